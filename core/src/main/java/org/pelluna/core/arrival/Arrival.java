@@ -1,0 +1,39 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+
+/**
+ * One day on which fish arrive.
+ *
+ * @param place its place in the order, from 1
+ * @param date the earliest day that every gate and pause allows
+ * @param wishIds the wishes that arrive, one, or two rivals together
+ * @param names what arrives, for a sentence
+ * @param fish how many fish
+ * @param cost what this arrival adds to the order's cost
+ * @param inchesAfter inches of adult fish in the tank from that day
+ * @param ceilingInches the ceiling by the inch rule on that day
+ * @param reasons why this day and why this place
+ */
+public record Arrival(
+        int place,
+        LocalDate date,
+        List<String> wishIds,
+        String names,
+        int fish,
+        OrderCost cost,
+        double inchesAfter,
+        double ceilingInches,
+        List<Finding> reasons) {
+    public Arrival {
+        wishIds = List.copyOf(wishIds);
+        reasons = List.copyOf(reasons);
+    }
+
+    /** Whether the inch rule's ceiling is passed on that day. */
+    public boolean overHeadroom() {
+        return inchesAfter > ceilingInches;
+    }
+}

@@ -1,0 +1,31 @@
+package org.pelluna.core.arrival;
+
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+
+/**
+ * The order of arrival.
+ *
+ * @param arrivals the arrivals, in order
+ * @param cost what the order costs
+ * @param proved whether no order is cheaper
+ * @param held wishes of the plan that cannot be dated yet
+ * @param findings on the plan as a whole: what binds it, what it exceeds
+ */
+public record ArrivalPlan(
+        List<Arrival> arrivals, OrderCost cost, boolean proved, List<Held> held, List<Finding> findings) {
+    public ArrivalPlan {
+        arrivals = List.copyOf(arrivals);
+        held = List.copyOf(held);
+        findings = List.copyOf(findings);
+    }
+
+    /**
+     * A wish without a date.
+     *
+     * @param wishId the wish
+     * @param name what it is for
+     * @param gate the finding that holds it back
+     */
+    public record Held(String wishId, String name, Finding gate) {}
+}

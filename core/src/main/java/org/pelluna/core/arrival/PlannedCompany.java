@@ -1,0 +1,93 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.pressure.Meeting;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.pressure.PressureModel;
+
+/**
+ * Pressures between the fish of a plan and those to come, in the first week of the later of each two, with the plan's
+ * order and dates. A wish for several fish stands for one of them.
+ */
+public final class PlannedCompany {
+    private final Stock stock;
+    private final PressureModel model;
+    private final Map<String, LocalDate> dates = new HashMap<>();
+    private final Map<LocalDate, Integer> newcomers = new HashMap<>();
+    private final Map<String, Integer> counts = new HashMap<>();
+
+    private PlannedCompany(Stock stock, ArrivalPlan plan) {
+        this.stock = stock;
+        this.model = new PressureModel(Ground.of(stock.plan().tank()));
+        for (Arrival arrival : plan.arrivals()) {
+            newcomers.put(arrival.date(), arrival.fish());
+            arrival.wishIds().forEach(id -> dates.put(id, arrival.date()));
+        }
+        stock.residents().forEach(fish -> dates.put(fish.id(), fish.arrivesOn()));
+        stock.wishes().forEach(wished -> counts.put(wished.wish().id(), wished.count()));
+    }
+
+    /** Every ordered pair in which at least one fish is still to come. */
+    public static List<Pressure> of(Stock stock, ArrivalPlan plan) {
+        return new PlannedCompany(stock, plan).pressures();
+    }
+
+    private List<Pressure> pressures() {
+        List<Fish> everyone = new ArrayList<>(stock.residents());
+        stock.wishes().stream()
+                .map(Stock.Wished::fish)
+                .filter(fish -> dates.containsKey(fish.id()))
+                .forEach(everyone::add);
+        int residents = stock.residents().size();
+        List<Pressure> pressures = new ArrayList<>();
+        for (int i = 0; i < everyone.size(); i++) {
+            for (int j = 0; j < everyone.size(); j++) {
+                if (i != j && (i >= residents || j >= residents)) {
+                    pressures.add(between(everyone, everyone.get(i), everyone.get(j)));
+                }
+            }
+        }
+        return pressures;
+    }
+
+    private Pressure between(List<Fish> everyone, Fish aggressor, Fish victim) {
+        LocalDate here = date(aggressor);
+        LocalDate there = date(victim);
+        int ahead = (int) ChronoUnit.DAYS.between(here, there);
+        Meeting meeting = Meeting.plain(ahead);
+        if (ahead > 0) {
+            meeting = meeting.newcomers(newcomers.getOrDefault(there, 1)).rivals(rivals(everyone, aggressor, there));
+        }
+        int ofKind = everyone.stream()
+                .filter(fish -> fish.species().id().equals(aggressor.species().id()))
+                .mapToInt(fish -> counts.getOrDefault(fish.id(), 1))
+                .sum();
+        return model.of(
+                aggressor,
+                victim,
+                Encounters.kinshipOf(meeting, aggressor, victim, ofKind),
+                stock.plan().asOf());
+    }
+
+    private int rivals(List<Fish> everyone, Fish aggressor, LocalDate before) {
+        return everyone.stream()
+                .filter(other ->
+                        !other.id().equals(aggressor.id()) && date(other).isBefore(before))
+                .filter(other -> Encounters.crowds(aggressor, other))
+                .mapToInt(fish -> counts.getOrDefault(fish.id(), 1))
+                .sum();
+    }
+
+    private LocalDate date(Fish fish) {
+        return java.util.Objects.requireNonNull(dates.get(fish.id()));
+    }
+}

@@ -1,0 +1,147 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.units.Numbers;
+
+/** Why each arrival has its day and its place: what binds the day, and what changing places would cost. */
+final class Reasons {
+    private static final Provenance PRICE =
+            Provenance.own("the whole order is priced again with the two arrivals exchanged");
+
+    private final OrderProblem problem;
+    private final List<Integer> order;
+    private final LocalDate today;
+    private final OrderCost cost;
+
+    Reasons(OrderProblem problem, List<Integer> order, LocalDate today) {
+        this.problem = problem;
+        this.order = order;
+        this.today = today;
+        this.cost = problem.cost(order);
+    }
+
+    List<Finding> of(int place, int settled, int ready) {
+        int group = order.get(place);
+        List<Finding> reasons = new ArrayList<>();
+        reasons.add(day(place, settled, ready));
+        if (Integer.bitCount(group) > 1) {
+            reasons.add(together(place));
+        }
+        if (place > 0) {
+            reasons.add(swap(place, place - 1, "before"));
+        }
+        if (place < order.size() - 1) {
+            reasons.add(swap(place, place + 1, "after"));
+        }
+        return reasons;
+    }
+
+    private Finding day(int place, int settled, int ready) {
+        int group = order.get(place);
+        int release = problem.release(group);
+        int headroom = problem.headroomDay(settled | group);
+        int day = problem.day(settled, group, ready);
+        LocalDate date = today.plusDays(day);
+        if (day > ready && day == release) {
+            String gate = ArrivalOrder.Groups.units(problem, group).stream()
+                    .filter(unit -> unit.release() == release)
+                    .map(Unit::gate)
+                    .findFirst()
+                    .orElse("");
+            return finding("gate", "Not before " + date + ". " + gate, Provenance.PRACTICE, List.of());
+        }
+        if (day > ready && day == headroom) {
+            return finding(
+                    "headroom",
+                    "Not before " + date + ": with it the tank holds "
+                            + Numbers.plain(problem.inchesWith(settled | group))
+                            + " in of adult fish, which it bears only once mature.",
+                    InchRule.SOURCE,
+                    List.of(
+                            new Figure(
+                                    "adult fish from then", problem.inchesWith(settled | group), "in", InchRule.SOURCE),
+                            new Figure("ceiling until then", problem.ceilingInches(0), "in", InchRule.SOURCE),
+                            new Figure("ceiling from then", problem.ceilingInches(day), "in", InchRule.SOURCE)));
+        }
+        if (day == 0) {
+            return finding("pace", "It may come as soon as you find a good one.", Provenance.PRACTICE, List.of());
+        }
+        String after = place == 0 ? "the latest resident" : ArrivalOrder.Groups.names(problem, order.get(place - 1));
+        return finding(
+                "pace",
+                "After the pause that lets the bacteria catch up with " + after + ".",
+                Provenance.PRACTICE,
+                List.of());
+    }
+
+    /** What two rivals that arrive together would cost one after the other, in the better of both ways. */
+    private Finding together(int place) {
+        int group = order.get(place);
+        int one = Integer.lowestOneBit(group);
+        double apart = Math.min(priceOf(split(place, one, group & ~one)), priceOf(split(place, group & ~one, one)));
+        return finding(
+                "same-day",
+                "Rivals go in on one day, so that neither owns the tank; apart would cost " + Numbers.plain(apart, 2)
+                        + " more.",
+                Provenance.PRACTICE,
+                List.of(new Figure("price of separate days", apart, "encounters/h", PRICE)));
+    }
+
+    private List<Integer> split(int place, int first, int second) {
+        List<Integer> changed = new ArrayList<>(order);
+        changed.set(place, first);
+        changed.add(place + 1, second);
+        return changed;
+    }
+
+    private Finding swap(int place, int with, String where) {
+        List<Integer> changed = new ArrayList<>(order);
+        Collections.swap(changed, place, with);
+        OrderCost price = problem.cost(changed).minus(cost);
+        String other = ArrivalOrder.Groups.names(problem, order.get(with));
+        String opening = "Its place " + (where.equals("before") ? "after " : "before ") + other;
+        String sentence = Math.abs(price.total()) < 0.005
+                ? opening + " is a free choice: changing places costs nothing."
+                : opening + " saves " + Numbers.plain(price.total(), 2) + ": changing places would cost " + parts(price)
+                        + ".";
+        return finding(
+                "swap-" + where,
+                sentence,
+                PRICE,
+                List.of(
+                        new Figure("price of changing places", price.total(), "encounters/h", PRICE),
+                        new Figure("of it, pressure", price.pressure(), "encounters/h", PRICE),
+                        new Figure("of it, waiting", price.lateness(), "encounters/h", PRICE),
+                        new Figure("of it, shy behind bold", price.shyness(), "encounters/h", PRICE)));
+    }
+
+    private double priceOf(List<Integer> changed) {
+        return problem.cost(changed).minus(cost).total();
+    }
+
+    private static String parts(OrderCost price) {
+        List<String> parts = new ArrayList<>();
+        addPart(parts, price.pressure(), " encounters/h of pressure");
+        addPart(parts, price.lateness(), " for waiting");
+        addPart(parts, price.shyness(), " for a shy fish behind a bold one");
+        return String.join(", ", parts);
+    }
+
+    private static void addPart(List<String> parts, double part, String what) {
+        if (Math.abs(part) >= 0.005) {
+            parts.add((part > 0 ? "+" : "−") + Numbers.plain(Math.abs(part), 2) + what);
+        }
+    }
+
+    private static Finding finding(String rule, String sentence, Provenance provenance, List<Figure> figures) {
+        return Finding.of(rule, Stance.FINE, sentence, provenance, figures);
+    }
+}

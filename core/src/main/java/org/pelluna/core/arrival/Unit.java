@@ -1,0 +1,17 @@
+package org.pelluna.core.arrival;
+
+import org.pelluna.core.plan.Fish;
+
+/**
+ * A wish that is to be placed in the order.
+ *
+ * @param fish stands for each of its fish
+ * @param count how many arrive together
+ * @param release first day, counted from the day of the plan, on which its own gates are open
+ * @param gate the sentence of the gate that opens last; empty if none is shut today
+ */
+record Unit(Fish fish, int count, int release, String gate) {
+    String name() {
+        return count == 1 ? fish.name() : count + " " + fish.name();
+    }
+}

@@ -1,0 +1,39 @@
+package org.pelluna.core.assess;
+
+import java.util.List;
+import org.pelluna.core.arrival.ArrivalOrder;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.arrival.PlannedCompany;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.species.Catalogue;
+
+/**
+ * Everything Pelluna says of one plan.
+ *
+ * @param stock the plan with its species
+ * @param judgements the shortlist, in the order of the wishes
+ * @param order the order of arrival
+ * @param today pressures among the residents today
+ * @param planned pressures between fish to come and all others, in the first week of the later of each two
+ */
+public record Assessment(
+        Stock stock, List<Judgement> judgements, ArrivalPlan order, List<Pressure> today, List<Pressure> planned) {
+
+    /**
+     * Judges a plan.
+     *
+     * @throws IllegalArgumentException if the catalogue lacks a species of the plan
+     */
+    public static Assessment of(TankPlan plan, Catalogue catalogue) {
+        Stock stock = Stock.of(plan, catalogue);
+        List<Judgement> judgements = Shortlist.of(stock);
+        ArrivalPlan order = ArrivalOrder.of(stock, judgements);
+        return new Assessment(
+                stock, judgements, order, Encounters.of(stock).amongResidents(), PlannedCompany.of(stock, order));
+    }
+}

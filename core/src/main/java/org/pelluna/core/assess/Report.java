@@ -1,0 +1,113 @@
+package org.pelluna.core.assess;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.arrival.Arrival;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.arrival.OrderCost;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.tank.NetWater;
+
+/**
+ * An assessment as {@code ./pelluna assess} prints it.
+ *
+ * @param asOf the day judged
+ * @param water where the water goes
+ * @param headroom the inch rule today
+ * @param wishes a verdict with its findings for each wish
+ * @param pressuresToday among residents
+ * @param pressuresPlanned with the fish to come
+ * @param order the order of arrival
+ */
+public record Report(
+        LocalDate asOf,
+        NetWater water,
+        Headroom headroom,
+        List<WishReport> wishes,
+        List<PressureReport> pressuresToday,
+        List<PressureReport> pressuresPlanned,
+        OrderReport order) {
+
+    /** The inch rule's figures today, in US gallons and inches. */
+    public record Headroom(double gallons, double gallonsPerInch, double ceilingInches, double residentInches) {}
+
+    /** The verdict on one wish. */
+    public record WishReport(
+            String wishId,
+            String speciesId,
+            Verdict verdict,
+            Optional<LocalDate> laterFrom,
+            Wish.Decision decision,
+            boolean inPlan,
+            List<Finding> findings) {}
+
+    /** One directed pressure. */
+    public record PressureReport(
+            String aggressorId, String victimId, double perHour, String kin, List<FactorReport> factors) {}
+
+    /** One factor of a pressure. */
+    public record FactorReport(String factor, double multiplier, String sentence) {}
+
+    /** The order of arrival. */
+    public record OrderReport(
+            boolean proved,
+            OrderCost cost,
+            double totalCost,
+            List<Arrival> arrivals,
+            List<ArrivalPlan.Held> held,
+            List<Finding> findings) {}
+
+    public static Report of(Assessment assessment) {
+        TankPlan plan = assessment.stock().plan();
+        InchRule rule = new InchRule(plan.tank(), plan.houseRules());
+        ArrivalPlan order = assessment.order();
+        return new Report(
+                plan.asOf(),
+                plan.tank().netWater(),
+                new Headroom(
+                        rule.gallons(),
+                        rule.gallonsPerInch(plan.asOf()),
+                        rule.ceilingInches(plan.asOf()),
+                        InchRule.inches(assessment.stock().residents())),
+                assessment.judgements().stream().map(Report::wish).toList(),
+                assessment.today().stream().map(Report::pressure).toList(),
+                assessment.planned().stream().map(Report::pressure).toList(),
+                new OrderReport(
+                        order.proved(),
+                        order.cost(),
+                        order.cost().total(),
+                        order.arrivals(),
+                        order.held(),
+                        order.findings()));
+    }
+
+    private static WishReport wish(Judgement judgement) {
+        Wish wish = judgement.wished().wish();
+        return new WishReport(
+                wish.id(),
+                wish.speciesId(),
+                judgement.verdict(),
+                judgement.laterFrom(),
+                wish.decision(),
+                judgement.inPlan(),
+                judgement.findings());
+    }
+
+    private static PressureReport pressure(Pressure pressure) {
+        return new PressureReport(
+                pressure.aggressorId(),
+                pressure.victimId(),
+                pressure.perHour(),
+                pressure.kin().name().toLowerCase(java.util.Locale.ROOT),
+                pressure.factors().stream()
+                        .map(factor -> new FactorReport(factor.kind().words(), factor.multiplier(), factor.sentence()))
+                        .toList());
+    }
+}

@@ -1,0 +1,55 @@
+package org.pelluna.core.finding;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One answer of one rule, with everything needed to check it.
+ *
+ * @param rule the rule's name, stable across versions, for example {@code swim-length}
+ * @param stance what it says
+ * @param sentence the reason, as a keeper would put it
+ * @param figures the numbers used, each with unit and provenance
+ * @param provenance where the rule itself comes from
+ * @param until the date on which a {@link Stance#WAIT} turns into a yes, where one can be computed
+ * @param remedy what the keeper could change to turn it, where something could
+ * @param schools what the schools of the trade would each say, where they differ; empty otherwise
+ */
+public record Finding(
+        String rule,
+        Stance stance,
+        String sentence,
+        List<Figure> figures,
+        Provenance provenance,
+        Optional<LocalDate> until,
+        Optional<String> remedy,
+        List<String> schools) {
+
+    public Finding {
+        figures = List.copyOf(figures);
+        schools = List.copyOf(schools);
+        if (until.isPresent() && stance != Stance.WAIT) {
+            throw new IllegalArgumentException("only a finding that waits has a date, but '" + rule + "' is " + stance);
+        }
+    }
+
+    public static Finding of(String rule, Stance stance, String sentence, Provenance provenance, List<Figure> figures) {
+        return new Finding(rule, stance, sentence, figures, provenance, Optional.empty(), Optional.empty(), List.of());
+    }
+
+    /** The same finding, due to turn on the given date. */
+    public Finding until(LocalDate date) {
+        return new Finding(rule, stance, sentence, figures, provenance, Optional.of(date), remedy, schools);
+    }
+
+    /** The same finding with what would turn it. */
+    public Finding remedy(String change) {
+        return new Finding(rule, stance, sentence, figures, provenance, until, Optional.of(change), schools);
+    }
+
+    /** The same finding with the views of the schools that differ on it. */
+    public Finding schools(List<String> views) {
+        return new Finding(rule, stance, sentence, figures, provenance, until, remedy, views);
+    }
+}

@@ -1,0 +1,21 @@
+package org.pelluna.core.finding;
+
+/** What a finding says, from the hardest no to a good turn; declared in that order. */
+public enum Stance {
+    STOP("stop"),
+    WAIT("wait"),
+    CAREFUL("careful"),
+    FINE("fine"),
+    BENEFIT("a benefit");
+
+    private final String words;
+
+    Stance(String words) {
+        this.words = words;
+    }
+
+    /** The word shown to a keeper. */
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,67 @@
+package org.pelluna.core.json;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.tank.TankShape;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+
+/** The mapper between Pelluna's values and JSON. */
+public final class Json {
+    /**
+     * Strict: unknown fields are refused. Dates are ISO 8601, choices in lower case, empty optionals are left out.
+     */
+    public static final JsonMapper MAPPER = JsonMapper.builder()
+            .addModule(provenance())
+            .addMixIn(TankShape.class, ShapeForm.class)
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+            .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+            .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+            .build();
+
+    private Json() {}
+
+    /** How the shapes of a tank are told apart. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = TankShape.Box.class, name = "box"),
+        @JsonSubTypes.Type(value = TankShape.BowFront.class, name = "bow_front"),
+        @JsonSubTypes.Type(value = TankShape.Cylinder.class, name = "cylinder")
+    })
+    private interface ShapeForm {}
+
+    private static SimpleModule provenance() {
+        SimpleModule module = new SimpleModule("pelluna");
+        module.addDeserializer(Provenance.class, new ValueDeserializer<>() {
+            @Override
+            public Provenance deserialize(JsonParser parser, DeserializationContext context) throws JacksonException {
+                return Provenance.parse(parser.getString());
+            }
+        });
+        module.addSerializer(Provenance.class, new ValueSerializer<>() {
+            @Override
+            public void serialize(Provenance value, JsonGenerator out, SerializationContext context) {
+                out.writeString(value.words());
+            }
+        });
+        return module;
+    }
+}

@@ -1,0 +1,75 @@
+package org.pelluna.core.losses;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * The end of a fish's time in this tank.
+ *
+ * @param id the loss's key within its plan
+ * @param fishId the fish lost
+ * @param on the day it was found, or last seen alive
+ * @param cause why, as far as known
+ * @param certainty how well that is known
+ * @param price what it had cost, in the keeper's money
+ * @param note the keeper's words
+ */
+public record Loss(
+        String id,
+        String fishId,
+        LocalDate on,
+        Cause cause,
+        Certainty certainty,
+        Optional<Double> price,
+        Optional<String> note) {
+
+    public Loss {
+        if (price.filter(p -> !(p >= 0)).isPresent()) {
+            throw new IllegalArgumentException("a price is 0 or more, but was " + price.get());
+        }
+    }
+
+    /** Why a fish is gone. */
+    public enum Cause {
+        AGGRESSION("aggression"),
+        PREDATION("eaten"),
+        JUMPED("jumped"),
+        DISEASE("disease"),
+        STARVED("starved"),
+        BAD_WATER("bad water"),
+        POOR_ARRIVAL("poor condition on arrival"),
+        EQUIPMENT("equipment"),
+        OLD_AGE("old age"),
+        MISSING("missing"),
+        GIVEN_AWAY("given away or returned");
+
+        private final String words;
+
+        Cause(String words) {
+            this.words = words;
+        }
+
+        /** The cause in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How well a cause is known. */
+    public enum Certainty {
+        SEEN("seen"),
+        LIKELY("likely"),
+        GUESS("a guess");
+
+        private final String words;
+
+        Certainty(String words) {
+            this.words = words;
+        }
+
+        /** The certainty in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package org.pelluna.core.plan;
+
+import java.time.LocalDate;
+import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.species.Species;
+
+/**
+ * One individual, living here or wished for, with its species at hand.
+ *
+ * @param id key of the resident or the wish
+ * @param name what to call it in a sentence
+ * @param species its species
+ * @param growth its length over time
+ */
+public record Fish(String id, String name, Species species, GrowthCurve growth) {
+
+    static Fish resident(Resident resident, Species species) {
+        return new Fish(
+                resident.id(), resident.name(), species, curve(species, resident.arrivedOn(), resident.lengthCm()));
+    }
+
+    static Fish wished(Wish wish, Species species, LocalDate arrivesOn) {
+        double lengthCm = wish.lengthCm().orElse(species.size().saleCm().value());
+        return new Fish(wish.id(), species.commonName(), species, curve(species, arrivesOn, lengthCm));
+    }
+
+    private static GrowthCurve curve(Species species, LocalDate from, double lengthCm) {
+        return new GrowthCurve(
+                from,
+                lengthCm,
+                species.size().adultCm().value(),
+                species.growth().ratePerYear().value());
+    }
+
+    /** Length in cm on a date. */
+    public double lengthCmOn(LocalDate date) {
+        return growth.lengthCmOn(date);
+    }
+
+    /** The day it arrived or is to arrive. */
+    public LocalDate arrivesOn() {
+        return growth.startsOn();
+    }
+}

@@ -1,0 +1,107 @@
+package org.pelluna.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.watch.LogEntry;
+
+/** Looks for contradictions within a plan that no schema can see: keys used twice, keys that name nothing. */
+final class PlanCheck {
+    private final Catalogue catalogue;
+    private final List<Fault> faults = new ArrayList<>();
+    private final Set<String> keys = new HashSet<>();
+
+    private PlanCheck(Catalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    static List<Fault> faults(TankPlan plan, Catalogue catalogue) {
+        PlanCheck check = new PlanCheck(catalogue);
+        check.water(plan);
+        check.fish(plan);
+        check.record(plan);
+        return List.copyOf(check.faults);
+    }
+
+    private void water(TankPlan plan) {
+        try {
+            plan.tank().netWater();
+        } catch (IllegalArgumentException e) {
+            fault("/tank/water", String.valueOf(e.getMessage()));
+        }
+        if (plan.tank()
+                .swimLengthCm()
+                .filter(cm -> cm > plan.tank().shape().longestTravelCm() * 1.5)
+                .isPresent()) {
+            fault("/tank/swimLengthCm", "the clear swim cannot be so much longer than the tank");
+        }
+    }
+
+    private void fish(TankPlan plan) {
+        for (int i = 0; i < plan.residents().size(); i++) {
+            Resident resident = plan.residents().get(i);
+            String path = "/residents/" + i;
+            key(path, resident.id());
+            species(path, resident.speciesId());
+            if (resident.arrivedOn().isAfter(plan.asOf())) {
+                fault(path + "/arrivedOn", resident.name() + " cannot arrive after the day of the plan");
+            }
+        }
+        for (int i = 0; i < plan.wishes().size(); i++) {
+            String path = "/wishes/" + i;
+            key(path, plan.wishes().get(i).id());
+            species(path, plan.wishes().get(i).speciesId());
+        }
+    }
+
+    private void record(TankPlan plan) {
+        Map<String, Resident> residents = new HashMap<>();
+        plan.residents().forEach(resident -> residents.put(resident.id(), resident));
+        for (int i = 0; i < plan.log().size(); i++) {
+            LogEntry entry = plan.log().get(i);
+            key("/log/" + i, entry.id());
+            knows(residents, "/log/" + i + "/aggressorId", entry.aggressorId());
+            knows(residents, "/log/" + i + "/fishId", entry.fishId());
+        }
+        Set<String> lost = new HashSet<>();
+        for (int i = 0; i < plan.losses().size(); i++) {
+            Loss loss = plan.losses().get(i);
+            String path = "/losses/" + i + "/fishId";
+            key("/losses/" + i, loss.id());
+            knows(residents, path, Optional.of(loss.fishId()));
+            if (!lost.add(loss.fishId())) {
+                fault(path, "the fish '" + loss.fishId() + "' is lost twice");
+            }
+            Resident resident = residents.get(loss.fishId());
+            if (resident != null && !resident.leftOn().equals(Optional.of(loss.on()))) {
+                fault("/losses/" + i + "/on", "must be the day on which the resident '" + loss.fishId() + "' left");
+            }
+        }
+    }
+
+    private void key(String path, String id) {
+        if (!keys.add(id)) {
+            fault(path + "/id", "the key '" + id + "' is used twice");
+        }
+    }
+
+    private void species(String path, String id) {
+        if (catalogue.find(id).isEmpty()) {
+            fault(path + "/speciesId", "no species '" + id + "' in the catalogue");
+        }
+    }
+
+    private void knows(Map<String, Resident> residents, String path, Optional<String> id) {
+        id.filter(one -> !residents.containsKey(one)).ifPresent(one -> fault(path, "no resident '" + one + "'"));
+    }
+
+    private void fault(String path, String problem) {
+        faults.add(new Fault(path, problem));
+    }
+}

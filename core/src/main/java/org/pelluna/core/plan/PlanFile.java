@@ -1,0 +1,132 @@
+package org.pelluna.core.plan;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import org.pelluna.core.json.Json;
+import org.pelluna.core.species.Catalogue;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The open file of a tank plan: JSON as {@code docs/formats/pelluna-plan-1.schema.json} describes it. What is written
+ * can be read back without loss.
+ */
+public final class PlanFile {
+    /** Marks the file as one of ours. */
+    public static final String FORMAT = "pelluna-plan";
+
+    /** The version written, and the only one read so far. */
+    public static final int VERSION = 1;
+
+    private static final String SCHEMA = "/org/pelluna/formats/pelluna-plan-1.schema.json";
+
+    private PlanFile() {}
+
+    /** The plan as the text of a file. */
+    public static String write(TankPlan plan) {
+        ObjectNode file = Json.MAPPER.createObjectNode();
+        file.put("format", FORMAT);
+        file.put("version", VERSION);
+        file.setAll((ObjectNode) Json.MAPPER.valueToTree(plan));
+        return Json.MAPPER.writeValueAsString(file) + "\n";
+    }
+
+    /**
+     * Reads and checks a file.
+     *
+     * @param text the text of the file
+     * @param catalogue the species it may name
+     * @throws PlanFileException if the file is not one of ours, breaks the schema, or contradicts itself; with the path
+     *     of every fault found
+     */
+    public static TankPlan read(String text, Catalogue catalogue) throws PlanFileException {
+        ObjectNode file = parse(text);
+        checkVersion(file);
+        List<Fault> faults = schemaFaults(text);
+        if (!faults.isEmpty()) {
+            throw new PlanFileException(faults);
+        }
+        file.remove(List.of("format", "version"));
+        TankPlan plan = toPlan(file);
+        List<Fault> contradictions = PlanCheck.faults(plan, catalogue);
+        if (!contradictions.isEmpty()) {
+            throw new PlanFileException(contradictions);
+        }
+        return plan;
+    }
+
+    private static ObjectNode parse(String text) throws PlanFileException {
+        try {
+            JsonNode root = Json.MAPPER.readTree(text);
+            if (root instanceof ObjectNode file) {
+                return file;
+            }
+            throw new PlanFileException("", "a plan file is one JSON object");
+        } catch (StreamReadException e) {
+            throw new PlanFileException(
+                    "",
+                    "not JSON: " + e.getOriginalMessage() + " (line "
+                            + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr() + ")");
+        }
+    }
+
+    private static void checkVersion(ObjectNode file) throws PlanFileException {
+        JsonNode format = file.path("format");
+        if (!format.isString() || !format.stringValue().equals(FORMAT)) {
+            throw new PlanFileException("/format", "this is no Pelluna plan: the format must be \"" + FORMAT + "\"");
+        }
+        JsonNode version = file.path("version");
+        if (!version.isInt() || version.intValue() != VERSION) {
+            throw new PlanFileException(
+                    "/version", "this Pelluna reads version " + VERSION + ", but the file says " + version);
+        }
+    }
+
+    private static List<Fault> schemaFaults(String text) {
+        try (InputStream in = PlanFile.class.getResourceAsStream(SCHEMA)) {
+            if (in == null) {
+                throw new IllegalStateException("the schema " + SCHEMA + " is missing");
+            }
+            Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);
+            List<Error> errors = schema.validate(
+                    text,
+                    InputFormat.JSON,
+                    execution -> execution.executionConfig(config -> config.formatAssertionsEnabled(true)));
+            return errors.stream()
+                    .map(error -> new Fault(error.getInstanceLocation().toString(), error.getMessage()))
+                    .distinct()
+                    .sorted(Comparator.comparing(Fault::path))
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static TankPlan toPlan(ObjectNode file) throws PlanFileException {
+        try {
+            return Json.MAPPER.treeToValue(file, TankPlan.class);
+        } catch (DatabindException e) {
+            StringBuilder path = new StringBuilder();
+            for (JacksonException.Reference step : e.getPath()) {
+                path.append('/').append(step.getPropertyName() == null ? step.getIndex() : step.getPropertyName());
+            }
+            Throwable cause = e.getCause() == null ? e : e.getCause();
+            String problem = cause instanceof JacksonException inner ? inner.getOriginalMessage() : cause.getMessage();
+            throw new PlanFileException(path.toString(), problem == null ? "cannot be read" : problem);
+        }
+    }
+}

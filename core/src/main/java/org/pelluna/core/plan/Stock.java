@@ -1,0 +1,50 @@
+package org.pelluna.core.plan;
+
+import java.util.List;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+
+/**
+ * A plan with its species looked up: who lives here on the day of the plan, and who is wished for.
+ *
+ * @param plan the plan
+ * @param residents the fish living here on {@link TankPlan#asOf()}, in order of arrival
+ * @param wishes every wish with its fish, as if it arrived on that day
+ */
+public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
+
+    /** A wish with its species; {@code fish} stands for each of its {@code count} fish. */
+    public record Wished(Wish wish, Fish fish) {
+        public Species species() {
+            return fish.species();
+        }
+
+        public int count() {
+            return wish.count();
+        }
+    }
+
+    /**
+     * Looks up every species of the plan.
+     *
+     * @throws IllegalArgumentException if the catalogue lacks one
+     */
+    public static Stock of(TankPlan plan, Catalogue catalogue) {
+        List<Fish> residents = plan.residents().stream()
+                .filter(resident -> resident.livesHere(plan.asOf()))
+                .map(resident -> Fish.resident(resident, catalogue.get(resident.speciesId())))
+                .sorted(java.util.Comparator.comparing(Fish::arrivesOn))
+                .toList();
+        List<Wished> wishes = plan.wishes().stream()
+                .map(wish -> new Wished(wish, Fish.wished(wish, catalogue.get(wish.speciesId()), plan.asOf())))
+                .toList();
+        return new Stock(plan, residents, wishes);
+    }
+
+    /** How many fish of this species live here. */
+    public int residentsOf(Species species) {
+        return (int) residents.stream()
+                .filter(fish -> fish.species().id().equals(species.id()))
+                .count();
+    }
+}

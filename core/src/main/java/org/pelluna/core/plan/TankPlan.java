@@ -1,0 +1,35 @@
+package org.pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.watch.LogEntry;
+
+/**
+ * Everything one tank's findings depend on, and its record.
+ *
+ * @param asOf the day for which the plan is judged
+ * @param tank the tank
+ * @param houseRules the keeper's limits and schools
+ * @param residents every fish that lives or lived here
+ * @param wishes every wish, struck ones included
+ * @param log what was seen
+ * @param losses what was lost
+ */
+public record TankPlan(
+        LocalDate asOf,
+        Tank tank,
+        HouseRules houseRules,
+        List<Resident> residents,
+        List<Wish> wishes,
+        List<LogEntry> log,
+        List<Loss> losses) {
+
+    public TankPlan {
+        residents = List.copyOf(residents);
+        wishes = List.copyOf(wishes);
+        log = List.copyOf(log);
+        losses = List.copyOf(losses);
+    }
+}

@@ -1,0 +1,44 @@
+package org.pelluna.core.plan;
+
+import java.util.Optional;
+
+/**
+ * A fish somebody in the house would love.
+ *
+ * @param id the wish's key within its plan
+ * @param speciesId the species in the catalogue
+ * @param count how many, to arrive on one day
+ * @param lengthCm the size meant to be bought, cm; empty for the usual size at sale
+ * @param askedBy who asked for it
+ * @param decision what the keeper decided against or beyond the findings
+ * @param decisionNote why; stays visible beside the verdict
+ */
+public record Wish(
+        String id,
+        String speciesId,
+        int count,
+        Optional<Double> lengthCm,
+        Optional<String> askedBy,
+        Decision decision,
+        Optional<String> decisionNote) {
+
+    public Wish {
+        if (count < 1 || count > 50) {
+            throw new IllegalArgumentException("a wish is for 1 to 50 fish, but was for " + count);
+        }
+        if (lengthCm.filter(cm -> !(cm > 0 && cm <= 300)).isPresent()) {
+            throw new IllegalArgumentException(
+                    "a fish is more than 0 and at most 300 cm long, but was " + lengthCm.get());
+        }
+    }
+
+    /** The keeper's own word on a wish. */
+    public enum Decision {
+        /** As the findings say. */
+        OPEN,
+        /** In the plan whatever the findings say. */
+        IN,
+        /** Struck whatever the findings say. */
+        STRUCK
+    }
+}

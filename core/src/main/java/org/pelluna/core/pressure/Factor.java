@@ -1,0 +1,74 @@
+package org.pelluna.core.pressure;
+
+import org.pelluna.core.units.Numbers;
+
+/**
+ * One reason why a pressure is what it is.
+ *
+ * <p>The sentence is put together only when asked for, so that thousands of pairs can be judged quickly.
+ *
+ * @param kind which reason
+ * @param multiplier what it multiplies the pressure by
+ * @param figure the number behind it, in the unit its kind implies
+ * @param word a word behind it, or empty
+ */
+public record Factor(Kind kind, double multiplier, double figure, String word) {
+
+    /** The reasons, in the order in which they are applied. */
+    public enum Kind {
+        TEMPER("temper"),
+        SIZE("size"),
+        SENIORITY("who was first"),
+        ATTENTION("newcomers that day"),
+        CROWDING("rivals already here"),
+        ROOM("room"),
+        SHELTER("shelter"),
+        FOOD("food"),
+        FRESH_ROCK("fresh rock"),
+        WELCOME("the welcome"),
+        COMPANY("company"),
+        SETTLING("time together");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        /** The reason's name. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** The reason in a keeper's words. */
+    public String sentence() {
+        return switch (kind) {
+            case TEMPER -> "Toward this fish its temper is " + Numbers.plain(figure, 2) + " of 1: " + word + ".";
+            case SIZE -> "The other is " + Numbers.plain(figure, 2) + " times its length.";
+            case SENIORITY -> seniority();
+            case ATTENTION -> "Its attention is divided among " + Numbers.plain(figure, 0) + " newcomers.";
+            case CROWDING -> Numbers.plain(figure, 0) + " other rivals of its sort are settled here already.";
+            case ROOM -> "The clear swim is " + Numbers.plain(figure) + " times the patch it holds.";
+            case SHELTER -> Numbers.plain(figure, 0) + " caves and crevices to hide in.";
+            case FOOD -> Numbers.plain(figure, 0) + " feeding places.";
+            case FRESH_ROCK -> "Rock that nobody has claimed was added.";
+            case WELCOME -> "Helped by: " + word + ".";
+            case COMPANY ->
+                multiplier < 1
+                        ? "They live together as their kind does."
+                        : "This number of its kind does not suit it: the stronger will harry the weaker.";
+            case SETTLING -> "They have lived together for " + Numbers.plain(figure, 0) + " days.";
+        };
+    }
+
+    private String seniority() {
+        if (figure == 0) {
+            return "Neither was here first" + (word.isEmpty() ? "." : ": " + word + ".");
+        }
+        return figure > 0
+                ? "It has held its ground here " + Numbers.plain(figure, 0) + " days longer"
+                        + (word.isEmpty() ? "." : "; " + word + ".")
+                : "The other was here " + Numbers.plain(-figure, 0) + " days before it.";
+    }
+}

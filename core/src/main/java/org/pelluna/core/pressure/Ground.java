@@ -1,0 +1,20 @@
+package org.pelluna.core.pressure;
+
+import org.pelluna.core.tank.Tank;
+
+/**
+ * What the tank offers fish that quarrel.
+ *
+ * @param swimCm longest clear swim, cm
+ * @param footprintSquareCm area of the floor, cm²
+ * @param shelters caves and crevices
+ * @param feedingPlaces places at which food is given
+ * @param freshRock whether rock that no resident has claimed was added for the newcomer
+ */
+public record Ground(double swimCm, double footprintSquareCm, int shelters, int feedingPlaces, boolean freshRock) {
+
+    public static Ground of(Tank tank) {
+        return new Ground(
+                tank.swimCm(), tank.shape().footprintSquareCm(), tank.shelters(), tank.feedingPlaces(), false);
+    }
+}

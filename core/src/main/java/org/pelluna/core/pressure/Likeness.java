@@ -1,0 +1,61 @@
+package org.pelluna.core.pressure;
+
+import java.util.Optional;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Temper;
+
+/**
+ * What one species is to another, and the temper that counts: the harshest of all the ways in which they are alike.
+ *
+ * @param kin the harshest way
+ * @param temper the aggressor's temper toward it, 0 to 1
+ * @param because in words, for example {@code the same genus, Zebrasoma}
+ */
+public record Likeness(Kin kin, double temper, String because) {
+
+    /** Ways of being alike, the closest first. */
+    public enum Kin {
+        OWN_SPECIES,
+        GENUS,
+        LOOK_ALIKE,
+        FAMILY,
+        NICHE_RIVAL,
+        OTHER;
+
+        /** Whether a fish sees a rival of its own sort in the other. */
+        public boolean isRival() {
+            return this == OWN_SPECIES || this == GENUS || this == LOOK_ALIKE;
+        }
+    }
+
+    /** What {@code other} is to {@code aggressor}. */
+    public static Likeness of(Species aggressor, Species other) {
+        Temper temper = aggressor.temper();
+        Likeness harshest = new Likeness(Kin.OTHER, temper.others(), "no kin, and no rival for food or place");
+        if (aggressor.habits().diet() == other.habits().diet()
+                && aggressor.habits().zone() == other.habits().zone()) {
+            harshest = harshest.orHarsher(
+                    Kin.NICHE_RIVAL,
+                    temper.nicheRival(),
+                    "it eats " + other.habits().diet().words() + " in the same part of the tank");
+        }
+        if (aggressor.family().equals(other.family())) {
+            harshest = harshest.orHarsher(Kin.FAMILY, temper.family(), "the same family, " + other.family());
+        }
+        Optional<String> looks = aggressor.look().likeness(other.look());
+        if (looks.isPresent()) {
+            harshest = harshest.orHarsher(Kin.LOOK_ALIKE, temper.lookAlike(), "they look alike: " + looks.get());
+        }
+        if (aggressor.genus().equals(other.genus())) {
+            harshest = harshest.orHarsher(Kin.GENUS, temper.genus(), "the same genus, " + other.genus());
+        }
+        if (aggressor.id().equals(other.id())) {
+            harshest = harshest.orHarsher(Kin.OWN_SPECIES, temper.ownSpecies(), "its own species");
+        }
+        return harshest;
+    }
+
+    private Likeness orHarsher(Kin otherKin, double otherTemper, String reason) {
+        return otherTemper >= temper ? new Likeness(otherKin, otherTemper, reason) : this;
+    }
+}

@@ -1,0 +1,134 @@
+package org.pelluna.core.pressure;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.species.Temper;
+
+/**
+ * Predicted aggression, directed. Each reason multiplies the encounters expected of a fish that attacks on sight.
+ *
+ * <p>A method of our own. The directions of all factors are common practice; their strengths are our estimates, chosen so
+ * that the properties of the model hold: earlier residents press harder, several newcomers share the attention, larger
+ * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never pressed less.
+ */
+public final class PressureModel {
+    /** Encounters per watched hour of a fish that attacks on sight, all else neutral. */
+    public static final double FULL_TEMPER_PER_HOUR = 10.0;
+
+    /** Days after which a resident owns its ground fully. */
+    static final double DAYS_TO_OWN_GROUND = 14.0;
+
+    private static final double OWNER_ADVANTAGE = 0.9;
+    private static final double NEWCOMER_RESTRAINT = 0.5;
+    private static final double SETTLED_FLOOR = 0.2;
+    private static final double SETTLING_DAYS = 21.0;
+
+    private final Ground ground;
+
+    public PressureModel(Ground ground) {
+        this.ground = ground;
+    }
+
+    /**
+     * The pressure of one fish on another.
+     *
+     * @param aggressor the fish that presses
+     * @param victim the fish that is pressed
+     * @param meeting how they meet
+     * @param on the day on which their sizes count
+     */
+    public Pressure of(Fish aggressor, Fish victim, Meeting meeting, LocalDate on) {
+        Likeness likeness = Likeness.of(aggressor.species(), victim.species());
+        return of(aggressor, victim, likeness, meeting, on);
+    }
+
+    private Pressure of(Fish aggressor, Fish victim, Likeness likeness, Meeting meeting, LocalDate on) {
+        Temper temper = aggressor.species().temper();
+        List<Factor> factors = new ArrayList<>(12);
+        factors.add(new Factor(Factor.Kind.TEMPER, likeness.temper(), likeness.temper(), likeness.because()));
+        factors.add(size(victim.lengthCmOn(on) / aggressor.lengthCmOn(on)));
+        factors.add(seniority(temper, meeting));
+        if (meeting.aggressorAheadDays() > 0 && meeting.newcomersThatDay() > 1) {
+            int newcomers = meeting.newcomersThatDay();
+            factors.add(new Factor(Factor.Kind.ATTENTION, 1 / Math.sqrt(newcomers), newcomers, ""));
+        }
+        if (likeness.kin().isRival() && meeting.rivalsSettled() > 0) {
+            int rivals = meeting.rivalsSettled();
+            factors.add(new Factor(Factor.Kind.CROWDING, 1 / (1 + 0.25 * rivals), rivals, ""));
+        }
+        addSurroundings(factors, temper);
+        addWelcome(factors, meeting);
+        if (meeting.companions()) {
+            factors.add(new Factor(Factor.Kind.COMPANY, 0.1, 0, ""));
+        } else if (meeting.illMatched()) {
+            factors.add(new Factor(Factor.Kind.COMPANY, 1.5, 0, ""));
+        }
+        if (meeting.daysTogether() > 0) {
+            int days = meeting.daysTogether();
+            double left = SETTLED_FLOOR + (1 - SETTLED_FLOOR) * Math.exp(-days / SETTLING_DAYS);
+            factors.add(new Factor(Factor.Kind.SETTLING, left, days, ""));
+        }
+        double perHour = FULL_TEMPER_PER_HOUR;
+        for (Factor factor : factors) {
+            perHour *= factor.multiplier();
+        }
+        return new Pressure(aggressor.id(), victim.id(), perHour, likeness.kin(), List.copyOf(factors));
+    }
+
+    /** A larger fish is challenged less; equals are neutral. */
+    private static Factor size(double ratio) {
+        double multiplier = Math.max(0.35, Math.min(1.25, Math.exp(-0.9 * (ratio - 1))));
+        return new Factor(Factor.Kind.SIZE, multiplier, ratio, "");
+    }
+
+    /** A resident's advantage grows over its first fortnight, with the strength of its hold on a patch. */
+    private static Factor seniority(Temper temper, Meeting meeting) {
+        int ahead = meeting.aggressorAheadDays();
+        double owned = Math.min(1, Math.abs(ahead) / DAYS_TO_OWN_GROUND);
+        if (ahead < 0) {
+            return new Factor(Factor.Kind.SENIORITY, 1 - NEWCOMER_RESTRAINT * owned, ahead, "");
+        }
+        boolean moved = meeting.welcome().contains(Welcome.ROCK_MOVED);
+        boolean removed = meeting.welcome().contains(Welcome.AGGRESSOR_REMOVED);
+        if (moved && removed) {
+            return new Factor(Factor.Kind.SENIORITY, 1, 0, "the aggressor was taken out and the rock moved");
+        }
+        double kept = moved || removed ? 0.5 : 1;
+        String word = moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
+        return new Factor(Factor.Kind.SENIORITY, 1 + OWNER_ADVANTAGE * temper.territory() * owned * kept, ahead, word);
+    }
+
+    private void addSurroundings(List<Factor> factors, Temper temper) {
+        double patches = ground.swimCm() / temper.patchCm();
+        double floorPatches = ground.footprintSquareCm() / (temper.patchCm() * temper.patchCm());
+        double room = Math.sqrt(4 / patches) * Math.pow(2 / floorPatches, 0.25);
+        factors.add(new Factor(Factor.Kind.ROOM, Math.max(0.5, Math.min(1.8, room)), patches, ""));
+        factors.add(
+                new Factor(Factor.Kind.SHELTER, 0.6 + 0.4 * Math.exp(-ground.shelters() / 8.0), ground.shelters(), ""));
+        factors.add(new Factor(Factor.Kind.FOOD, 0.8 + 0.2 / ground.feedingPlaces(), ground.feedingPlaces(), ""));
+        if (ground.freshRock()) {
+            factors.add(new Factor(Factor.Kind.FRESH_ROCK, 0.8, 0, ""));
+        }
+    }
+
+    /** Help given to a newcomer counts against those who were here before it. */
+    private static void addWelcome(List<Factor> factors, Meeting meeting) {
+        Set<Welcome> help = EnumSet.noneOf(Welcome.class);
+        help.addAll(meeting.welcome());
+        help.retainAll(EnumSet.of(Welcome.BOX, Welcome.LIGHTS_OUT, Welcome.MIRROR));
+        if (meeting.aggressorAheadDays() <= 0 || help.isEmpty()) {
+            return;
+        }
+        double multiplier = 1;
+        List<String> words = new ArrayList<>();
+        for (Welcome one : help) {
+            multiplier *= one == Welcome.BOX ? 0.7 : one == Welcome.LIGHTS_OUT ? 0.9 : 0.85;
+            words.add(one == Welcome.BOX ? "a box" : one == Welcome.LIGHTS_OUT ? "release at lights-out" : "a mirror");
+        }
+        factors.add(new Factor(Factor.Kind.WELCOME, multiplier, 0, String.join(", ", words)));
+    }
+}

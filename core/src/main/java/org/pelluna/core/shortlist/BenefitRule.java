@@ -1,0 +1,16 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+
+/** What would it do for the tank? */
+final class BenefitRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        return candidate.species().benefits().stream()
+                .map(benefit ->
+                        Finding.of("benefit", Stance.BENEFIT, "It " + benefit.what() + ".", benefit.from(), List.of()))
+                .toList();
+    }
+}

@@ -1,0 +1,29 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Species.Care;
+import org.pelluna.core.species.Species.Eating;
+import org.pelluna.core.tank.Tank.Experience;
+
+/** Is the keeper ready for it, and will it eat? */
+final class CareRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Care care = candidate.species().needs().care();
+        Experience experience = candidate.tank().experience();
+        if (care == Care.DEMANDING && experience == Experience.FIRST_TANK) {
+            return List.of(finding("It is a demanding fish; a first tank wants fish that forgive mistakes."));
+        }
+        if (candidate.species().habits().eating() == Eating.HARD) {
+            return List.of(finding("Many never take prepared food: see it eat in the shop before you buy."));
+        }
+        return List.of();
+    }
+
+    private static Finding finding(String sentence) {
+        return Finding.of("care", Stance.CAREFUL, sentence, Provenance.PRACTICE, List.of());
+    }
+}

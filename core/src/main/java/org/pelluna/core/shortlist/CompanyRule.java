@@ -1,0 +1,47 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Company;
+
+/** Is this a number of its own kind that does well together? */
+final class CompanyRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Company company = candidate.species().company();
+        int here = candidate.stock().residentsOf(candidate.species());
+        int total = here + candidate.wished().count();
+        List<Figure> figures = List.of(
+                Figure.measured("of its kind here", here, ""),
+                Figure.measured("of its kind with this wish", total, ""));
+        if (company.suits(total)) {
+            return List.of(Finding.of(
+                    "company",
+                    Stance.FINE,
+                    "It lives " + company.way().words() + "; " + (total == 1 ? "one does" : total + " do") + " well.",
+                    company.from(),
+                    figures));
+        }
+        return List.of(Finding.of("company", Stance.STOP, reason(company, total), company.from(), figures)
+                .remedy(remedy(company)));
+    }
+
+    private static String reason(Company company, int total) {
+        if (total == 2 && company.way() == Company.Way.HAREM) {
+            return "Of two, the stronger kills the weaker; it lives "
+                    + company.way().words() + ".";
+        }
+        return "It lives " + company.way().words() + "; " + total + " of its kind will fight.";
+    }
+
+    private static String remedy(Company company) {
+        boolean group = company.way() == Company.Way.HAREM || company.way() == Company.Way.SHOAL;
+        String pair = company.pairAllowed() ? " or a pair" : "";
+        return group
+                ? "One alone" + pair + ", or " + company.smallestGroup() + " to " + company.largestGroup()
+                        + " together."
+                : "One alone" + pair + ".";
+    }
+}

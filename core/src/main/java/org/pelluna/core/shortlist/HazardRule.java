@@ -1,0 +1,20 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+
+/** Can it hurt the keeper? Not a reason to refuse; a reason to know. */
+final class HazardRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        return candidate.species().hazards().stream()
+                .map(hazard -> Finding.of(
+                        "hazard",
+                        Stance.CAREFUL,
+                        "It has " + hazard.kind().words() + ". " + hazard.handling(),
+                        hazard.from(),
+                        List.of()))
+                .toList();
+    }
+}

@@ -1,0 +1,77 @@
+package org.pelluna.core.shortlist;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.Wish;
+
+/**
+ * Every finding on one wish.
+ *
+ * @param wished the wish with its fish
+ * @param verdict what the findings add up to, before the keeper's own decision
+ * @param laterFrom for {@link Verdict#LATER}, the first day on which nothing dated stands in the way; empty while
+ *     something waits that has no date
+ * @param findings the findings, hardest first
+ */
+public record Judgement(Stock.Wished wished, Verdict verdict, Optional<LocalDate> laterFrom, List<Finding> findings) {
+
+    static Judgement of(Candidate candidate) {
+        List<Finding> findings = Rules.ALL.stream()
+                .flatMap(rule -> rule.judge(candidate).stream())
+                .sorted(Comparator.comparing(Finding::stance))
+                .toList();
+        Verdict verdict = has(findings, Stance.STOP)
+                ? Verdict.OUT
+                : has(findings, Stance.WAIT)
+                        ? Verdict.LATER
+                        : has(findings, Stance.CAREFUL) ? Verdict.WITH_CARE : Verdict.IN;
+        return new Judgement(candidate.wished(), verdict, laterFrom(verdict, findings), findings);
+    }
+
+    /** Whether it is part of the plan: as the findings say, unless the keeper decided otherwise. */
+    public boolean inPlan() {
+        return wished.wish().decision() == Wish.Decision.OPEN
+                ? verdict != Verdict.OUT
+                : wished.wish().decision() == Wish.Decision.IN;
+    }
+
+    /** The findings of one stance. */
+    public List<Finding> findings(Stance stance) {
+        return findings.stream().filter(finding -> finding.stance() == stance).toList();
+    }
+
+    /** The gate that no date opens by itself, if there is one: a missing cover, an unfinished cycle. */
+    public Optional<Finding> undatedGate() {
+        return findings(Stance.WAIT).stream()
+                .filter(finding -> finding.until().isEmpty())
+                .findFirst();
+    }
+
+    /** The dated gate that opens last, headroom aside, if there is one. */
+    public Optional<Finding> lastGate() {
+        return findings(Stance.WAIT).stream()
+                .filter(finding -> !finding.rule().equals(HeadroomRule.RULE))
+                .filter(finding -> finding.until().isPresent())
+                .max(Comparator.comparing(finding -> finding.until().orElseThrow()));
+    }
+
+    private static boolean has(List<Finding> findings, Stance stance) {
+        return findings.stream().anyMatch(finding -> finding.stance() == stance);
+    }
+
+    private static Optional<LocalDate> laterFrom(Verdict verdict, List<Finding> findings) {
+        List<Finding> waits = findings.stream()
+                .filter(finding -> finding.stance() == Stance.WAIT)
+                .toList();
+        if (verdict != Verdict.LATER
+                || waits.stream().anyMatch(finding -> finding.until().isEmpty())) {
+            return Optional.empty();
+        }
+        return waits.stream().map(finding -> finding.until().orElseThrow()).max(Comparator.naturalOrder());
+    }
+}

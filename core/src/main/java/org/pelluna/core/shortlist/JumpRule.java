@@ -1,0 +1,46 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Species.Jumping;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.units.Numbers;
+
+/** Can it get out? */
+final class JumpRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Jumping jumping = candidate.species().jumping();
+        if (jumping == Jumping.RARELY) {
+            return List.of();
+        }
+        Cover cover = candidate.tank().cover();
+        double widest = candidate.rules().widestGapMm();
+        boolean open = cover.kind() == Cover.Kind.OPEN;
+        List<Figure> figures = open
+                ? List.of(new Figure("widest gap that holds", widest, "mm", Provenance.PRACTICE))
+                : List.of(
+                        Figure.measured("widest gap here", cover.gapMm(), "mm"),
+                        new Figure("widest gap that holds", widest, "mm", Provenance.PRACTICE));
+        String habit = jumping == Jumping.HABITUALLY ? "It is a jumper" : "It jumps when chased";
+        if (cover.holdsAt(widest)) {
+            return List.of(Finding.of(
+                    "cover",
+                    Stance.FINE,
+                    habit + "; your cover leaves no gap over " + Numbers.plain(cover.gapMm()) + " mm.",
+                    Provenance.PRACTICE,
+                    figures));
+        }
+        String gap = open ? "the tank is open" : "your cover leaves gaps of " + Numbers.plain(cover.gapMm()) + " mm";
+        return List.of(Finding.of(
+                        "cover",
+                        jumping == Jumping.HABITUALLY ? Stance.WAIT : Stance.CAREFUL,
+                        habit + ", and " + gap + ": such fish are lost one by one.",
+                        Provenance.PRACTICE,
+                        figures)
+                .remedy("A cover without gaps over " + Numbers.plain(widest) + " mm turns this."));
+    }
+}

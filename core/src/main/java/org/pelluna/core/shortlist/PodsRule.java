@@ -1,0 +1,52 @@
+package org.pelluna.core.shortlist;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Sourced;
+import org.pelluna.core.units.Numbers;
+
+/** Has the tank grown the live pods it lives on, and can it keep growing them? */
+final class PodsRule implements ShortlistRule {
+    private static final String RULE = "pods";
+    private static final List<String> SCHOOLS = List.of(
+            "Live pods only: wait, and grow them in a refugium.",
+            "Captive-bred stock already on frozen food: sooner, if you saw it eat.");
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Sourced months = candidate.species().needs().podsMonths();
+        Optional<LocalDate> cycledOn = candidate.tank().cycledOn();
+        if (months.value() <= 0 || cycledOn.isEmpty()) {
+            return List.of();
+        }
+        LocalDate grownOn = cycledOn.get().plusMonths((long) months.value());
+        double refugium = candidate.tank().refugiumLitres();
+        List<Figure> figures =
+                List.of(months.figure("months to grow pods", "months"), Figure.measured("refugium", refugium, "L"));
+        if (grownOn.isAfter(candidate.today())) {
+            return List.of(Finding.of(
+                            RULE,
+                            Stance.WAIT,
+                            "It lives on live pods; a tank needs " + Numbers.plain(months.value(), 0)
+                                    + " months to grow them.",
+                            months.from(),
+                            figures)
+                    .until(grownOn)
+                    .schools(SCHOOLS));
+        }
+        return List.of(Finding.of(
+                        RULE,
+                        refugium > 0 ? Stance.FINE : Stance.CAREFUL,
+                        refugium > 0
+                                ? "It lives on live pods; the refugium of " + Numbers.plain(refugium, 0)
+                                        + " L keeps them coming."
+                                : "It lives on live pods, and without a refugium it will eat them faster than they grow.",
+                        months.from(),
+                        figures)
+                .schools(SCHOOLS));
+    }
+}

@@ -1,0 +1,41 @@
+package org.pelluna.core.shortlist;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.pressure.Predation;
+import org.pelluna.core.units.Numbers;
+
+/** Who fits in whose mouth, now or after growing? */
+final class PredationRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        List<Finding> findings = new ArrayList<>();
+        for (Fish resident : candidate.stock().residents()) {
+            judge(candidate, candidate.fish(), resident).ifPresent(findings::add);
+            judge(candidate, resident, candidate.fish()).ifPresent(findings::add);
+        }
+        return findings;
+    }
+
+    private static java.util.Optional<Finding> judge(Candidate candidate, Fish predator, Fish prey) {
+        return Predation.between(predator, prey, candidate.today()).map(meal -> {
+            boolean now = !meal.from().isAfter(candidate.today());
+            return Finding.of(
+                    "predation",
+                    Stance.STOP,
+                    predator.name() + " can swallow " + prey.name() + (now ? " today" : " from about " + meal.from())
+                            + ": a mouthful of " + Numbers.plain(meal.mouthfulCm()) + " cm against a length of "
+                            + Numbers.plain(meal.preyCm()) + " cm.",
+                    Provenance.PRACTICE,
+                    List.of(
+                            predator.species().gape().figure("gape, as a share of its length", ""),
+                            Figure.measured("largest mouthful that day", meal.mouthfulCm(), "cm"),
+                            Figure.measured("length of the other that day", meal.preyCm(), "cm")));
+        });
+    }
+}

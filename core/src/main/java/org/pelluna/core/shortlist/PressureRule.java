@@ -1,0 +1,66 @@
+package org.pelluna.core.shortlist;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.units.Numbers;
+
+/** Who here would press it hardest in its first week, and whom would it press? */
+final class PressureRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        List<Fish> residents = candidate.stock().residents();
+        if (residents.isEmpty()) {
+            return List.of();
+        }
+        Encounters encounters = Encounters.of(candidate.stock());
+        Stream<Finding> suffers = hardest(residents.stream()
+                        .map(resident -> encounters.onArrival(
+                                resident, candidate.fish(), candidate.wished().count())))
+                .map(hardest -> finding(candidate, hardest, named(residents, hardest.aggressorId()), "it"))
+                .stream();
+        Stream<Finding> presses = hardest(residents.stream()
+                        .map(resident -> encounters.byNewcomer(
+                                candidate.fish(), resident, candidate.wished().count())))
+                .map(hardest -> finding(candidate, hardest, "It", named(residents, hardest.victimId())))
+                .stream();
+        return Stream.concat(suffers, presses).toList();
+    }
+
+    private static Optional<Pressure> hardest(Stream<Pressure> pressures) {
+        return pressures.max(Comparator.comparingDouble(Pressure::perHour));
+    }
+
+    private static String named(List<Fish> residents, String id) {
+        return residents.stream()
+                .filter(fish -> fish.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .name();
+    }
+
+    private static Finding finding(Candidate candidate, Pressure pressure, String aggressor, String victim) {
+        double limit = candidate.rules().carefulPerHour();
+        boolean hard = pressure.perHour() >= limit;
+        Finding finding = Finding.of(
+                "pressure",
+                hard ? Stance.CAREFUL : Stance.FINE,
+                aggressor + " would press " + victim + (hard ? " hard: " : " at most ")
+                        + Numbers.plain(pressure.perHour()) + " encounters an hour expected in the first week"
+                        + (hard ? "" : ", the highest of all") + ".",
+                Pressure.SOURCE,
+                List.of(
+                        new Figure("expected pressure", pressure.perHour(), "encounters/h", Pressure.SOURCE),
+                        new Figure("careful from", limit, "encounters/h", Pressure.SOURCE)));
+        return hard
+                ? finding.remedy("A box on arrival, more caves, or taking the aggressor out first would lower it.")
+                : finding;
+    }
+}

@@ -1,0 +1,78 @@
+package org.pelluna.core.shortlist;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Species.ReefStance;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.units.Numbers;
+
+/** What will it do to the corals, shrimps, snails and others kept here? Asked group by group. */
+final class ReefRule implements ShortlistRule {
+    private static final String RULE = "reef";
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Map<AnimalGroup, Double> holdings = candidate.tank().holdings();
+        List<Finding> findings = new ArrayList<>();
+        holdings.forEach((group, smallestCm) -> {
+            ReefStance stance = candidate.species().reef().get(group);
+            if (stance != null && stance.conduct() != ReefStance.Conduct.LEAVES_ALONE) {
+                findings.add(judge(group, smallestCm, stance));
+            }
+        });
+        if (findings.isEmpty() && !holdings.isEmpty()) {
+            findings.add(Finding.of(
+                    RULE,
+                    Stance.FINE,
+                    "It leaves alone every group of animals kept here.",
+                    Provenance.PRACTICE,
+                    List.of()));
+        }
+        return findings;
+    }
+
+    private static Finding judge(AnimalGroup group, double smallestCm, ReefStance stance) {
+        boolean takes = stance.conduct() == ReefStance.Conduct.TAKES;
+        Figure smallest = Figure.measured("smallest of your " + group.words(), smallestCm, "cm");
+        if (stance.belowCm().isEmpty()) {
+            return takes
+                    ? Finding.of(
+                                    RULE,
+                                    Stance.STOP,
+                                    "It will take " + group.words() + " in the end.",
+                                    stance.from(),
+                                    List.of())
+                            .remedy("Only a tank without " + group.words() + " would turn this.")
+                    : Finding.of(
+                            RULE,
+                            Stance.CAREFUL,
+                            "It may nip at " + group.words() + "; some do, some never.",
+                            stance.from(),
+                            List.of());
+        }
+        double below = stance.belowCm().get();
+        List<Figure> figures = List.of(smallest, new Figure("takes those shorter than", below, "cm", stance.from()));
+        if (smallestCm >= below) {
+            return Finding.of(
+                    RULE,
+                    takes ? Stance.CAREFUL : Stance.FINE,
+                    "It may take " + group.words() + " under " + Numbers.plain(below) + " cm; your smallest are "
+                            + Numbers.plain(smallestCm) + " cm.",
+                    stance.from(),
+                    figures);
+        }
+        return Finding.of(
+                        RULE,
+                        takes ? Stance.STOP : Stance.CAREFUL,
+                        "It " + (takes ? "will" : "may") + " take " + group.words() + " under " + Numbers.plain(below)
+                                + " cm; your smallest are " + Numbers.plain(smallestCm) + " cm.",
+                        stance.from(),
+                        figures)
+                .remedy("Keep only " + group.words() + " of " + Numbers.plain(below) + " cm and more.");
+    }
+}

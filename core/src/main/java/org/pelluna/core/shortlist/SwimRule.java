@@ -1,0 +1,94 @@
+package org.pelluna.core.shortlist;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * Can the adult turn and travel? The clear swim is held against the length its kind wants, and, for fish that cruise or
+ * roam, against so many of their own lengths.
+ */
+final class SwimRule implements ShortlistRule {
+    private static final String RULE = "swim-length";
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Species species = candidate.species();
+        double swim = candidate.tank().swimCm();
+        double kindWants = species.needs().swimCm().value();
+        boolean travels = species.habits().swimming() == Species.Swimming.CRUISES
+                || species.habits().swimming() == Species.Swimming.ROAMS;
+        double lengths = travels ? candidate.rules().bodyLengthsToSwim() : 0;
+        double wantsGrown =
+                Math.max(kindWants, lengths * species.size().adultCm().value());
+        double wantsLargest =
+                Math.max(kindWants, lengths * species.size().maximumCm().value());
+        List<Figure> figures = List.of(
+                new Figure(
+                        "clear swim wanted",
+                        wantsGrown,
+                        "cm",
+                        species.needs().swimCm().from()),
+                Figure.measured("clear swim here", swim, "cm"),
+                species.size().adultCm().figure("adult length in tanks", "cm"),
+                species.size().maximumCm().figure("longest known", "cm"));
+        if (swim < wantsGrown) {
+            return List.of(tooShort(candidate, swim, wantsGrown, lengths, figures));
+        }
+        if (swim < wantsLargest) {
+            return List.of(Finding.of(
+                            RULE,
+                            Stance.CAREFUL,
+                            "At its usual adult length the " + Numbers.plain(swim, 0)
+                                    + " cm swim is enough; at the longest known, "
+                                    + Numbers.plain(species.size().maximumCm().value()) + " cm, it would want "
+                                    + Numbers.plain(wantsLargest, 0) + " cm.",
+                            Provenance.PRACTICE,
+                            figures)
+                    .schools(List.of(
+                            "Plan for the longest known: no.", "Plan for what adults usually reach in tanks: yes.")));
+        }
+        return List.of(Finding.of(
+                RULE,
+                Stance.FINE,
+                "It wants " + Numbers.plain(wantsGrown, 0) + " cm of clear swim; here it has " + Numbers.plain(swim, 0)
+                        + " cm, "
+                        + Numbers.plain(swim / species.size().adultCm().value())
+                        + " of its own adult lengths.",
+                species.needs().swimCm().from(),
+                figures));
+    }
+
+    private static Finding tooShort(
+            Candidate candidate, double swim, double wants, double lengths, List<Figure> figures) {
+        Finding finding = Finding.of(
+                        RULE,
+                        Stance.STOP,
+                        "Grown to "
+                                + Numbers.plain(
+                                        candidate.species().size().adultCm().value()) + " cm it wants "
+                                + Numbers.plain(wants, 0) + " cm of clear swim; this tank has " + Numbers.plain(swim, 0)
+                                + " cm.",
+                        Provenance.PRACTICE,
+                        figures)
+                .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + " cm or more would turn this.");
+        if (lengths == 0) {
+            return finding;
+        }
+        Optional<LocalDate> outgrown = candidate.fish().growth().reaches(swim / lengths);
+        return finding.schools(List.of(
+                "Adult size from day one: no.",
+                outgrown.filter(day -> day.isAfter(candidate.today()))
+                        .map(day ->
+                                "A juvenile now, with a dated plan to move it on: from " + Numbers.plain(swim / lengths)
+                                        + " cm, about " + day + ", the swim is under " + Numbers.plain(lengths)
+                                        + " of its lengths.")
+                        .orElse("A juvenile now, with a dated plan to move it on: not at this size either.")));
+    }
+}

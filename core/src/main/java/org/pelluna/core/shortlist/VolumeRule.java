@@ -1,0 +1,37 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Sourced;
+import org.pelluna.core.units.Numbers;
+
+/** Is there enough water for the adult? */
+final class VolumeRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        double net = candidate.tank().netWater().litres();
+        Sourced needed = candidate.species().needs().volumeLitres();
+        List<Figure> figures = List.of(needed.figure("water for life", "L"), Figure.measured("net water", net, "L"));
+        String adult = Numbers.plain(candidate.species().size().adultCm().value());
+        if (net < needed.value()) {
+            Finding short_ = Finding.of(
+                    "volume",
+                    Stance.STOP,
+                    "Grown to " + adult + " cm it wants " + Numbers.plain(needed.value(), 0)
+                            + " L of water; this tank has " + Numbers.plain(net, 0) + " L.",
+                    needed.from(),
+                    figures);
+            return List.of(short_.remedy("A tank with at least " + Numbers.plain(needed.value() - net, 0)
+                    + " L more net water would turn this."));
+        }
+        return List.of(Finding.of(
+                "volume",
+                Stance.FINE,
+                "Its adult size wants " + Numbers.plain(needed.value(), 0) + " L; this tank has "
+                        + Numbers.plain(net, 0) + " L.",
+                needed.from(),
+                figures));
+    }
+}

@@ -1,0 +1,53 @@
+package org.pelluna.core.species;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** All known species, found by their key. */
+public final class Catalogue {
+    private final Map<String, Species> byId;
+
+    private Catalogue(Map<String, Species> byId) {
+        this.byId = Collections.unmodifiableMap(byId);
+    }
+
+    /**
+     * A catalogue of the given species, ordered by family and scientific name.
+     *
+     * @throws IllegalArgumentException if two species share a key
+     */
+    public static Catalogue of(Collection<Species> species) {
+        Map<String, Species> byId = new LinkedHashMap<>();
+        species.stream()
+                .sorted(Comparator.comparing(Species::family).thenComparing(Species::scientificName))
+                .forEach(one -> {
+                    if (byId.put(one.id(), one) != null) {
+                        throw new IllegalArgumentException("the species '" + one.id() + "' stands twice");
+                    }
+                });
+        return new Catalogue(byId);
+    }
+
+    /** The species with this key, if there is one. */
+    public Optional<Species> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    /**
+     * The species with this key.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public Species get(String id) {
+        return find(id).orElseThrow(() -> new IllegalArgumentException("no species '" + id + "' in the catalogue"));
+    }
+
+    /** Every species, by family and scientific name. */
+    public Collection<Species> all() {
+        return byId.values();
+    }
+}

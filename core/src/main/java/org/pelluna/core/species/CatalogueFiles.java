@@ -1,0 +1,64 @@
+package org.pelluna.core.species;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.pelluna.core.json.Json;
+
+/** Reads the catalogue from its data files, one per family, listed in {@code families.txt}. */
+public final class CatalogueFiles {
+    private static final String FOLDER = "/org/pelluna/species/";
+
+    private CatalogueFiles() {}
+
+    /** One data file: the species of one family. */
+    private record FamilyFile(String family, List<Species> species) {}
+
+    /**
+     * The catalogue shipped with Pelluna.
+     *
+     * @throws IllegalStateException if a file is missing, cannot be read, or contradicts itself
+     */
+    public static Catalogue shipped() {
+        List<Species> all = new ArrayList<>();
+        for (String family : families()) {
+            FamilyFile file = read(family + ".json");
+            for (Species one : file.species()) {
+                if (!one.family().equals(file.family())) {
+                    throw new IllegalStateException(one.id() + " stands in the file of " + file.family()
+                            + " but names the family " + one.family());
+                }
+                all.add(one);
+            }
+        }
+        return Catalogue.of(all);
+    }
+
+    /** Names of the family files without their ending. */
+    static List<String> families() {
+        return text("families.txt").lines().filter(line -> !line.isBlank()).toList();
+    }
+
+    /** The text of one data file. */
+    static String text(String file) {
+        try (InputStream in = CatalogueFiles.class.getResourceAsStream(FOLDER + file)) {
+            if (in == null) {
+                throw new IllegalStateException("the data file " + file + " is missing");
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static FamilyFile read(String file) {
+        try {
+            return Json.MAPPER.readValue(text(file), FamilyFile.class);
+        } catch (tools.jackson.core.JacksonException e) {
+            throw new IllegalStateException("the data file " + file + " cannot be read: " + e.getOriginalMessage(), e);
+        }
+    }
+}

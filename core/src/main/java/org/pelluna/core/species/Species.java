@@ -1,0 +1,250 @@
+package org.pelluna.core.species;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.tank.AnimalGroup;
+
+/**
+ * One species of the catalogue. Names follow Darwin Core terms.
+ *
+ * @param id stable key: the scientific name in lower case with a hyphen, for example {@code gramma-loreto}
+ * @param scientificName genus and specific epithet
+ * @param genus genus
+ * @param family family
+ * @param vernacularNames common names, the most usual first; at least one
+ * @param size lengths
+ * @param growth growth, mass and lifespan
+ * @param look body form, pattern and colours
+ * @param habits where it lives and what it eats
+ * @param temper how it takes to others
+ * @param company whom of its own kind it needs or bears
+ * @param gape the largest prey it can swallow, as a share of its own length, above 0 and below 1
+ * @param reef what it does to each group of animals; a group not named is left alone
+ * @param needs what it asks of a tank
+ * @param jumping how readily it leaves the water
+ * @param hazards how it can hurt the keeper
+ * @param benefits what it does for the tank
+ * @param note trade or conservation note worth knowing before buying
+ */
+public record Species(
+        String id,
+        String scientificName,
+        String genus,
+        String family,
+        List<String> vernacularNames,
+        Size size,
+        Growth growth,
+        Look look,
+        Habits habits,
+        Temper temper,
+        Company company,
+        Sourced gape,
+        Map<AnimalGroup, ReefStance> reef,
+        Needs needs,
+        Jumping jumping,
+        List<Hazard> hazards,
+        List<Benefit> benefits,
+        Optional<String> note) {
+
+    public Species {
+        if (vernacularNames.isEmpty()) {
+            throw new IllegalArgumentException(id + " needs a common name");
+        }
+        vernacularNames = List.copyOf(vernacularNames);
+        EnumMap<AnimalGroup, ReefStance> copy = new EnumMap<>(AnimalGroup.class);
+        copy.putAll(reef);
+        reef = Collections.unmodifiableMap(copy);
+        hazards = List.copyOf(hazards);
+        benefits = List.copyOf(benefits);
+    }
+
+    /** The most usual common name. */
+    public String commonName() {
+        return vernacularNames.get(0);
+    }
+
+    /**
+     * Lengths, cm.
+     *
+     * @param measure how the maximum is measured
+     * @param maximumCm the longest known in the wild
+     * @param adultCm what adults usually reach in tanks
+     * @param saleCm usual length when sold
+     */
+    public record Size(Measure measure, Sourced maximumCm, Sourced adultCm, Sourced saleCm) {
+        /** Total length runs to the tip of the tail, standard length to its root. */
+        public enum Measure {
+            TOTAL_LENGTH,
+            STANDARD_LENGTH
+        }
+    }
+
+    /**
+     * Growth, mass and age.
+     *
+     * @param ratePerYear von Bertalanffy's K
+     * @param massA condition factor a of W = a·L^b, g/cm^b
+     * @param massB exponent b
+     * @param lifespanYears years it can live in good care
+     */
+    public record Growth(Sourced ratePerYear, Sourced massA, Sourced massB, Sourced lifespanYears) {}
+
+    /**
+     * Where and how it lives.
+     *
+     * @param zone where it spends the day
+     * @param swimming how it moves
+     * @param sleep where it spends the night
+     * @param diet what it chiefly eats
+     * @param feedsPerDay feeds a day it wants
+     * @param eating how readily it takes prepared food
+     */
+    public record Habits(Zone zone, Swimming swimming, Sleep sleep, Diet diet, Sourced feedsPerDay, Eating eating) {}
+
+    /** Where a fish spends the day. */
+    public enum Zone {
+        SAND,
+        BURROW,
+        ROCK,
+        CAVE,
+        MID_WATER,
+        SURFACE
+    }
+
+    /** How a fish moves. */
+    public enum Swimming {
+        CRUISES,
+        ROAMS,
+        HOVERS,
+        PERCHES
+    }
+
+    /** Where a fish spends the night. */
+    public enum Sleep {
+        UNDER_SAND,
+        BURROW,
+        CREVICE,
+        OPEN
+    }
+
+    /** What a fish chiefly eats. */
+    public enum Diet {
+        ALGAE("algae"),
+        DETRITUS_AND_FILM("algae film and detritus"),
+        PLANKTON("plankton"),
+        PODS("live pods"),
+        SMALL_CRUSTACEANS("small crustaceans"),
+        HARD_SHELLED("hard-shelled animals"),
+        FISH_AND_SHRIMPS("fish and shrimps"),
+        CORAL_POLYPS("coral polyps"),
+        SPONGES("sponges"),
+        MIXED("a mixed diet");
+
+        private final String words;
+
+        Diet(String words) {
+            this.words = words;
+        }
+
+        /** The diet in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How readily a fish takes prepared food. */
+    public enum Eating {
+        EASY,
+        COAXED,
+        HARD
+    }
+
+    /**
+     * What it does to one group of animals.
+     *
+     * @param conduct leaves alone, tests or takes
+     * @param belowCm takes only animals shorter than this, cm; empty when size does not save them
+     * @param from where this is known from
+     */
+    public record ReefStance(Conduct conduct, Optional<Double> belowCm, Provenance from) {
+        /** How it behaves, from harmless to certain. */
+        public enum Conduct {
+            LEAVES_ALONE,
+            TESTS,
+            TAKES
+        }
+    }
+
+    /**
+     * What it asks of a tank.
+     *
+     * @param volumeLitres water volume for life, L
+     * @param swimCm clear swim length for life, cm
+     * @param sandCm depth of sand it cannot do without, cm; 0 for none
+     * @param maturityMonths age of tank before which it should not come, months since cycled
+     * @param podsMonths months a tank needs to grow the live pods it lives on; 0 if it does not
+     * @param care what it asks of the keeper
+     */
+    public record Needs(
+            Sourced volumeLitres,
+            Sourced swimCm,
+            Sourced sandCm,
+            Sourced maturityMonths,
+            Sourced podsMonths,
+            Care care) {}
+
+    /** What a fish asks of its keeper. */
+    public enum Care {
+        EASY,
+        MODERATE,
+        DEMANDING
+    }
+
+    /** How readily a fish leaves the water. */
+    public enum Jumping {
+        RARELY,
+        WHEN_CHASED,
+        HABITUALLY
+    }
+
+    /**
+     * A way in which it can hurt the keeper.
+     *
+     * @param kind what hurts
+     * @param handling how to avoid it and what to do
+     * @param from where this is known from
+     */
+    public record Hazard(Kind kind, String handling, Provenance from) {
+        /** Kinds of harm. */
+        public enum Kind {
+            VENOMOUS_SPINES("venomous spines"),
+            VENOMOUS_FANGS("venomous fangs"),
+            TAIL_BLADES("tail blades"),
+            BITE("a hard bite"),
+            TOXIC_SKIN("toxic skin");
+
+            private final String words;
+
+            Kind(String words) {
+                this.words = words;
+            }
+
+            /** The hazard in a sentence. */
+            public String words() {
+                return words;
+            }
+        }
+    }
+
+    /**
+     * A good it does.
+     *
+     * @param what one clause that completes “it …”
+     * @param from where this is known from
+     */
+    public record Benefit(String what, Provenance from) {}
+}

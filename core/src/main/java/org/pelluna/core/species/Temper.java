@@ -1,0 +1,51 @@
+package org.pelluna.core.species;
+
+import org.pelluna.core.finding.Provenance;
+
+/**
+ * How a species takes to others: from 0, ignores them, to 1, attacks on sight. The harsher of two applicable values
+ * counts, so that {@code ownSpecies >= genus >= family >= others} must hold.
+ *
+ * @param ownSpecies toward its own species
+ * @param genus toward its genus
+ * @param family toward its family
+ * @param lookAlike toward fish of like body and colour
+ * @param nicheRival toward fish that eat the same in the same place
+ * @param others toward all other fish
+ * @param territory how strongly it holds a patch, 0 to 1
+ * @param patchCm across the patch it holds, cm
+ * @param boldness 0 shy to 1 bold
+ * @param delicacy 0 robust to 1 delicate
+ * @param from where these are known from
+ */
+public record Temper(
+        double ownSpecies,
+        double genus,
+        double family,
+        double lookAlike,
+        double nicheRival,
+        double others,
+        double territory,
+        double patchCm,
+        double boldness,
+        double delicacy,
+        Provenance from) {
+
+    public Temper {
+        for (double share :
+                new double[] {ownSpecies, genus, family, lookAlike, nicheRival, others, territory, boldness, delicacy
+                }) {
+            if (!(share >= 0 && share <= 1)) {
+                throw new IllegalArgumentException("a share of temper is 0 to 1, but was " + share);
+            }
+        }
+        if (!(ownSpecies >= genus && genus >= family && family >= others)) {
+            throw new IllegalArgumentException(
+                    "temper must not rise from own species to genus, family and others, but was " + ownSpecies + ", "
+                            + genus + ", " + family + ", " + others);
+        }
+        if (!(patchCm > 0)) {
+            throw new IllegalArgumentException("a patch is more than 0 cm across, but was " + patchCm);
+        }
+    }
+}

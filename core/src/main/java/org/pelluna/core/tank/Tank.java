@@ -1,0 +1,90 @@
+package org.pelluna.core.tank;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * A tank as its keeper measured it.
+ *
+ * @param name the keeper's name for it
+ * @param shape inside of the glass
+ * @param water what takes up the inside: water line, rock, sand, sump
+ * @param swimLengthCm the longest clear swim between rock and glass, cm, if measured; otherwise the longest travel
+ * @param cycledOn the day the first nitrogen cycle was finished; empty while it is still cycling
+ * @param cover what keeps fish in
+ * @param sandDepthCm depth of the sand, cm; 0 for a bare floor
+ * @param refugiumLitres volume of a refugium in which pods breed, L; 0 for none
+ * @param shelters caves and crevices a fish can hold
+ * @param feedingPlaces places at which food is given
+ * @param temperatureCelsius usual temperature
+ * @param specificGravity usual specific gravity, 25 °C/25 °C
+ * @param experience what the keeper can take on
+ * @param holdings the groups of animals that live or will live here, each with the length of its smallest animal, cm
+ */
+public record Tank(
+        String name,
+        TankShape shape,
+        WaterSpace water,
+        Optional<Double> swimLengthCm,
+        Optional<LocalDate> cycledOn,
+        Cover cover,
+        double sandDepthCm,
+        double refugiumLitres,
+        int shelters,
+        int feedingPlaces,
+        double temperatureCelsius,
+        double specificGravity,
+        Experience experience,
+        Map<AnimalGroup, Double> holdings) {
+
+    public Tank {
+        if (name.isBlank()) {
+            throw new IllegalArgumentException("a tank needs a name");
+        }
+        if (sandDepthCm < 0 || sandDepthCm >= shape.heightCm()) {
+            throw new IllegalArgumentException(
+                    "sand must be 0 cm deep or more and lower than the tank, but was " + sandDepthCm);
+        }
+        if (refugiumLitres < 0 || shelters < 0 || feedingPlaces < 1) {
+            throw new IllegalArgumentException(
+                    "refugium and shelters must not be negative, and there is at least one feeding place");
+        }
+        EnumMap<AnimalGroup, Double> copy = new EnumMap<>(AnimalGroup.class);
+        copy.putAll(holdings);
+        holdings = java.util.Collections.unmodifiableMap(copy);
+    }
+
+    /** What a keeper of this tank can take on. */
+    public enum Experience {
+        FIRST_TANK,
+        SOME_YEARS,
+        SEASONED
+    }
+
+    /** Where the water goes, step by step, in litres. */
+    public NetWater netWater() {
+        return NetWater.of(shape, water, sandDepthCm);
+    }
+
+    /** The longest clear swim, cm. */
+    public double swimCm() {
+        return swimLengthCm.orElseGet(shape::longestTravelCm);
+    }
+
+    /** Whole months since the first cycle was finished; empty while it is still cycling or before that day. */
+    public OptionalInt ageMonths(LocalDate on) {
+        if (cycledOn.isEmpty() || on.isBefore(cycledOn.get())) {
+            return OptionalInt.empty();
+        }
+        return OptionalInt.of((int) ChronoUnit.MONTHS.between(cycledOn.get(), on));
+    }
+
+    /** The day on which the tank is the given number of months old; empty while it is still cycling. */
+    public Optional<LocalDate> isMonthsOld(int months) {
+        return cycledOn.map(date -> date.plusMonths(months));
+    }
+}

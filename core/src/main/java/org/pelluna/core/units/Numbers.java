@@ -1,0 +1,30 @@
+package org.pelluna.core.units;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Numbers as they stand in a sentence: rounded, without needless zeros, with a point for the decimal. */
+public final class Numbers {
+    private Numbers() {}
+
+    /**
+     * The value with at most the given number of decimals; trailing zeros are dropped.
+     *
+     * @throws IllegalArgumentException if the value is not finite
+     */
+    public static String plain(double value, int decimals) {
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException("a figure to print must be finite, but was " + value);
+        }
+        BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
+        if (rounded.signum() == 0) {
+            return "0";
+        }
+        return rounded.stripTrailingZeros().toPlainString();
+    }
+
+    /** The value rounded to a tenth, the precision of most of our sentences. */
+    public static String plain(double value) {
+        return plain(value, 1);
+    }
+}
