@@ -43,7 +43,7 @@ final class PodsRule implements ShortlistRule {
                         refugium > 0 ? Stance.FINE : Stance.CAREFUL,
                         refugium > 0
                                 ? "It lives on live pods; the refugium of " + Numbers.plain(refugium, 0)
-                                        + " L keeps them coming."
+                                        + "\u00a0L keeps them coming."
                                 : "It lives on live pods, and without a refugium it will eat them faster than they grow.",
                         months.from(),
                         figures)

@@ -29,8 +29,8 @@ final class PredationRule implements ShortlistRule {
                     "predation",
                     Stance.STOP,
                     predator.name() + " can swallow " + prey.name() + (now ? " today" : " from about " + meal.from())
-                            + ": a mouthful of " + Numbers.plain(meal.mouthfulCm()) + " cm against a length of "
-                            + Numbers.plain(meal.preyCm()) + " cm.",
+                            + ": a mouthful of " + Numbers.plain(meal.mouthfulCm()) + "\u00a0cm against a length of "
+                            + Numbers.plain(meal.preyCm()) + "\u00a0cm.",
                     Provenance.PRACTICE,
                     List.of(
                             predator.species().gape().figure("gape, as a share of its length", ""),

@@ -61,8 +61,8 @@ final class ReefRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     takes ? Stance.CAREFUL : Stance.FINE,
-                    "It may take " + group.words() + " under " + Numbers.plain(below) + " cm; your smallest are "
-                            + Numbers.plain(smallestCm) + " cm.",
+                    "It may take " + group.words() + " under " + Numbers.plain(below) + "\u00a0cm; your smallest are "
+                            + Numbers.plain(smallestCm) + "\u00a0cm.",
                     stance.from(),
                     figures);
         }
@@ -70,9 +70,9 @@ final class ReefRule implements ShortlistRule {
                         RULE,
                         takes ? Stance.STOP : Stance.CAREFUL,
                         "It " + (takes ? "will" : "may") + " take " + group.words() + " under " + Numbers.plain(below)
-                                + " cm; your smallest are " + Numbers.plain(smallestCm) + " cm.",
+                                + "\u00a0cm; your smallest are " + Numbers.plain(smallestCm) + "\u00a0cm.",
                         stance.from(),
                         figures)
-                .remedy("Keep only " + group.words() + " of " + Numbers.plain(below) + " cm and more.");
+                .remedy("Keep only " + group.words() + " of " + Numbers.plain(below) + "\u00a0cm and more.");
     }
 }

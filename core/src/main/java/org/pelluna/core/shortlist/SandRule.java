@@ -23,15 +23,19 @@ final class SandRule implements ShortlistRule {
                 : "It lives in a burrow in the sand";
         if (here >= needed.value()) {
             return List.of(Finding.of(
-                    "sand", Stance.FINE, use + "; " + Numbers.plain(here) + " cm will do.", needed.from(), figures));
+                    "sand",
+                    Stance.FINE,
+                    use + "; " + Numbers.plain(here) + "\u00a0cm will do.",
+                    needed.from(),
+                    figures));
         }
-        String floor = here <= 0 ? "the floor is bare" : "the sand is " + Numbers.plain(here) + " cm deep";
+        String floor = here <= 0 ? "the floor is bare" : "the sand is " + Numbers.plain(here) + "\u00a0cm deep";
         return List.of(Finding.of(
                         "sand",
                         Stance.STOP,
-                        use + ", and " + floor + "; it needs " + Numbers.plain(needed.value()) + " cm.",
+                        use + ", and " + floor + "; it needs " + Numbers.plain(needed.value()) + "\u00a0cm.",
                         needed.from(),
                         figures)
-                .remedy(Numbers.plain(needed.value()) + " cm of sand turns this."));
+                .remedy(Numbers.plain(needed.value()) + "\u00a0cm of sand turns this."));
     }
 }

@@ -46,9 +46,9 @@ final class SwimRule implements ShortlistRule {
                             RULE,
                             Stance.CAREFUL,
                             "At its usual adult length the " + Numbers.plain(swim, 0)
-                                    + " cm swim is enough; at the longest known, "
-                                    + Numbers.plain(species.size().maximumCm().value()) + " cm, it would want "
-                                    + Numbers.plain(wantsLargest, 0) + " cm.",
+                                    + "\u00a0cm swim is enough; at the longest known, "
+                                    + Numbers.plain(species.size().maximumCm().value()) + "\u00a0cm, it would want "
+                                    + Numbers.plain(wantsLargest, 0) + "\u00a0cm.",
                             Provenance.PRACTICE,
                             figures)
                     .schools(List.of(
@@ -57,8 +57,9 @@ final class SwimRule implements ShortlistRule {
         return List.of(Finding.of(
                 RULE,
                 Stance.FINE,
-                "It wants " + Numbers.plain(wantsGrown, 0) + " cm of clear swim; here it has " + Numbers.plain(swim, 0)
-                        + " cm, "
+                "It wants " + Numbers.plain(wantsGrown, 0) + "\u00a0cm of clear swim; here it has "
+                        + Numbers.plain(swim, 0)
+                        + "\u00a0cm, "
                         + Numbers.plain(swim / species.size().adultCm().value())
                         + " of its own adult lengths.",
                 species.needs().swimCm().from(),
@@ -72,12 +73,13 @@ final class SwimRule implements ShortlistRule {
                         Stance.STOP,
                         "Grown to "
                                 + Numbers.plain(
-                                        candidate.species().size().adultCm().value()) + " cm it wants "
-                                + Numbers.plain(wants, 0) + " cm of clear swim; this tank has " + Numbers.plain(swim, 0)
-                                + " cm.",
+                                        candidate.species().size().adultCm().value()) + "\u00a0cm it wants "
+                                + Numbers.plain(wants, 0) + "\u00a0cm of clear swim; this tank has "
+                                + Numbers.plain(swim, 0)
+                                + "\u00a0cm.",
                         Provenance.PRACTICE,
                         figures)
-                .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + " cm or more would turn this.");
+                .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would turn this.");
         if (lengths == 0) {
             return finding;
         }
@@ -87,7 +89,7 @@ final class SwimRule implements ShortlistRule {
                 outgrown.filter(day -> day.isAfter(candidate.today()))
                         .map(day ->
                                 "A juvenile now, with a dated plan to move it on: from " + Numbers.plain(swim / lengths)
-                                        + " cm, about " + day + ", the swim is under " + Numbers.plain(lengths)
+                                        + "\u00a0cm, about " + day + ", the swim is under " + Numbers.plain(lengths)
                                         + " of its lengths.")
                         .orElse("A juvenile now, with a dated plan to move it on: not at this size either.")));
     }

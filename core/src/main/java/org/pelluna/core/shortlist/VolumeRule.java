@@ -19,18 +19,18 @@ final class VolumeRule implements ShortlistRule {
             Finding short_ = Finding.of(
                     "volume",
                     Stance.STOP,
-                    "Grown to " + adult + " cm it wants " + Numbers.plain(needed.value(), 0)
-                            + " L of water; this tank has " + Numbers.plain(net, 0) + " L.",
+                    "Grown to " + adult + "\u00a0cm it wants " + Numbers.plain(needed.value(), 0)
+                            + "\u00a0L of water; this tank has " + Numbers.plain(net, 0) + "\u00a0L.",
                     needed.from(),
                     figures);
             return List.of(short_.remedy("A tank with at least " + Numbers.plain(needed.value() - net, 0)
-                    + " L more net water would turn this."));
+                    + "\u00a0L more net water would turn this."));
         }
         return List.of(Finding.of(
                 "volume",
                 Stance.FINE,
-                "Its adult size wants " + Numbers.plain(needed.value(), 0) + " L; this tank has "
-                        + Numbers.plain(net, 0) + " L.",
+                "Its adult size wants " + Numbers.plain(needed.value(), 0) + "\u00a0L; this tank has "
+                        + Numbers.plain(net, 0) + "\u00a0L.",
                 needed.from(),
                 figures));
     }

@@ -1,0 +1,69 @@
+// What moves in the pages. Alpine's strict build takes no expressions of its own, so the logic is registered here.
+document.addEventListener('alpine:init', () => {
+  // Choosing a fish on the barb chart shows only the pressures it gives and takes.
+  window.Alpine.data('barbs', () => ({
+    chosen: '',
+    init() {
+      this.$watch('chosen', () => this.show());
+    },
+    show() {
+      const chart = this.$root.querySelector('.barb-chart');
+      if (!chart) {
+        return;
+      }
+      chart.classList.toggle('chosen', this.chosen !== '');
+      for (const arc of chart.querySelectorAll('.pressure')) {
+        const ofChosen = arc.dataset.from === this.chosen || arc.dataset.to === this.chosen;
+        arc.classList.toggle('of-chosen', ofChosen);
+      }
+      for (const row of this.$root.querySelectorAll('[data-pair]')) {
+        row.hidden = this.chosen !== '' && !row.dataset.pair.split(' ').includes(this.chosen);
+      }
+    },
+  }));
+
+  // The log form asks only for what the kind of entry needs.
+  window.Alpine.data('logEntry', () => ({
+    kind: 'CHASE',
+    init() {
+      this.kind = this.$root.dataset.kind;
+    },
+    get hasAggressor() {
+      return ['DISPLAY', 'CHASE', 'NIP', 'PINNED'].includes(this.kind);
+    },
+    get mayHaveAggressor() {
+      return this.hasAggressor || this.kind === 'INJURY';
+    },
+    get isNote() {
+      return this.kind === 'NOTE';
+    },
+  }));
+
+  // A tank's shape decides which of its measures are asked for.
+  window.Alpine.data('shape', () => ({
+    shape: 'BOX',
+    init() {
+      this.shape = this.$root.dataset.shape;
+    },
+    get hasWidth() {
+      return this.shape !== 'CYLINDER';
+    },
+    get hasBow() {
+      return this.shape === 'BOW_FRONT';
+    },
+  }));
+});
+
+// A form is sent once, however often its button is pressed; coming back to the page makes it ready again.
+document.addEventListener('submit', (event) => {
+  if (event.target.dataset.sent === 'yes') {
+    event.preventDefault();
+    return;
+  }
+  event.target.dataset.sent = 'yes';
+});
+window.addEventListener('pageshow', () => {
+  for (const form of document.querySelectorAll('form[data-sent]')) {
+    delete form.dataset.sent;
+  }
+});

@@ -1,0 +1,28 @@
+package org.pelluna.app;
+
+import java.time.Clock;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.CatalogueFiles;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** The web application. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class PellunaApplication {
+    public static void main(String[] arguments) {
+        SpringApplication.run(PellunaApplication.class, arguments);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemDefaultZone();
+    }
+
+    @Bean
+    Catalogue catalogue() {
+        return CatalogueFiles.shipped();
+    }
+}

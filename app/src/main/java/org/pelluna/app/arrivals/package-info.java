@@ -1,0 +1,2 @@
+/** Order, dates, and the arrival done. */
+package org.pelluna.app.arrivals;

@@ -1,0 +1,144 @@
+package org.pelluna.app.company;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.core.arrival.Arrival;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Who presses whom: residents today, or everyone once the plan is carried out. */
+@Controller
+class CompanyController {
+    /** More arcs than this cannot be told apart; the table has them all. */
+    private static final int MOST_ARCS = 24;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+
+    CompanyController(TankStore tanks, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+    }
+
+    /** A fish on the line. */
+    record Entry(String id, String name, String portraitKey, String date, boolean planned) {}
+
+    /** A directed pressure ready to print. */
+    record Line(
+            String aggressorId,
+            String aggressor,
+            String victimId,
+            String victim,
+            double value,
+            String perHour,
+            boolean hard,
+            List<FactorLine> factors) {}
+
+    /** A factor ready to print. */
+    record FactorLine(String name, String multiplier, String sentence) {}
+
+    @GetMapping("/tanks/{tankId}/company")
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(defaultValue = "plan") String show,
+            Model model) {
+        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+        boolean withPlan =
+                !show.equals("today") && !assessment.order().arrivals().isEmpty();
+        List<Fish> fish = new ArrayList<>(assessment.stock().residents());
+        List<Entry> entries = entries(assessment, withPlan, fish);
+        List<Line> lines = lines(assessment, withPlan, entries);
+        double careful = assessment.stock().plan().houseRules().carefulPerHour();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("show", withPlan ? "plan" : "today");
+        model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());
+        model.addAttribute("entries", entries);
+        model.addAttribute("lines", lines);
+        model.addAttribute("drawn", Math.min(MOST_ARCS, lines.size()));
+        model.addAttribute("careful", Numbers.plain(careful));
+        model.addAttribute("scale", Numbers.plain(PressureModel.FULL_TEMPER_PER_HOUR));
+        model.addAttribute("source", Pressure.SOURCE.words());
+        model.addAttribute(
+                "portraits", Portraits.sheet(fish.stream().map(Fish::species).toList()));
+        model.addAttribute(
+                "chart",
+                entries.isEmpty()
+                        ? ""
+                        : new BarbChart(entries, careful)
+                                .svg(lines.stream()
+                                        .filter(line -> line.value() >= 0.25)
+                                        .limit(MOST_ARCS)
+                                        .toList()));
+        return "company/page";
+    }
+
+    /** The fish on the line in order of arrival; those to come are added to {@code fish}. */
+    private static List<Entry> entries(Assessment assessment, boolean withPlan, List<Fish> fish) {
+        List<Entry> entries = new ArrayList<>();
+        for (Fish one : assessment.stock().residents()) {
+            entries.add(entry(one, one.arrivesOn().toString(), false));
+        }
+        if (withPlan) {
+            Map<String, Fish> wished = new HashMap<>();
+            assessment.stock().wishes().forEach(wish -> wished.put(wish.fish().id(), wish.fish()));
+            for (Arrival arrival : assessment.order().arrivals()) {
+                for (String id : arrival.wishIds()) {
+                    fish.add(wished.get(id));
+                    entries.add(entry(wished.get(id), arrival.date().toString(), true));
+                }
+            }
+        }
+        return entries;
+    }
+
+    private static Entry entry(Fish fish, String date, boolean planned) {
+        Species species = fish.species();
+        return new Entry(fish.id(), fish.name(), Portraits.key(species), date, planned);
+    }
+
+    private static List<Line> lines(Assessment assessment, boolean withPlan, List<Entry> entries) {
+        Map<String, String> names = new HashMap<>();
+        entries.forEach(entry -> names.put(entry.id(), entry.name()));
+        double careful = assessment.stock().plan().houseRules().carefulPerHour();
+        Stream<Pressure> pressures = withPlan
+                ? Stream.concat(assessment.today().stream(), assessment.planned().stream())
+                : assessment.today().stream();
+        return pressures
+                .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
+                .map(pressure -> new Line(
+                        pressure.aggressorId(),
+                        names.get(pressure.aggressorId()),
+                        pressure.victimId(),
+                        names.get(pressure.victimId()),
+                        pressure.perHour(),
+                        Numbers.plain(pressure.perHour(), 2),
+                        pressure.perHour() >= careful,
+                        pressure.factors().stream()
+                                .map(factor -> new FactorLine(
+                                        factor.kind().words(),
+                                        "× " + Numbers.plain(factor.multiplier(), 2),
+                                        factor.sentence()))
+                                .toList()))
+                .toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** Who presses whom. */
+package org.pelluna.app.company;

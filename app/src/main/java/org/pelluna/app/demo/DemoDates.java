@@ -1,0 +1,74 @@
+package org.pelluna.app.demo;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.watch.LogEntry;
+
+/** Moves a demo plan in time, so that its story always ends today. */
+final class DemoDates {
+    private DemoDates() {}
+
+    static TankPlan moved(TankPlan plan, LocalDate today) {
+        long days = ChronoUnit.DAYS.between(plan.asOf(), today);
+        Tank tank = plan.tank();
+        return new TankPlan(
+                today,
+                new Tank(
+                        tank.name(),
+                        tank.shape(),
+                        tank.water(),
+                        tank.swimLengthCm(),
+                        moved(tank.cycledOn(), days),
+                        tank.cover(),
+                        tank.sandDepthCm(),
+                        tank.refugiumLitres(),
+                        tank.shelters(),
+                        tank.feedingPlaces(),
+                        tank.temperatureCelsius(),
+                        tank.specificGravity(),
+                        tank.experience(),
+                        tank.holdings()),
+                plan.houseRules(),
+                plan.residents().stream()
+                        .map(one -> new Resident(
+                                one.id(),
+                                one.speciesId(),
+                                one.name(),
+                                one.arrivedOn().plusDays(days),
+                                one.lengthCm(),
+                                moved(one.leftOn(), days)))
+                        .toList(),
+                plan.wishes(),
+                plan.log().stream()
+                        .map(one -> new LogEntry(
+                                one.id(),
+                                one.at().plusDays(days),
+                                one.kind(),
+                                one.aggressorId(),
+                                one.fishId(),
+                                one.hardness(),
+                                one.place(),
+                                one.watchedMinutes(),
+                                one.note()))
+                        .toList(),
+                plan.losses().stream()
+                        .map(one -> new Loss(
+                                one.id(),
+                                one.fishId(),
+                                one.on().plusDays(days),
+                                one.cause(),
+                                one.certainty(),
+                                one.price(),
+                                one.note()))
+                        .toList());
+    }
+
+    private static Optional<LocalDate> moved(Optional<LocalDate> date, long days) {
+        return date.map(day -> day.plusDays(days));
+    }
+}

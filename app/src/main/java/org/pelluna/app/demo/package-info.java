@@ -1,0 +1,2 @@
+/** The demo keeper with two invented tanks. */
+package org.pelluna.app.demo;

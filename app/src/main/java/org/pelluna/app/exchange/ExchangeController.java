@@ -1,0 +1,100 @@
+package org.pelluna.app.exchange;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.Fault;
+import org.pelluna.core.plan.PlanFile;
+import org.pelluna.core.plan.PlanFileException;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Tank plans out to an open file and in again. */
+@Controller
+class ExchangeController {
+    private static final int MOST_FAULTS_SHOWN = 20;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+
+    ExchangeController(TankStore tanks, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/tanks/{tankId}/plan.json")
+    ResponseEntity<String> export(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        String name = plan.tank().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        ContentDisposition download = ContentDisposition.attachment()
+                .filename("pelluna-" + name + "-" + plan.asOf() + ".json")
+                .build();
+        return ResponseEntity.ok()
+                .contentType(new MediaType("application", "json", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, download.toString())
+                .body(PlanFile.write(plan));
+    }
+
+    @GetMapping("/import")
+    String page() {
+        return "exchange/import";
+    }
+
+    /** Reads a plan file into a new tank; a file with a fault changes nothing. */
+    @PostMapping("/import")
+    String read(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @RequestParam MultipartFile file,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletResponse response)
+            throws IOException {
+        try {
+            TankPlan plan = PlanFile.read(text(file), catalogue);
+            UUID id = tanks.add(keeper.id(), plan);
+            Undo.offer(redirect, plan.tank().name() + " is imported.", "/tanks/" + id + "/remove");
+            return "redirect:/tanks/" + id;
+        } catch (PlanFileException e) {
+            return refused(
+                    model, response, e.faults().stream().map(Fault::toString).toList());
+        } catch (CharacterCodingException e) {
+            return refused(model, response, List.of("the file is no text in UTF-8"));
+        }
+    }
+
+    private static String refused(Model model, HttpServletResponse response, List<String> faults) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("faults", faults.stream().limit(MOST_FAULTS_SHOWN).toList());
+        model.addAttribute("more", Math.max(0, faults.size() - MOST_FAULTS_SHOWN));
+        return "exchange/import";
+    }
+
+    private static String text(MultipartFile file) throws IOException {
+        return StandardCharsets.UTF_8
+                .newDecoder()
+                .decode(ByteBuffer.wrap(file.getBytes()))
+                .toString();
+    }
+}

@@ -1,0 +1,2 @@
+/** Plans out to open files and in again. */
+package org.pelluna.app.exchange;

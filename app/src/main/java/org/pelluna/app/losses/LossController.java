@@ -1,0 +1,213 @@
+package org.pelluna.app.losses;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.losses.Harassment;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.units.Numbers;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What was lost, why, and who had harried it. */
+@Controller
+@RequestMapping("/tanks/{tankId}/losses")
+class LossController {
+    /** How far back the log is searched for harassment. */
+    private static final int LOOK_BACK_DAYS = 30;
+
+    private final TankStore tanks;
+    private final RecordStore record;
+    private final Catalogue catalogue;
+
+    LossController(TankStore tanks, RecordStore record, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.record = record;
+        this.catalogue = catalogue;
+    }
+
+    /** One loss ready to print. */
+    record LossView(
+            String key,
+            String portrait,
+            String name,
+            String species,
+            String on,
+            String cause,
+            String certainty,
+            String lived,
+            String harried,
+            String price,
+            String note) {}
+
+    /** One fish to choose. */
+    record Choice(String id, String name) {}
+
+    @GetMapping
+    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        LossForm form = new LossForm();
+        form.key = Key.fresh();
+        form.on = record.today();
+        model.addAttribute("form", form);
+        return show(keeper, tankId, model);
+    }
+
+    private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        Map<String, Resident> residents = new HashMap<>();
+        plan.residents().forEach(one -> residents.put(one.id(), one));
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "losses",
+                plan.losses().stream()
+                        .sorted(Comparator.comparing(Loss::on).reversed())
+                        .map(loss -> view(loss, plan, residents))
+                        .toList());
+        model.addAttribute("summary", summary(plan));
+        model.addAttribute(
+                "fish",
+                plan.residents().stream()
+                        .filter(one -> one.livesHere(plan.asOf()))
+                        .map(one -> new Choice(
+                                one.id(),
+                                one.name() + " — "
+                                        + catalogue.get(one.speciesId()).commonName()))
+                        .toList());
+        model.addAttribute("causes", Loss.Cause.values());
+        model.addAttribute("certainties", Loss.Certainty.values());
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(plan.losses().stream()
+                        .map(loss -> catalogue.get(residents.get(loss.fishId()).speciesId()))
+                        .toList()));
+        return "losses/page";
+    }
+
+    private LossView view(Loss loss, TankPlan plan, Map<String, Resident> residents) {
+        Resident resident = residents.get(loss.fishId());
+        Species species = catalogue.get(resident.speciesId());
+        List<Harassment> harassment = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
+        String harried = harassment.isEmpty()
+                ? "No encounter is logged in its last " + LOOK_BACK_DAYS + " days."
+                : harassment.stream()
+                        .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
+                                + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
+                        .collect(Collectors.joining(
+                                "; ", "Seen harried in its last " + LOOK_BACK_DAYS + " days by ", "."));
+        return new LossView(
+                loss.id(),
+                Portraits.use(species),
+                resident.name(),
+                species.commonName(),
+                loss.on().toString(),
+                loss.cause().words(),
+                loss.certainty().words(),
+                ChronoUnit.DAYS.between(resident.arrivedOn(), loss.on()) + " days after its arrival",
+                harried,
+                loss.price().map(price -> Numbers.plain(price, 2)).orElse(""),
+                loss.note().orElse(""));
+    }
+
+    private static String summary(TankPlan plan) {
+        if (plan.losses().isEmpty()) {
+            return "";
+        }
+        double money = plan.losses().stream()
+                .map(Loss::price)
+                .flatMap(Optional::stream)
+                .mapToDouble(Double::doubleValue)
+                .sum();
+        String causes = plan.losses().stream()
+                .collect(Collectors.groupingBy(loss -> loss.cause().words(), Collectors.counting()))
+                .entrySet()
+                .stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(cause -> cause.getValue() + " " + cause.getKey())
+                .collect(Collectors.joining(", "));
+        return plan.losses().size() + " of " + plan.residents().size() + " fish that came to this tank are gone: "
+                + causes + (money > 0 ? ". They had cost " + Numbers.plain(money, 2) : "") + ".";
+    }
+
+    @PostMapping
+    String add(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @Valid @ModelAttribute("form") LossForm form,
+            BindingResult faults,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletResponse response) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        if (!faults.hasFieldErrors("on")) {
+            if (form.on.isAfter(plan.asOf())) {
+                faults.rejectValue("on", "future", "This day lies in the future.");
+            }
+            plan.residents().stream()
+                    .filter(one -> one.id().equals(form.fish) && form.on.isBefore(one.arrivedOn()))
+                    .forEach(one -> faults.rejectValue(
+                            "on", "early", one.name() + " arrived only on " + one.arrivedOn() + "."));
+        }
+        if (faults.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(keeper, tankId, model);
+        }
+        Loss loss = form.loss();
+        record.addLoss(keeper.id(), tankId, loss);
+        Undo.offer(
+                redirect,
+                "The loss is recorded; every finding has been judged anew.",
+                path(tankId) + "/" + loss.id() + "/remove");
+        return "redirect:" + path(tankId);
+    }
+
+    @PostMapping("/{key}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
+        record.removeLoss(keeper.id(), tankId, key);
+        Undo.offer(
+                redirect,
+                "The record of the loss is removed; the fish lives here again.",
+                path(tankId) + "/" + key + "/restore");
+        return "redirect:" + path(tankId);
+    }
+
+    @PostMapping("/{key}/restore")
+    String restore(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+        record.restoreLoss(keeper.id(), tankId, key);
+        return "redirect:" + path(tankId);
+    }
+
+    private static String path(UUID tankId) {
+        return "/tanks/" + tankId + "/losses";
+    }
+}

@@ -1,0 +1,40 @@
+package org.pelluna.app.losses;
+
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.pelluna.app.web.Key;
+import org.pelluna.core.losses.Loss;
+import org.springframework.format.annotation.DateTimeFormat;
+
+/** A loss as entered. */
+class LossForm {
+    @NotNull
+    String key;
+
+    @NotNull(message = "Which fish?")
+    String fish;
+
+    @NotNull(message = "On which day?")
+    @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+    LocalDate on;
+
+    @NotNull(message = "As far as you know.")
+    Loss.Cause cause;
+
+    @NotNull(message = "How sure are you?")
+    Loss.Certainty certainty = Loss.Certainty.LIKELY;
+
+    @Min(value = 0, message = "0 or more, or nothing.")
+    Double price;
+
+    @Size(max = 1000, message = "At most 1,000 letters, please.")
+    String note;
+
+    Loss loss() {
+        return new Loss(
+                Key.checked(key), fish, on, cause, certainty, Optional.ofNullable(price), Optional.ofNullable(note));
+    }
+}

@@ -1,0 +1,2 @@
+/** The record of losses. */
+package org.pelluna.app.losses;

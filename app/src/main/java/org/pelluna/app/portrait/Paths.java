@@ -1,0 +1,48 @@
+package org.pelluna.app.portrait;
+
+import java.util.List;
+import java.util.Locale;
+
+/** SVG path texts. */
+final class Paths {
+    private Paths() {}
+
+    /** A number with one decimal. */
+    static String n(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /** A closed smooth curve through the points (Catmull-Rom as cubic Béziers). */
+    static String smooth(List<double[]> points) {
+        int size = points.size();
+        StringBuilder path = new StringBuilder("M" + n(points.get(0)[0]) + " " + n(points.get(0)[1]));
+        for (int i = 0; i < size; i++) {
+            double[] before = points.get((i + size - 1) % size);
+            double[] from = points.get(i);
+            double[] to = points.get((i + 1) % size);
+            double[] after = points.get((i + 2) % size);
+            path.append("C")
+                    .append(n(from[0] + (to[0] - before[0]) / 6))
+                    .append(" ")
+                    .append(n(from[1] + (to[1] - before[1]) / 6))
+                    .append(" ")
+                    .append(n(to[0] - (after[0] - from[0]) / 6))
+                    .append(" ")
+                    .append(n(to[1] - (after[1] - from[1]) / 6))
+                    .append(" ")
+                    .append(n(to[0]))
+                    .append(" ")
+                    .append(n(to[1]));
+        }
+        return path.append("Z").toString();
+    }
+
+    /** A closed straight-sided path. */
+    static String polygon(double... xy) {
+        StringBuilder path = new StringBuilder();
+        for (int i = 0; i < xy.length; i += 2) {
+            path.append(i == 0 ? "M" : "L").append(n(xy[i])).append(" ").append(n(xy[i + 1]));
+        }
+        return path.append("Z").toString();
+    }
+}

@@ -1,0 +1,80 @@
+package org.pelluna.app.portrait;
+
+import static org.pelluna.app.portrait.Paths.n;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import org.pelluna.core.species.Look;
+import org.pelluna.core.species.Species;
+
+/**
+ * Portraits of species as SVG symbols, drawn from body plan, proportions, marking and colours. A page carries one sheet
+ * of symbols and uses each as often as it likes.
+ *
+ * <p>In a symbol the fish is 100 units long from snout to tail tip, looks to the left, and lies on the middle of a field
+ * {@link #FIELD_WIDTH} wide and {@link #FIELD_HEIGHT} high.
+ */
+public final class Portraits {
+    /** Width of a symbol's field in units of 1/100 of the fish. */
+    public static final double FIELD_WIDTH = 106;
+
+    /** Height of a symbol's field in the same units. */
+    public static final double FIELD_HEIGHT = 84;
+
+    private Portraits() {}
+
+    /** The sheet of symbols for the given species; each stands once. */
+    public static String sheet(Collection<Species> species) {
+        StringBuilder svg =
+                new StringBuilder("<svg class=\"sheet-of-portraits\" width=\"0\" height=\"0\" aria-hidden=\"true\">");
+        species.stream().distinct().sorted(Comparator.comparing(Species::id)).forEach(one -> svg.append(symbol(one)));
+        return svg.append("</svg>").toString();
+    }
+
+    /** The key of a species' symbol. */
+    public static String key(Species species) {
+        return "fish-" + species.id();
+    }
+
+    /** A portrait by itself, decorative: the name stands beside it. */
+    public static String use(Species species) {
+        return "<svg class=\"portrait\" viewBox=\"0 0 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT)
+                + "\" aria-hidden=\"true\"><use href=\"#" + key(species) + "\"/></svg>";
+    }
+
+    private static String symbol(Species species) {
+        Look look = species.look();
+        BodyOutline body = new BodyOutline(look);
+        Fins fins = new Fins(look, body);
+        List<Look.Colour> colours = look.colours();
+        String ground = colours.get(0).hex();
+        String marking = colour(colours, 1);
+        String fin = colours.size() > 2
+                ? colours.get(2).hex()
+                : colours.size() > 1 && look.pattern() == Look.Pattern.BICOLOUR ? marking : ground;
+        String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
+        String clip = "clip-" + species.id();
+        String outline = body.path();
+        double eyeX = body.x(look.plan() == Look.BodyPlan.BLENNY ? 0.09 : 0.11 + 0.1 * look.snout());
+        double eyeY = body.back(0.2)
+                * (look.plan() == Look.BodyPlan.GOBY || look.plan() == Look.BodyPlan.BLENNY ? 0.55 : 0.3);
+        double eye = 1.6 + 2.2 * look.depth();
+        return "<symbol id=\"" + key(species) + "\" viewBox=\"-3 -42 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT) + "\">"
+                + "<clipPath id=\"" + clip + "\"><path d=\"" + outline + "\"/></clipPath>"
+                + fins.behind(fin)
+                + "<path d=\"" + outline + "\" fill=\"" + ground + "\"/>"
+                + "<g clip-path=\"url(#" + clip + ")\">" + new Markings(look, body, marking, accent).svg()
+                + "<path d=\"M0 60L0 8Q40 26 84 6L84 60Z\" fill=\"#ffffff\" fill-opacity=\"0.14\"/></g>"
+                + "<path d=\"" + outline + "\" fill=\"none\" class=\"fish-line\"/>"
+                + fins.before(look.plan() == Look.BodyPlan.LION ? marking : fin)
+                + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye)
+                + "\" fill=\"#f7f1dc\" class=\"fish-line\"/>"
+                + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye * 0.58) + "\" fill=\"#16181c\"/>"
+                + "</symbol>";
+    }
+
+    private static String colour(List<Look.Colour> colours, int index) {
+        return colours.get(Math.min(index, colours.size() - 1)).hex();
+    }
+}

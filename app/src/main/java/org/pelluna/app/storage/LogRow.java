@@ -1,0 +1,72 @@
+package org.pelluna.app.storage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.core.watch.LogEntry;
+
+/** One log entry. */
+@Entity
+@Table(name = "log_entry")
+class LogRow {
+    @Id
+    private UUID id;
+
+    @Version
+    private int version;
+
+    private UUID tankId;
+    private String planKey;
+    private LocalDateTime seenAt;
+
+    @Enumerated(EnumType.STRING)
+    private LogEntry.Kind kind;
+
+    private String aggressorKey;
+    private String fishKey;
+    private Integer hardness;
+    private String place;
+    private Integer watchedMinutes;
+    private String note;
+    private Instant removedAt;
+
+    protected LogRow() {}
+
+    LogRow(UUID tankId, LogEntry entry) {
+        this.id = UUID.randomUUID();
+        this.tankId = tankId;
+        this.planKey = entry.id();
+        this.seenAt = entry.at();
+        this.kind = entry.kind();
+        this.aggressorKey = entry.aggressorId().orElse(null);
+        this.fishKey = entry.fishId().orElse(null);
+        this.hardness = entry.hardness().orElse(null);
+        this.place = entry.place().orElse(null);
+        this.watchedMinutes = entry.watchedMinutes().orElse(null);
+        this.note = entry.note().orElse(null);
+    }
+
+    LogEntry toCore() {
+        return new LogEntry(
+                planKey,
+                seenAt,
+                kind,
+                Optional.ofNullable(aggressorKey),
+                Optional.ofNullable(fishKey),
+                Optional.ofNullable(hardness),
+                Optional.ofNullable(place),
+                Optional.ofNullable(watchedMinutes),
+                Optional.ofNullable(note));
+    }
+
+    void removed(Instant when) {
+        this.removedAt = when;
+    }
+}

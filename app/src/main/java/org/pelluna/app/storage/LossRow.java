@@ -1,0 +1,74 @@
+package org.pelluna.app.storage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.core.losses.Loss;
+
+/** One loss. */
+@Entity
+@Table(name = "loss")
+class LossRow {
+    @Id
+    private UUID id;
+
+    @Version
+    private int version;
+
+    private UUID tankId;
+    private String planKey;
+    private String fishKey;
+    private LocalDate lostOn;
+
+    @Enumerated(EnumType.STRING)
+    private Loss.Cause cause;
+
+    @Enumerated(EnumType.STRING)
+    private Loss.Certainty certainty;
+
+    private Double price;
+    private String note;
+    private Instant removedAt;
+
+    protected LossRow() {}
+
+    LossRow(UUID tankId, Loss loss) {
+        this.id = UUID.randomUUID();
+        this.tankId = tankId;
+        this.planKey = loss.id();
+        this.fishKey = loss.fishId();
+        this.lostOn = loss.on();
+        this.cause = loss.cause();
+        this.certainty = loss.certainty();
+        this.price = loss.price().orElse(null);
+        this.note = loss.note().orElse(null);
+    }
+
+    Loss toCore() {
+        return new Loss(
+                planKey, fishKey, lostOn, cause, certainty, Optional.ofNullable(price), Optional.ofNullable(note));
+    }
+
+    String fishKey() {
+        return fishKey;
+    }
+
+    LocalDate lostOn() {
+        return lostOn;
+    }
+
+    void removed(Instant when) {
+        this.removedAt = when;
+    }
+
+    boolean isRemoved() {
+        return removedAt != null;
+    }
+}

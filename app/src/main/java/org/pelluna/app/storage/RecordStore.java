@@ -1,0 +1,181 @@
+package org.pelluna.app.storage;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.watch.LogEntry;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What happens in a tank: wishes, arrivals, log entries and losses, each with its undo. Every method first makes sure that
+ * the tank is the keeper's. Adding something whose key exists already changes nothing, so that a form may be sent twice.
+ */
+@Service
+@Transactional
+public class RecordStore {
+    private final TankStore tanks;
+    private final Rows.Wishes wishes;
+    private final Rows.Residents residents;
+    private final Rows.Logs logs;
+    private final Rows.Losses losses;
+    private final Clock clock;
+
+    RecordStore(
+            TankStore tanks,
+            Rows.Wishes wishes,
+            Rows.Residents residents,
+            Rows.Logs logs,
+            Rows.Losses losses,
+            Clock clock) {
+        this.tanks = tanks;
+        this.wishes = wishes;
+        this.residents = residents;
+        this.logs = logs;
+        this.losses = losses;
+        this.clock = clock;
+    }
+
+    public void addWish(UUID keeperId, UUID tankId, Wish wish) {
+        tanks.get(keeperId, tankId);
+        if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
+            wishes.saveAndFlush(new WishRow(tankId, wishes.countByTankId(tankId), wish));
+        }
+    }
+
+    public void decide(UUID keeperId, UUID tankId, String key, Wish.Decision decision, Optional<String> note) {
+        wish(keeperId, tankId, key).decide(decision, note);
+    }
+
+    public void removeWish(UUID keeperId, UUID tankId, String key) {
+        wish(keeperId, tankId, key).removed(clock.instant());
+    }
+
+    public void restoreWish(UUID keeperId, UUID tankId, String key) {
+        wish(keeperId, tankId, key).removed(null);
+    }
+
+    /**
+     * The fish of a wish have gone into the display: they become residents, and the log says so. Does nothing if they
+     * have arrived before.
+     *
+     * @param arrived the fish, each with a key of its own
+     * @param entries their log entries
+     */
+    public void arrive(UUID keeperId, UUID tankId, String key, List<Resident> arrived, List<LogEntry> entries) {
+        WishRow wish = wish(keeperId, tankId, key);
+        if (wish.hasArrived()) {
+            return;
+        }
+        wish.arrived(arrived.get(0).arrivedOn());
+        int place = residents.countByTankId(tankId);
+        for (Resident one : arrived) {
+            residents.save(new ResidentRow(tankId, place, one, wish.id()));
+            place++;
+        }
+        entries.forEach(entry -> logs.save(new LogRow(tankId, entry)));
+    }
+
+    /**
+     * Takes an arrival back: the wish returns to the plan, its fish and their arrival entries go.
+     *
+     * @throws StillInTheRecord if one of the fish has been written about since
+     */
+    public void undoArrival(UUID keeperId, UUID tankId, String key) {
+        WishRow wish = wish(keeperId, tankId, key);
+        List<ResidentRow> arrived = residents.findByWishId(wish.id());
+        List<String> keys = arrived.stream().map(ResidentRow::planKey).toList();
+        List<LogRow> entries = logs.findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(tankId);
+        List<LogRow> arrivals = entries.stream()
+                .filter(row -> row.toCore().kind() == LogEntry.Kind.ARRIVAL
+                        && row.toCore().fishId().filter(keys::contains).isPresent())
+                .toList();
+        boolean writtenAbout = entries.stream()
+                .filter(row -> !arrivals.contains(row))
+                .map(LogRow::toCore)
+                .anyMatch(entry -> entry.fishId().filter(keys::contains).isPresent()
+                        || entry.aggressorId().filter(keys::contains).isPresent());
+        boolean lost = losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
+                .anyMatch(row -> keys.contains(row.fishKey()));
+        if (writtenAbout || lost) {
+            throw new StillInTheRecord();
+        }
+        logs.deleteAll(arrivals);
+        residents.deleteAll(arrived);
+        wish.arrived(null);
+    }
+
+    public void addEntry(UUID keeperId, UUID tankId, LogEntry entry) {
+        tanks.get(keeperId, tankId);
+        entry.aggressorId().ifPresent(key -> resident(tankId, key));
+        entry.fishId().ifPresent(key -> resident(tankId, key));
+        if (logs.findByTankIdAndPlanKey(tankId, entry.id()).isEmpty()) {
+            logs.saveAndFlush(new LogRow(tankId, entry));
+        }
+    }
+
+    public void removeEntry(UUID keeperId, UUID tankId, String key) {
+        entry(keeperId, tankId, key).removed(clock.instant());
+    }
+
+    public void restoreEntry(UUID keeperId, UUID tankId, String key) {
+        entry(keeperId, tankId, key).removed(null);
+    }
+
+    /** Records a loss; the fish leaves the tank on that day. */
+    public void addLoss(UUID keeperId, UUID tankId, Loss loss) {
+        tanks.get(keeperId, tankId);
+        ResidentRow fish = resident(tankId, loss.fishId());
+        if (losses.findByTankIdAndPlanKey(tankId, loss.id()).isPresent()
+                || fish.toCore().leftOn().isPresent()) {
+            return;
+        }
+        fish.left(loss.on());
+        losses.saveAndFlush(new LossRow(tankId, loss));
+    }
+
+    /** Takes a loss back; the fish lives here again. */
+    public void removeLoss(UUID keeperId, UUID tankId, String key) {
+        LossRow loss = loss(keeperId, tankId, key);
+        loss.removed(clock.instant());
+        resident(tankId, loss.fishKey()).left(null);
+    }
+
+    public void restoreLoss(UUID keeperId, UUID tankId, String key) {
+        LossRow loss = loss(keeperId, tankId, key);
+        ResidentRow fish = resident(tankId, loss.fishKey());
+        if (loss.isRemoved() && fish.toCore().leftOn().isEmpty()) {
+            loss.removed(null);
+            fish.left(loss.lostOn());
+        }
+    }
+
+    /** Today, for this application. */
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    private WishRow wish(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        return wishes.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("wish"));
+    }
+
+    private ResidentRow resident(UUID tankId, String key) {
+        return residents.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("fish"));
+    }
+
+    private LogRow entry(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        return logs.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("entry"));
+    }
+
+    private LossRow loss(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        return losses.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("loss"));
+    }
+}

@@ -1,0 +1,58 @@
+package org.pelluna.app.storage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.core.plan.Resident;
+
+/** A fish that lives or lived in a tank, and the wish it came from. */
+@Entity
+@Table(name = "resident")
+class ResidentRow {
+    @Id
+    private UUID id;
+
+    @Version
+    private int version;
+
+    private UUID tankId;
+    private String planKey;
+    private int place;
+    private String speciesId;
+    private String name;
+    private LocalDate arrivedOn;
+    private double lengthCm;
+    private LocalDate leftOn;
+    private UUID wishId;
+
+    protected ResidentRow() {}
+
+    ResidentRow(UUID tankId, int place, Resident resident, UUID wishId) {
+        this.id = UUID.randomUUID();
+        this.tankId = tankId;
+        this.planKey = resident.id();
+        this.place = place;
+        this.speciesId = resident.speciesId();
+        this.name = resident.name();
+        this.arrivedOn = resident.arrivedOn();
+        this.lengthCm = resident.lengthCm();
+        this.leftOn = resident.leftOn().orElse(null);
+        this.wishId = wishId;
+    }
+
+    Resident toCore() {
+        return new Resident(planKey, speciesId, name, arrivedOn, lengthCm, Optional.ofNullable(leftOn));
+    }
+
+    String planKey() {
+        return planKey;
+    }
+
+    void left(LocalDate on) {
+        this.leftOn = on;
+    }
+}

@@ -1,0 +1,49 @@
+package org.pelluna.app.storage;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** The repositories of all rows that belong to a tank. */
+final class Rows {
+    private Rows() {}
+
+    interface Tanks extends JpaRepository<TankRow, UUID> {
+        List<TankRow> findByKeeperIdAndRemovedAtIsNullOrderByCreatedAt(UUID keeperId);
+
+        Optional<TankRow> findByIdAndKeeperIdAndRemovedAtIsNull(UUID id, UUID keeperId);
+
+        Optional<TankRow> findByIdAndKeeperId(UUID id, UUID keeperId);
+    }
+
+    interface Wishes extends JpaRepository<WishRow, UUID> {
+        List<WishRow> findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(UUID tankId);
+
+        Optional<WishRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+
+        int countByTankId(UUID tankId);
+    }
+
+    interface Residents extends JpaRepository<ResidentRow, UUID> {
+        List<ResidentRow> findByTankIdOrderByPlace(UUID tankId);
+
+        List<ResidentRow> findByWishId(UUID wishId);
+
+        Optional<ResidentRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+
+        int countByTankId(UUID tankId);
+    }
+
+    interface Logs extends JpaRepository<LogRow, UUID> {
+        List<LogRow> findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(UUID tankId);
+
+        Optional<LogRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface Losses extends JpaRepository<LossRow, UUID> {
+        List<LossRow> findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(UUID tankId);
+
+        Optional<LossRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+}

@@ -1,0 +1,75 @@
+package org.pelluna.app.storage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.pelluna.core.json.Json;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.tank.Tank;
+
+/** A tank: whose it is, its profile and its house rules. */
+@Entity
+@Table(name = "tank")
+public class TankRow {
+    @Id
+    private UUID id;
+
+    @Version
+    private int version;
+
+    private UUID keeperId;
+    private String name;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String profile;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String houseRules;
+
+    private Instant createdAt;
+    private Instant removedAt;
+
+    protected TankRow() {}
+
+    TankRow(UUID id, UUID keeperId, Tank tank, HouseRules rules, Instant createdAt) {
+        this.id = id;
+        this.keeperId = keeperId;
+        this.createdAt = createdAt;
+        change(tank, rules);
+    }
+
+    final void change(Tank tank, HouseRules rules) {
+        this.name = tank.name();
+        this.profile = Json.MAPPER.writeValueAsString(tank);
+        this.houseRules = Json.MAPPER.writeValueAsString(rules);
+    }
+
+    public UUID id() {
+        return id;
+    }
+
+    public int version() {
+        return version;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public Tank tank() {
+        return Json.MAPPER.readValue(profile, Tank.class);
+    }
+
+    public HouseRules houseRules() {
+        return Json.MAPPER.readValue(houseRules, HouseRules.class);
+    }
+
+    void removed(Instant when) {
+        this.removedAt = when;
+    }
+}

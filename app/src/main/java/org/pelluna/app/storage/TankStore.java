@@ -1,0 +1,130 @@
+package org.pelluna.app.storage;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Tank;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A keeper's tanks and their plans. Every method names the keeper, and another's tank is as good as none. */
+@Service
+@Transactional
+public class TankStore {
+    private final Rows.Tanks tanks;
+    private final Rows.Wishes wishes;
+    private final Rows.Residents residents;
+    private final Rows.Logs logs;
+    private final Rows.Losses losses;
+    private final Clock clock;
+
+    TankStore(
+            Rows.Tanks tanks,
+            Rows.Wishes wishes,
+            Rows.Residents residents,
+            Rows.Logs logs,
+            Rows.Losses losses,
+            Clock clock) {
+        this.tanks = tanks;
+        this.wishes = wishes;
+        this.residents = residents;
+        this.logs = logs;
+        this.losses = losses;
+        this.clock = clock;
+    }
+
+    /** The keeper's tanks, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<TankRow> of(UUID keeperId) {
+        return tanks.findByKeeperIdAndRemovedAtIsNullOrderByCreatedAt(keeperId);
+    }
+
+    /**
+     * One tank.
+     *
+     * @throws NotYours if the keeper has no such tank
+     */
+    @Transactional(readOnly = true)
+    public TankRow get(UUID keeperId, UUID tankId) {
+        return tanks.findByIdAndKeeperIdAndRemovedAtIsNull(tankId, keeperId).orElseThrow(() -> new NotYours("tank"));
+    }
+
+    /**
+     * The whole plan of a tank, for today.
+     *
+     * @throws NotYours if the keeper has no such tank
+     */
+    @Transactional(readOnly = true)
+    public TankPlan plan(UUID keeperId, UUID tankId) {
+        TankRow tank = get(keeperId, tankId);
+        return new TankPlan(
+                LocalDate.now(clock),
+                tank.tank(),
+                tank.houseRules(),
+                residents.findByTankIdOrderByPlace(tankId).stream()
+                        .map(ResidentRow::toCore)
+                        .toList(),
+                wishes.findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(tankId).stream()
+                        .map(WishRow::toCore)
+                        .toList(),
+                logs.findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(tankId).stream()
+                        .map(LogRow::toCore)
+                        .toList(),
+                losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
+                        .map(LossRow::toCore)
+                        .toList());
+    }
+
+    /** Adds a tank without fish. A form sent twice, with the same id, adds one. */
+    public UUID add(UUID keeperId, UUID tankId, Tank tank, HouseRules rules) {
+        if (tanks.findByIdAndKeeperId(tankId, keeperId).isEmpty()) {
+            tanks.saveAndFlush(new TankRow(tankId, keeperId, tank, rules, clock.instant()));
+        }
+        return tankId;
+    }
+
+    /** Adds a tank with everything a plan holds. */
+    public UUID add(UUID keeperId, TankPlan plan) {
+        UUID tankId = UUID.randomUUID();
+        add(keeperId, tankId, plan.tank(), plan.houseRules());
+        for (int i = 0; i < plan.residents().size(); i++) {
+            residents.save(new ResidentRow(tankId, i, plan.residents().get(i), null));
+        }
+        for (int i = 0; i < plan.wishes().size(); i++) {
+            wishes.save(new WishRow(tankId, i, plan.wishes().get(i)));
+        }
+        plan.log().forEach(entry -> logs.save(new LogRow(tankId, entry)));
+        plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));
+        return tankId;
+    }
+
+    /**
+     * Changes profile and house rules.
+     *
+     * @param version the version the keeper saw
+     * @throws ChangedMeanwhile if that is no longer the current one
+     */
+    public void change(UUID keeperId, UUID tankId, int version, Tank tank, HouseRules rules) {
+        TankRow row = get(keeperId, tankId);
+        if (row.version() != version) {
+            throw new ChangedMeanwhile();
+        }
+        row.change(tank, rules);
+        tanks.saveAndFlush(row);
+    }
+
+    /** Takes a tank away; {@link #restore} brings it back. */
+    public void remove(UUID keeperId, UUID tankId) {
+        get(keeperId, tankId).removed(clock.instant());
+    }
+
+    /** Brings a tank back. */
+    public void restore(UUID keeperId, UUID tankId) {
+        tanks.findByIdAndKeeperId(tankId, keeperId)
+                .orElseThrow(() -> new NotYours("tank"))
+                .removed(null);
+    }
+}

@@ -1,0 +1,85 @@
+package org.pelluna.app.storage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.core.plan.Wish;
+
+/** A wish; once its fish has arrived it is kept, out of the plan, so that the arrival can be undone. */
+@Entity
+@Table(name = "wish")
+class WishRow {
+    @Id
+    private UUID id;
+
+    @Version
+    private int version;
+
+    private UUID tankId;
+    private String planKey;
+    private int place;
+    private String speciesId;
+    private int fishCount;
+    private Double lengthCm;
+    private String askedBy;
+
+    @Enumerated(EnumType.STRING)
+    private Wish.Decision decision;
+
+    private String decisionNote;
+    private LocalDate arrivedOn;
+    private Instant removedAt;
+
+    protected WishRow() {}
+
+    WishRow(UUID tankId, int place, Wish wish) {
+        this.id = UUID.randomUUID();
+        this.tankId = tankId;
+        this.planKey = wish.id();
+        this.place = place;
+        this.speciesId = wish.speciesId();
+        this.fishCount = wish.count();
+        this.lengthCm = wish.lengthCm().orElse(null);
+        this.askedBy = wish.askedBy().orElse(null);
+        decide(wish.decision(), wish.decisionNote());
+    }
+
+    Wish toCore() {
+        return new Wish(
+                planKey,
+                speciesId,
+                fishCount,
+                Optional.ofNullable(lengthCm),
+                Optional.ofNullable(askedBy),
+                decision,
+                Optional.ofNullable(decisionNote));
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    final void decide(Wish.Decision word, Optional<String> note) {
+        this.decision = word;
+        this.decisionNote = note.orElse(null);
+    }
+
+    void arrived(LocalDate on) {
+        this.arrivedOn = on;
+    }
+
+    boolean hasArrived() {
+        return arrivedOn != null;
+    }
+
+    void removed(Instant when) {
+        this.removedAt = when;
+    }
+}

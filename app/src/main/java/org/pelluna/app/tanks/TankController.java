@@ -1,0 +1,175 @@
+package org.pelluna.app.tanks;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The list of tanks and one tank's profile. */
+@Controller
+class TankController {
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+
+    TankController(TankStore tanks, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+    }
+
+    /** A line of the list of animals kept. */
+    record Group(String key, String words) {}
+
+    @ModelAttribute("groups")
+    List<Group> groups() {
+        return List.of(AnimalGroup.values()).stream()
+                .map(group -> new Group(group.name(), group.words()))
+                .toList();
+    }
+
+    @ModelAttribute
+    void choices(Model model) {
+        model.addAttribute("covers", Cover.Kind.values());
+        model.addAttribute("shapes", TankForm.Shape.values());
+        model.addAttribute("experiences", Tank.Experience.values());
+    }
+
+    @GetMapping("/")
+    String start() {
+        return "redirect:/tanks";
+    }
+
+    @GetMapping("/tanks")
+    String list(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            Model model,
+            @ModelAttribute("measures") Measures measures) {
+        model.addAttribute(
+                "tanks",
+                tanks.of(keeper.id()).stream()
+                        .map(row -> view(keeper, row, measures))
+                        .toList());
+        return "tanks/list";
+    }
+
+    @GetMapping("/tanks/new")
+    String blank(Model model, @ModelAttribute("measures") Measures measures) {
+        model.addAttribute("form", TankForm.empty(measures));
+        return "tanks/new";
+    }
+
+    @PostMapping("/tanks/new")
+    String add(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @ModelAttribute("form") TankForm form,
+            BindingResult faults,
+            @ModelAttribute("measures") Measures measures,
+            Model model,
+            RedirectAttributes redirect) {
+        Optional<Entered> entered = entered(form, faults, measures, Optional.empty());
+        if (entered.isEmpty()) {
+            return "tanks/new";
+        }
+        UUID id = tanks.add(
+                keeper.id(), form.id, entered.get().tank(), entered.get().rules());
+        Undo.offer(redirect, form.name + " is added.", "/tanks/" + id + "/remove");
+        return "redirect:/tanks/" + id;
+    }
+
+    @GetMapping("/tanks/{tankId}")
+    String profile(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            Model model,
+            @ModelAttribute("measures") Measures measures) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        model.addAttribute("form", TankForm.of(tankId, row.version(), row.tank(), row.houseRules(), measures));
+        return profile(keeper, row, model, measures);
+    }
+
+    @PostMapping("/tanks/{tankId}")
+    String change(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("form") TankForm form,
+            BindingResult faults,
+            @ModelAttribute("measures") Measures measures,
+            Model model,
+            RedirectAttributes redirect,
+            jakarta.servlet.http.HttpServletResponse response) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        Optional<Entered> entered = entered(form, faults, measures, Optional.of(row.tank()));
+        if (entered.isEmpty() || form.version == null) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return profile(keeper, row, model, measures);
+        }
+        tanks.change(
+                keeper.id(),
+                tankId,
+                form.version,
+                entered.get().tank(),
+                entered.get().rules());
+        Undo.say(redirect, "The profile is saved; every finding has been judged anew.");
+        return "redirect:/tanks/" + tankId;
+    }
+
+    @PostMapping("/tanks/{tankId}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+        String name = tanks.get(keeper.id(), tankId).name();
+        tanks.remove(keeper.id(), tankId);
+        Undo.offer(redirect, name + " is removed.", "/tanks/" + tankId + "/restore");
+        return "redirect:/tanks";
+    }
+
+    @PostMapping("/tanks/{tankId}/restore")
+    String restore(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
+        tanks.restore(keeper.id(), tankId);
+        return "redirect:/tanks/" + tankId;
+    }
+
+    private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
+        model.addAttribute("tank", view(keeper, row, measures));
+        return "tanks/profile";
+    }
+
+    private TankView view(KeeperPrincipal keeper, TankRow row, Measures measures) {
+        return TankView.of(row, Assessment.of(tanks.plan(keeper.id(), row.id()), catalogue), measures);
+    }
+
+    /** What a form without faults means. */
+    private record Entered(Tank tank, HouseRules rules) {}
+
+    private static Optional<Entered> entered(
+            TankForm form, BindingResult faults, Measures measures, Optional<Tank> before) {
+        TankFormCheck.check(form, faults);
+        if (faults.hasErrors()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new Entered(form.tank(measures, before), form.houseRules()));
+        } catch (IllegalArgumentException e) {
+            faults.reject("contradiction", "The figures contradict each other: " + e.getMessage() + ".");
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,240 @@
+package org.pelluna.app.tanks;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterSpace;
+import org.pelluna.core.water.Seawater;
+
+/** A tank's profile and house rules as the keeper enters them, in the keeper's units. */
+class TankForm {
+    UUID id;
+    Integer version;
+
+    String name;
+    Shape shape = Shape.BOX;
+    Double length;
+    Double width;
+    Double middleWidth;
+    Double height;
+    Double belowRim;
+    Double rockKg;
+    Double sump;
+    Double sandDepth;
+    Double refugium;
+    Double swimLength;
+    LocalDate cycledOn;
+    Cover.Kind cover = Cover.Kind.LID;
+    Double gapMm;
+    Integer shelters;
+    Integer feedingPlaces;
+    Double temperature;
+    Double specificGravity;
+    Tank.Experience experience = Tank.Experience.FIRST_TANK;
+
+    /** Smallest animal of each group; a group not kept has no entry. */
+    Map<String, String> holdings = new LinkedHashMap<>();
+
+    Double gallonsPerInchNew;
+    Double gallonsPerInchMature;
+    Integer matureAfterMonths;
+    Double bodyLengthsToSwim;
+    Integer pauseAfterOneDays;
+    Integer pauseAfterMoreDays;
+    Double widestGapMm;
+    Double carefulPerHour;
+    boolean rivalsSameDay;
+    Double latenessWeight;
+    Double shynessWeight;
+
+    /** The shapes a keeper may choose. */
+    enum Shape {
+        BOX,
+        BOW_FRONT,
+        CYLINDER
+    }
+
+    /** An empty form for a new tank, with the usual figures filled in. */
+    static TankForm empty(Measures measures) {
+        TankForm form = new TankForm();
+        form.id = UUID.randomUUID();
+        form.belowRim = Double.valueOf(measures.lengthField(3));
+        form.rockKg = 0.0;
+        form.sump = 0.0;
+        form.sandDepth = 0.0;
+        form.refugium = 0.0;
+        form.gapMm = 6.0;
+        form.shelters = 4;
+        form.feedingPlaces = 1;
+        form.temperature = Double.valueOf(measures.temperatureField(25.5));
+        form.specificGravity = 1.0255;
+        form.show(HouseRules.USUAL);
+        return form;
+    }
+
+    /** A form filled with what is stored. */
+    static TankForm of(UUID id, int version, Tank tank, HouseRules rules, Measures measures) {
+        TankForm form = new TankForm();
+        form.id = id;
+        form.version = version;
+        form.show(tank, measures);
+        form.show(rules);
+        return form;
+    }
+
+    private void show(Tank tank, Measures measures) {
+        name = tank.name();
+        if (tank.shape() instanceof TankShape.Box box) {
+            shape = Shape.BOX;
+            length = length(box.lengthCm(), measures);
+            width = length(box.widthCm(), measures);
+        } else if (tank.shape() instanceof TankShape.BowFront bow) {
+            shape = Shape.BOW_FRONT;
+            length = length(bow.lengthCm(), measures);
+            width = length(bow.sideWidthCm(), measures);
+            middleWidth = length(bow.middleWidthCm(), measures);
+        } else if (tank.shape() instanceof TankShape.Cylinder cylinder) {
+            shape = Shape.CYLINDER;
+            length = length(cylinder.diameterCm(), measures);
+        }
+        height = length(tank.shape().heightCm(), measures);
+        belowRim = length(tank.water().belowRimCm(), measures);
+        rockKg = tank.water().rockKg();
+        sump = volume(tank.water().sumpLitres(), measures);
+        sandDepth = length(tank.sandDepthCm(), measures);
+        refugium = volume(tank.refugiumLitres(), measures);
+        swimLength = tank.swimLengthCm().map(cm -> length(cm, measures)).orElse(null);
+        cycledOn = tank.cycledOn().orElse(null);
+        cover = tank.cover().kind();
+        gapMm = tank.cover().gapMm();
+        shelters = tank.shelters();
+        feedingPlaces = tank.feedingPlaces();
+        temperature = Double.valueOf(measures.temperatureField(tank.temperatureCelsius()));
+        specificGravity = tank.specificGravity();
+        experience = tank.experience();
+        tank.holdings().forEach((group, cm) -> holdings.put(group.name(), measures.lengthField(cm)));
+    }
+
+    private void show(HouseRules rules) {
+        gallonsPerInchNew = rules.gallonsPerInchNew();
+        gallonsPerInchMature = rules.gallonsPerInchMature();
+        matureAfterMonths = rules.matureAfterMonths();
+        bodyLengthsToSwim = rules.bodyLengthsToSwim();
+        pauseAfterOneDays = rules.pauseAfterOneDays();
+        pauseAfterMoreDays = rules.pauseAfterMoreDays();
+        widestGapMm = rules.widestGapMm();
+        carefulPerHour = rules.carefulPerHour();
+        rivalsSameDay = rules.rivalsSameDay();
+        latenessWeight = rules.latenessWeight();
+        shynessWeight = rules.shynessWeight();
+    }
+
+    /**
+     * The tank entered; rock and sand keep the porosity they had.
+     *
+     * @throws IllegalArgumentException with a sentence, if the figures contradict each other
+     */
+    Tank tank(Measures measures, Optional<Tank> before) {
+        WaterSpace kept = before.map(Tank::water).orElseGet(() -> WaterSpace.usual(0, 0, 0));
+        Tank tank = new Tank(
+                name,
+                shape(measures),
+                new WaterSpace(
+                        cm(belowRim, measures),
+                        rockKg,
+                        kept.rockKgPerLitre(),
+                        kept.rockPorosity(),
+                        kept.sandPorosity(),
+                        litres(sump, measures)),
+                Optional.ofNullable(swimLength).map(entered -> cm(entered, measures)),
+                Optional.ofNullable(cycledOn),
+                new Cover(cover, cover == Cover.Kind.OPEN ? 0 : gapMm),
+                cm(sandDepth, measures),
+                litres(refugium, measures),
+                shelters,
+                feedingPlaces,
+                measures.temperature().toCelsius(temperature),
+                specificGravity,
+                experience,
+                holdings(measures));
+        tank.netWater();
+        Seawater.salinityOf(tank.specificGravity());
+        if (tank.swimCm() > tank.shape().longestTravelCm() * 1.5) {
+            throw new IllegalArgumentException("the clear swim cannot be so much longer than the tank");
+        }
+        return tank;
+    }
+
+    HouseRules houseRules() {
+        return new HouseRules(
+                gallonsPerInchNew,
+                gallonsPerInchMature,
+                matureAfterMonths,
+                bodyLengthsToSwim,
+                pauseAfterOneDays,
+                pauseAfterMoreDays,
+                widestGapMm,
+                carefulPerHour,
+                rivalsSameDay,
+                latenessWeight,
+                shynessWeight);
+    }
+
+    private TankShape shape(Measures measures) {
+        double high = cm(height, measures);
+        return switch (shape) {
+            case BOX -> new TankShape.Box(cm(length, measures), cm(width, measures), high);
+            case BOW_FRONT ->
+                new TankShape.BowFront(cm(length, measures), cm(width, measures), cm(middleWidth, measures), high);
+            case CYLINDER -> new TankShape.Cylinder(cm(length, measures), high);
+        };
+    }
+
+    private Map<AnimalGroup, Double> holdings(Measures measures) {
+        Map<AnimalGroup, Double> kept = new EnumMap<>(AnimalGroup.class);
+        holdings.forEach((group, entered) -> {
+            if (entered != null && !entered.isBlank()) {
+                kept.put(AnimalGroup.valueOf(group), smallest(entered, measures));
+            }
+        });
+        return kept;
+    }
+
+    private static double smallest(String entered, Measures measures) {
+        try {
+            double value = Double.parseDouble(entered.strip());
+            if (value > 0 && value < 300) {
+                return cm(value, measures);
+            }
+        } catch (NumberFormatException e) {
+            // Said below, in the same words as for a number out of range.
+        }
+        throw new IllegalArgumentException(
+                "the smallest animal of a group is a length above 0, but '" + entered + "' was entered");
+    }
+
+    private static Double length(double cm, Measures measures) {
+        return Double.valueOf(measures.lengthField(cm));
+    }
+
+    private static Double volume(double litres, Measures measures) {
+        return Double.valueOf(measures.volumeField(litres));
+    }
+
+    private static double cm(double entered, Measures measures) {
+        return measures.length().toCentimetres(entered);
+    }
+
+    private static double litres(double entered, Measures measures) {
+        return measures.volume().toLitres(entered);
+    }
+}

@@ -1,0 +1,69 @@
+package org.pelluna.app.tanks;
+
+import org.springframework.validation.BindingResult;
+
+/** Finds the entries of a tank's form that are missing or out of range, and says what would be right. */
+final class TankFormCheck {
+    private final BindingResult faults;
+
+    private TankFormCheck(BindingResult faults) {
+        this.faults = faults;
+    }
+
+    static void check(TankForm form, BindingResult faults) {
+        TankFormCheck check = new TankFormCheck(faults);
+        if (form.name == null) {
+            faults.rejectValue("name", "missing", "Please give the tank a name.");
+        } else if (form.name.length() > 80) {
+            faults.rejectValue("name", "long", "At most 80 letters, please.");
+        }
+        check.range("length", form.length, 1, 2000, "The inside length, more than 0.");
+        check.range("height", form.height, 1, 2000, "The inside height, more than 0.");
+        if (form.shape != TankForm.Shape.CYLINDER) {
+            check.range("width", form.width, 1, 2000, "The inside width, front to back.");
+        }
+        if (form.shape == TankForm.Shape.BOW_FRONT) {
+            check.range("middleWidth", form.middleWidth, 1, 2000, "The width in the middle of the bow.");
+        }
+        check.range("belowRim", form.belowRim, 0, 500, "How far the water stands below the rim; 0 or more.");
+        check.range("rockKg", form.rockKg, 0, 20000, "The mass of dry rock; 0 if there is none.");
+        check.range("sump", form.sump, 0, 50000, "The water in the sump; 0 if there is none.");
+        check.range("sandDepth", form.sandDepth, 0, 200, "The depth of sand; 0 for a bare floor.");
+        check.range("refugium", form.refugium, 0, 50000, "The volume of the refugium; 0 if there is none.");
+        check.optionalRange("swimLength", form.swimLength, "A length above 0, or nothing.");
+        check.range("gapMm", form.gapMm, 0, 2000, "The widest gap in mm; 0 for none.");
+        check.range("shelters", form.shelters, 0, 1000, "The number of caves and crevices.");
+        check.range("feedingPlaces", form.feedingPlaces, 1, 100, "At least one feeding place.");
+        check.range("temperature", form.temperature, 5, 104, "The usual temperature of the water.");
+        check.range("specificGravity", form.specificGravity, 1, 1.03, "1.000 to 1.030, for example 1.0255.");
+        check.rules(form);
+    }
+
+    private void rules(TankForm form) {
+        range("gallonsPerInchNew", form.gallonsPerInchNew, 0.1, 100, "US gallons for each inch, more than 0.");
+        range("gallonsPerInchMature", form.gallonsPerInchMature, 0.1, 100, "US gallons for each inch, more than 0.");
+        range("matureAfterMonths", form.matureAfterMonths, 0, 120, "0 to 120 months.");
+        range("bodyLengthsToSwim", form.bodyLengthsToSwim, 0.1, 50, "More than 0.");
+        range("pauseAfterOneDays", form.pauseAfterOneDays, 1, 365, "1 to 365 days.");
+        range("pauseAfterMoreDays", form.pauseAfterMoreDays, 1, 365, "1 to 365 days.");
+        range("widestGapMm", form.widestGapMm, 0, 100, "0 to 100 mm.");
+        range("carefulPerHour", form.carefulPerHour, 0.1, 1000, "More than 0 encounters an hour.");
+        range("latenessWeight", form.latenessWeight, 0, 100, "0 or more.");
+        range("shynessWeight", form.shynessWeight, 0, 100, "0 or more.");
+    }
+
+    private void range(String field, Number entered, double low, double high, String sentence) {
+        if (faults.hasFieldErrors(field)) {
+            return;
+        }
+        if (entered == null || !(entered.doubleValue() >= low && entered.doubleValue() <= high)) {
+            faults.rejectValue(field, "range", sentence);
+        }
+    }
+
+    private void optionalRange(String field, Double entered, String sentence) {
+        if (entered != null) {
+            range(field, entered, 1, 2000, sentence);
+        }
+    }
+}

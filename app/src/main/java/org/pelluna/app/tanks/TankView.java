@@ -1,0 +1,126 @@
+package org.pelluna.app.tanks;
+
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.portrait.TankDrawing;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.NetWater;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.water.Seawater;
+
+/**
+ * A tank as its card and its profile show it.
+ *
+ * @param id the tank's id
+ * @param name its name
+ * @param drawing the front to scale, SVG
+ * @param portraits the portraits it uses
+ * @param age how old it is, in words
+ * @param headroom the inch rule in words
+ * @param headroomShare used share of the ceiling, 0 to 100, for the depth bar
+ * @param next the next arrival, or why there is none
+ * @param residents who lives there
+ * @param water the steps to the net water
+ */
+record TankView(
+        UUID id,
+        String name,
+        String drawing,
+        String portraits,
+        String age,
+        String headroom,
+        int headroomShare,
+        String next,
+        List<ResidentLine> residents,
+        List<Step> water,
+        String salinity) {
+
+    /** One resident. */
+    record ResidentLine(String portrait, String name, String species, String since, String length, String mass) {}
+
+    /** One step of the net water. */
+    record Step(String what, String litres, String how) {}
+
+    static TankView of(TankRow row, Assessment assessment, Measures measures) {
+        TankPlan plan = assessment.stock().plan();
+        InchRule rule = new InchRule(plan.tank(), plan.houseRules());
+        double used = InchRule.inches(assessment.stock().residents());
+        double ceiling = rule.ceilingInches(plan.asOf());
+        return new TankView(
+                row.id(),
+                row.name(),
+                TankDrawing.of(assessment.stock(), measures),
+                Portraits.sheet(assessment.stock().residents().stream()
+                        .map(Fish::species)
+                        .toList()),
+                age(plan),
+                Numbers.plain(used) + " in of adult fish of " + Numbers.plain(ceiling) + " in ("
+                        + Numbers.plain(rule.gallons()) + " gal ÷ " + Numbers.plain(rule.gallonsPerInch(plan.asOf()))
+                        + " gal/in)",
+                (int) Math.round(Math.min(100, 100 * used / ceiling)),
+                next(assessment),
+                assessment.stock().residents().stream()
+                        .map(fish -> line(fish, plan, measures))
+                        .toList(),
+                steps(plan.tank().netWater(), measures),
+                "SG " + Numbers.plain(plan.tank().specificGravity(), 4) + " at 25 °C is "
+                        + Numbers.plain(Seawater.salinityOf(plan.tank().specificGravity())) + " ppt; "
+                        + Numbers.plain(Seawater.densityKgPerCubicMetre(
+                                Seawater.salinityOf(plan.tank().specificGravity()),
+                                plan.tank().temperatureCelsius()))
+                        + " kg/m³ at " + measures.temperatureOf(plan.tank().temperatureCelsius()));
+    }
+
+    private static String age(TankPlan plan) {
+        return plan.tank()
+                .cycledOn()
+                .map(day -> day.isAfter(plan.asOf())
+                        ? "cycle due to be finished on " + day
+                        : plan.tank().ageMonths(plan.asOf()).orElse(0) + " months since cycled")
+                .orElse("still cycling");
+    }
+
+    private static String next(Assessment assessment) {
+        if (assessment.order().arrivals().isEmpty()) {
+            return assessment.stock().wishes().isEmpty()
+                    ? "No wishes yet."
+                    : "No wish can be dated; see the shortlist.";
+        }
+        var first = assessment.order().arrivals().get(0);
+        boolean now = !first.date().isAfter(assessment.stock().plan().asOf());
+        return "Next: " + first.names() + (now ? ", as soon as you find a good one." : ", from " + first.date() + ".");
+    }
+
+    private static ResidentLine line(Fish fish, TankPlan plan, Measures measures) {
+        double length = fish.lengthCmOn(plan.asOf());
+        return new ResidentLine(
+                Portraits.use(fish.species()),
+                fish.name(),
+                fish.species().commonName(),
+                fish.arrivesOn().toString(),
+                "about " + measures.lengthOf(length),
+                "about " + Numbers.plain(massGrams(fish, length), 0) + " g");
+    }
+
+    private static double massGrams(Fish fish, double lengthCm) {
+        var growth = fish.species().growth();
+        return org.pelluna.core.growth.GrowthCurve.massGrams(
+                lengthCm, growth.massA().value(), growth.massB().value());
+    }
+
+    private static List<Step> steps(NetWater water, Measures measures) {
+        return List.of(
+                new Step("Inside of the glass", measures.volumeOf(water.grossLitres()), "to the rim"),
+                new Step("To the water line", measures.volumeOf(water.toWaterLineLitres()), ""),
+                new Step("Rock", "− " + measures.volumeOf(water.rockLitres()), "mass ÷ density × (1 − porosity)"),
+                new Step("Sand", "− " + measures.volumeOf(water.sandLitres()), "footprint × depth × (1 − porosity)"),
+                new Step("Sump", "+ " + measures.volumeOf(water.sumpLitres()), "while running"),
+                new Step("Net water", measures.volumeOf(water.litres()), ""));
+    }
+}

@@ -1,0 +1,60 @@
+package org.pelluna.app.watch;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.Optional;
+import org.pelluna.app.web.Key;
+import org.pelluna.core.watch.LogEntry;
+import org.springframework.format.annotation.DateTimeFormat;
+
+/** A log entry as entered. */
+class LogForm {
+    @NotNull
+    String key;
+
+    @NotNull(message = "When was it?")
+    @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME)
+    LocalDateTime at;
+
+    @NotNull(message = "What was seen?")
+    LogEntry.Kind kind = LogEntry.Kind.CHASE;
+
+    String aggressor;
+    String fish;
+
+    @Min(value = 1, message = "1 to 3.")
+    @Max(value = 3, message = "1 to 3.")
+    Integer hardness;
+
+    @Size(max = 60, message = "At most 60 letters, please.")
+    String place;
+
+    @Min(value = 1, message = "At least a minute.")
+    @Max(value = 1440, message = "At most a day.")
+    Integer minutes;
+
+    @Size(max = 1000, message = "At most 1,000 letters, please.")
+    String note;
+
+    /**
+     * The entry.
+     *
+     * @throws IllegalArgumentException with a sentence, if something is missing
+     */
+    LogEntry entry() {
+        boolean harmful = kind.hasAggressor() || kind == LogEntry.Kind.INJURY;
+        return new LogEntry(
+                Key.checked(key),
+                at,
+                kind,
+                harmful ? Optional.ofNullable(aggressor) : Optional.empty(),
+                Optional.ofNullable(fish),
+                harmful ? Optional.ofNullable(hardness) : Optional.empty(),
+                Optional.ofNullable(place),
+                Optional.ofNullable(minutes),
+                Optional.ofNullable(note));
+    }
+}

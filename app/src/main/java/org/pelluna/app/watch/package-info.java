@@ -1,0 +1,2 @@
+/** The log and its timeline. */
+package org.pelluna.app.watch;

@@ -1,0 +1,35 @@
+package org.pelluna.app.web;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** The page for everything that no other page has answered. */
+@Controller
+class ErrorPage implements ErrorController {
+    @RequestMapping("/error")
+    String error(HttpServletRequest request, Model model) {
+        Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+        int code = status instanceof Integer number ? number : 500;
+        model.addAttribute("here", "/tanks");
+        model.addAttribute("heading", heading(code));
+        model.addAttribute("sentence", sentence(code));
+        return "trouble";
+    }
+
+    private static String heading(int code) {
+        return code == 404 ? "Nothing here" : code == 403 ? "Not allowed" : "Something broke";
+    }
+
+    private static String sentence(int code) {
+        return switch (code) {
+            case 404 -> "There is no such page among your tanks.";
+            case 403 ->
+                "The form had grown old, or you were signed out meanwhile. Go back, reload the page and send it again.";
+            default -> "This is our fault, not yours. What you had saved is safe; go back and try again.";
+        };
+    }
+}

@@ -1,0 +1,48 @@
+package org.pelluna.app.web;
+
+import java.util.List;
+import java.util.Locale;
+import org.pelluna.core.finding.Finding;
+
+/**
+ * A finding ready to print.
+ *
+ * @param stance the stance's name in markup, lower case
+ * @param word the stance as a keeper reads it
+ * @param sentence the reason in the keeper's units
+ * @param until the date a wait ends; empty if it has none
+ * @param remedy what would turn it; empty if nothing is known to
+ * @param figures the numbers with units and provenance
+ * @param schools the views of the schools, where they differ
+ * @param source where the rule comes from
+ */
+public record FindingView(
+        String stance,
+        String word,
+        String sentence,
+        String until,
+        String remedy,
+        List<FigureLine> figures,
+        List<String> schools,
+        String source) {
+
+    /** One number. */
+    public record FigureLine(String name, String value, String source) {}
+
+    public static FindingView of(Finding finding, Measures measures) {
+        return new FindingView(
+                finding.stance().name().toLowerCase(Locale.ROOT),
+                finding.stance().words(),
+                measures.sentence(finding.sentence()),
+                finding.until().map(Object::toString).orElse(""),
+                finding.remedy().map(measures::sentence).orElse(""),
+                finding.figures().stream()
+                        .map(figure -> new FigureLine(
+                                figure.name(),
+                                measures.figure(figure),
+                                figure.provenance().words()))
+                        .toList(),
+                finding.schools().stream().map(measures::sentence).toList(),
+                finding.provenance().words());
+    }
+}

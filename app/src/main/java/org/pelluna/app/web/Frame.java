@@ -1,0 +1,43 @@
+package org.pelluna.app.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.KeeperRow;
+import org.pelluna.app.storage.Keepers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.WebDataBinder;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.InitBinder;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What the frame of every page needs: who is signed in, their units, the look, where we are. */
+@ControllerAdvice
+class Frame {
+    private final Keepers keepers;
+
+    Frame(Keepers keepers) {
+        this.keepers = keepers;
+    }
+
+    @ModelAttribute
+    void frame(Model model, HttpServletRequest request, @AuthenticationPrincipal KeeperPrincipal principal) {
+        Optional<KeeperRow> keeper = principal == null ? Optional.empty() : keepers.findById(principal.id());
+        model.addAttribute("keeperName", keeper.map(KeeperRow::displayName).orElse(null));
+        model.addAttribute(
+                "measures",
+                keeper.map(row -> new Measures(row.lengthUnit(), row.volumeUnit(), row.temperatureUnit()))
+                        .orElse(Measures.METRIC));
+        model.addAttribute("look", Look.of(request));
+        model.addAttribute("here", request.getRequestURI());
+    }
+
+    /** Forms are plain fields; an empty entry means nothing, and spaces around one mean nothing either. */
+    @InitBinder
+    void forms(WebDataBinder binder) {
+        binder.initDirectFieldAccess();
+        binder.registerCustomEditor(
+                String.class, new org.springframework.beans.propertyeditors.StringTrimmerEditor(true));
+    }
+}

@@ -1,0 +1,21 @@
+package org.pelluna.app.web;
+
+import java.util.UUID;
+
+/** Keys of new rows: a form carries the key of the row it creates, so that sending it twice creates one. */
+public final class Key {
+    private Key() {}
+
+    public static String fresh() {
+        return UUID.randomUUID().toString();
+    }
+
+    /**
+     * The key a form brought.
+     *
+     * @throws IllegalArgumentException if it is not one of ours
+     */
+    public static String checked(String key) {
+        return UUID.fromString(key).toString();
+    }
+}

@@ -1,0 +1,2 @@
+/** What every page shares: the frame, units, undo, errors. */
+package org.pelluna.app.web;

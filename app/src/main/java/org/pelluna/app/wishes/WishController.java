@@ -1,0 +1,180 @@
+package org.pelluna.app.wishes;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.species.Catalogue;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Wishes and what the shortlist says of them. */
+@Controller
+@RequestMapping("/tanks/{tankId}/wishes")
+class WishController {
+    private final TankStore tanks;
+    private final RecordStore record;
+    private final Catalogue catalogue;
+
+    WishController(TankStore tanks, RecordStore record, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.record = record;
+        this.catalogue = catalogue;
+    }
+
+    /** One choice of the list of species. */
+    record Choice(String id, String words) {}
+
+    /** The wishes of one verdict, under its heading. */
+    record Shelf(String stance, String heading, List<WishView> wishes) {}
+
+    private static List<Shelf> shelves(List<WishView> wishes) {
+        return Stream.of(
+                        new Shelf("fine", "In", List.of()),
+                        new Shelf("careful", "With care", List.of()),
+                        new Shelf("wait", "Later", List.of()),
+                        new Shelf("stop", "Out", List.of()))
+                .map(empty -> new Shelf(
+                        empty.stance(),
+                        empty.heading(),
+                        wishes.stream()
+                                .filter(wish -> wish.shelf().equals(empty.stance()))
+                                .toList()))
+                .filter(shelf -> !shelf.wishes().isEmpty())
+                .toList();
+    }
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("measures") Measures measures,
+            Model model) {
+        WishForm form = new WishForm();
+        form.key = Key.fresh();
+        model.addAttribute("form", form);
+        return show(keeper, tankId, measures, model);
+    }
+
+    private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
+        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+        List<WishView> wishes = assessment.judgements().stream()
+                .map(judgement -> WishView.of(judgement, measures))
+                .toList();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("shelves", shelves(wishes));
+        model.addAttribute(
+                "planFindings",
+                assessment.order().findings().stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(assessment.stock().wishes().stream()
+                        .map(Stock.Wished::species)
+                        .toList()));
+        model.addAttribute(
+                "choices",
+                catalogue.all().stream()
+                        .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
+                        .sorted(java.util.Comparator.comparing(Choice::words))
+                        .toList());
+        return "wishes/page";
+    }
+
+    @PostMapping
+    String add(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @Valid @ModelAttribute("form") WishForm form,
+            BindingResult faults,
+            @ModelAttribute("measures") Measures measures,
+            Model model,
+            RedirectAttributes redirect,
+            jakarta.servlet.http.HttpServletResponse response) {
+        if (form.speciesId != null && catalogue.find(form.speciesId).isEmpty()) {
+            faults.rejectValue(
+                    "speciesId", "unknown", "This fish is not in the catalogue; please choose one of the list.");
+        }
+        if (form.length != null && !(form.length > 0 && measures.length().toCentimetres(form.length) <= 300)) {
+            faults.rejectValue("length", "range", "A length above 0, or nothing for the usual size at sale.");
+        }
+        if (faults.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(keeper, tankId, measures, model);
+        }
+        Wish wish = new Wish(
+                Key.checked(form.key),
+                form.speciesId,
+                form.count,
+                Optional.ofNullable(form.length).map(measures.length()::toCentimetres),
+                Optional.ofNullable(form.askedBy),
+                Wish.Decision.OPEN,
+                Optional.empty());
+        record.addWish(keeper.id(), tankId, wish);
+        Undo.offer(
+                redirect,
+                catalogue.get(form.speciesId).commonName() + " is on the list.",
+                path(tankId) + "/" + wish.id() + "/remove");
+        return "redirect:" + path(tankId);
+    }
+
+    @PostMapping("/{key}/decide")
+    String decide(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam Wish.Decision decision,
+            @RequestParam(required = false) String note) {
+        Optional<String> words = Optional.ofNullable(note).map(String::strip).filter(text -> !text.isEmpty());
+        if (words.filter(text -> text.length() > 500).isPresent()) {
+            throw new IllegalArgumentException("a note has at most 500 letters");
+        }
+        record.decide(keeper.id(), tankId, key, decision, decision == Wish.Decision.OPEN ? Optional.empty() : words);
+        return "redirect:" + path(tankId);
+    }
+
+    @PostMapping("/{key}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
+        record.removeWish(keeper.id(), tankId, key);
+        Undo.offer(redirect, "The wish is removed.", path(tankId) + "/" + key + "/restore");
+        return "redirect:" + path(tankId);
+    }
+
+    @PostMapping("/{key}/restore")
+    String restore(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+        record.restoreWish(keeper.id(), tankId, key);
+        return "redirect:" + path(tankId);
+    }
+
+    private static String path(UUID tankId) {
+        return "/tanks/" + tankId + "/wishes";
+    }
+}

@@ -1,0 +1,25 @@
+package org.pelluna.app.wishes;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+
+/** A new wish as entered. */
+class WishForm {
+    @NotNull
+    String key;
+
+    @NotNull(message = "Please choose a fish.")
+    String speciesId;
+
+    @NotNull(message = "How many?")
+    @Min(value = 1, message = "At least one.")
+    @Max(value = 50, message = "At most 50.")
+    Integer count = 1;
+
+    Double length;
+
+    @Size(max = 60, message = "At most 60 letters, please.")
+    String askedBy;
+}

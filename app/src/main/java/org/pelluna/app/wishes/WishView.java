@@ -1,0 +1,101 @@
+package org.pelluna.app.wishes;
+
+import java.util.List;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.Species;
+
+/**
+ * A wish with its verdict.
+ *
+ * @param key the wish's key
+ * @param portrait SVG
+ * @param name common name, with the number if more than one
+ * @param scientificName scientific name
+ * @param askedBy who asked for it; empty if not said
+ * @param stance stance that stands for the verdict, for its flag
+ * @param verdict the verdict in words, with the date for a later
+ * @param overruled the keeper's own word and note; empty if there is none
+ * @param struck whether it is out of the plan
+ * @param size adult size in words
+ * @param reasons the findings that matter: what stops, delays, asks for care
+ * @param others what passes, and what good it does
+ * @param note trade note; empty if there is none
+ */
+record WishView(
+        String key,
+        String portrait,
+        String name,
+        String scientificName,
+        String askedBy,
+        String stance,
+        String verdict,
+        String overruled,
+        String decision,
+        boolean struck,
+        String size,
+        List<FindingView> reasons,
+        List<FindingView> others,
+        String note) {
+
+    static WishView of(Judgement judgement, Measures measures) {
+        Wish wish = judgement.wished().wish();
+        Species species = judgement.wished().species();
+        List<FindingView> all = judgement.findings().stream()
+                .map(finding -> FindingView.of(finding, measures))
+                .toList();
+        long weighty = judgement.findings().stream()
+                .filter(finding -> finding.stance().compareTo(Stance.FINE) < 0)
+                .count();
+        return new WishView(
+                wish.id(),
+                Portraits.use(species),
+                (wish.count() > 1 ? wish.count() + " × " : "") + species.commonName(),
+                species.scientificName(),
+                wish.askedBy().orElse(""),
+                stance(judgement.verdict()),
+                verdict(judgement),
+                overruled(wish),
+                wish.decision().name(),
+                !judgement.inPlan(),
+                "adult about " + measures.lengthOf(species.size().adultCm().value()) + ", longest known "
+                        + measures.lengthOf(species.size().maximumCm().value()),
+                all.subList(0, (int) weighty),
+                all.subList((int) weighty, all.size()),
+                species.note().orElse(""));
+    }
+
+    private static String stance(Verdict verdict) {
+        return switch (verdict) {
+            case OUT -> "stop";
+            case LATER -> "wait";
+            case WITH_CARE -> "careful";
+            case IN -> "fine";
+        };
+    }
+
+    private static String verdict(Judgement judgement) {
+        if (judgement.verdict() != Verdict.LATER) {
+            return judgement.verdict().words();
+        }
+        return judgement.laterFrom().map(day -> "later, from " + day).orElse("later, once the gate below opens");
+    }
+
+    private static String overruled(Wish wish) {
+        if (wish.decision() == Wish.Decision.OPEN) {
+            return "";
+        }
+        String word = wish.decision() == Wish.Decision.IN ? "Kept in the plan by you" : "Struck by you";
+        return word + wish.decisionNote().map(note -> ": “" + note + "”").orElse(", without a note");
+    }
+
+    /** The stance under which the page lists it: out when it is out of the plan, whatever the findings say. */
+    String shelf() {
+        return struck ? "stop" : stance.equals("stop") ? "careful" : stance;
+    }
+}

@@ -1,0 +1,2 @@
+/** Wish list and shortlist. */
+package org.pelluna.app.wishes;
