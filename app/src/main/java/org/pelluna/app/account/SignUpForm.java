@@ -6,19 +6,19 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 
 /** What a new keeper enters. */
-class SignUpForm {
+public class SignUpForm {
     @NotBlank(message = "Please give the name you want to be called by.")
     @Size(max = 60, message = "At most 60 letters, please.")
-    String displayName;
+    public String displayName;
 
     @NotNull(message = "Please choose a name to sign in with.")
     @Pattern(
             regexp = "[A-Za-z0-9][A-Za-z0-9._-]{2,39}",
             message = "3 to 40 letters, digits, dots, dashes or underscores, beginning with a letter or digit.")
-    String username;
+    public String username;
 
     // bcrypt reads no more than 72 bytes.
     @NotNull(message = "Please choose a password.")
     @Size(min = 10, max = 64, message = "10 to 64 characters; a few words in a row make a good one.")
-    String password;
+    public String password;
 }

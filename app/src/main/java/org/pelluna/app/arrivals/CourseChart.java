@@ -44,7 +44,7 @@ final class CourseChart {
     }
 
     String svg() {
-        return "<svg class=\"course-chart\" viewBox=\"-46 0 " + f(WIDTH + 66) + " " + f(TOP + DEPTH + 26)
+        return "<svg class=\"course-chart\" viewBox=\"-46 0 " + f(WIDTH + 66) + " " + f(TOP + DEPTH + 46)
                 + "\" role=\"img\" aria-label=\"Arrivals on the line of time, with headroom below; the list says the same\">"
                 + months() + headroom() + course() + "</svg>";
     }
@@ -60,8 +60,9 @@ final class CourseChart {
         double from = 0;
         while (x(month) < WIDTH) {
             svg.append(bar(from, x(month), filled));
-            svg.append("<path d=\"M" + f(x(month)) + " " + f(LINE) + "V" + f(TOP + DEPTH) + "\" class=\"graticule\"/>");
-            svg.append("<text x=\"" + f(x(month) + 4) + "\" y=\"" + f(TOP + DEPTH + 20)
+            svg.append("<path d=\"M" + f(x(month)) + " " + f(LINE) + "V" + f(TOP + DEPTH + 20)
+                    + "\" class=\"graticule\"/>");
+            svg.append("<text x=\"" + f(x(month) + 4) + "\" y=\"" + f(TOP + DEPTH + 40)
                     + "\" class=\"chart-text chart-small\">"
                     + month.getMonth().getDisplayName(java.time.format.TextStyle.SHORT, Locale.ENGLISH) + " "
                     + month.getYear()
@@ -74,7 +75,7 @@ final class CourseChart {
     }
 
     private static String bar(double from, double to, boolean filled) {
-        return "<rect x=\"" + f(from) + "\" y=\"" + f(TOP + DEPTH + 2) + "\" width=\"" + f(to - from)
+        return "<rect x=\"" + f(from) + "\" y=\"" + f(TOP + DEPTH + 20) + "\" width=\"" + f(to - from)
                 + "\" height=\"5\" class=\"" + (filled ? "bar-full" : "bar-empty") + "\"/>";
     }
 
@@ -104,7 +105,7 @@ final class CourseChart {
                 + "<text x=\"-6\" y=\"" + f(y(ceilings.get(0).inches()) + 4)
                 + "\" text-anchor=\"end\" class=\"chart-text chart-small\">"
                 + Numbers.plain(ceilings.get(0).inches()) + "</text>"
-                + "<text x=\"" + f(WIDTH - 6) + "\" y=\"" + f(y(ceiling) - 5)
+                + "<text x=\"" + f(WIDTH - 6) + "\" y=\"" + f(y(ceiling) + 14)
                 + "\" text-anchor=\"end\" class=\"chart-text sounding\">"
                 + "ceiling " + Numbers.plain(ceiling) + " in</text>"
                 + "<text x=\"" + f(WIDTH - 6) + "\" y=\"" + f(y(held) - 5)

@@ -24,6 +24,7 @@ final class BarbChart {
     private final double careful;
     private int above = 1;
     private int below = 1;
+    private Anchors anchors = new Anchors(List.of(), Map.of(), STEP);
 
     BarbChart(List<Entry> fish, double careful) {
         this.fish = fish;
@@ -35,6 +36,7 @@ final class BarbChart {
 
     /** The chart with the given pressures; each is of two fish on the line. */
     String svg(List<CompanyController.Line> pressures) {
+        anchors = new Anchors(pressures, place, STEP);
         StringBuilder arcs = new StringBuilder();
         for (CompanyController.Line line : pressures) {
             int from = place.get(line.aggressorId());
@@ -84,9 +86,8 @@ final class BarbChart {
 
     private String arc(CompanyController.Line line, int from, int to) {
         int side = to > from ? -1 : 1;
-        double spread = Math.min(10, STEP / 8);
-        double x1 = from * STEP + STEP / 2 + side * -spread;
-        double x2 = to * STEP + STEP / 2 + side * spread;
+        double x1 = anchors.x(line, true);
+        double x2 = anchors.x(line, false);
         double start = side < 0 ? -34 : 60;
         double peak = start + side * height(Math.abs(to - from)) * 1.25;
         boolean hard = line.value() >= careful;
@@ -96,9 +97,10 @@ final class BarbChart {
                 + line.aggressorId() + "\" data-to=\"" + line.victimId() + "\"><title>"
                 + Markup.escape(line.aggressor())
                 + " presses " + Markup.escape(line.victim()) + ": " + line.perHour() + " an hour</title>");
-        svg.append("<path d=\"" + path + "\" class=\"arc\"/>");
-        svg.append("<path d=\"M" + f(x2 - 4) + " " + f(start + side * 7) + "L" + f(x2) + " " + f(start) + "L"
-                + f(x2 + 4) + " " + f(start + side * 7) + "Z\" class=\"head\"/>");
+        svg.append("<path d=\"" + path + "\" class=\"arc\" stroke-width=\"" + f(0.8 + Math.min(3, line.value() * 0.4))
+                + "\"/>");
+        svg.append("<path d=\"M" + f(x2 - 4) + " " + f(start + side * 8) + "L" + f(x2) + " " + f(start) + "L"
+                + f(x2 + 4) + " " + f(start + side * 8) + "Z\" class=\"head\"/>");
         svg.append(feathers(line.value(), x1, start, x2, peak, side));
         return svg.append("</g>").toString();
     }
@@ -107,7 +109,7 @@ final class BarbChart {
     private static String feathers(double value, double x1, double start, double x2, double peak, int side) {
         StringBuilder svg = new StringBuilder();
         int halves = (int) Math.round(value * 2);
-        double t = 0.24;
+        double t = 0.3;
         while (halves > 0) {
             int size = halves >= 10 ? 10 : halves >= 2 ? 2 : 1;
             double x = bezier(x1, x1, x2, x2, t);

@@ -10,28 +10,28 @@ import org.pelluna.core.losses.Loss;
 import org.springframework.format.annotation.DateTimeFormat;
 
 /** A loss as entered. */
-class LossForm {
+public class LossForm {
     @NotNull
-    String key;
+    public String key;
 
     @NotNull(message = "Which fish?")
-    String fish;
+    public String fish;
 
     @NotNull(message = "On which day?")
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-    LocalDate on;
+    public LocalDate on;
 
     @NotNull(message = "As far as you know.")
-    Loss.Cause cause;
+    public Loss.Cause cause;
 
     @NotNull(message = "How sure are you?")
-    Loss.Certainty certainty = Loss.Certainty.LIKELY;
+    public Loss.Certainty certainty = Loss.Certainty.LIKELY;
 
     @Min(value = 0, message = "0 or more, or nothing.")
-    Double price;
+    public Double price;
 
     @Size(max = 1000, message = "At most 1,000 letters, please.")
-    String note;
+    public String note;
 
     Loss loss() {
         return new Loss(

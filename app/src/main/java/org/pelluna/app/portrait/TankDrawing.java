@@ -20,6 +20,42 @@ import org.pelluna.core.units.LengthUnit;
 public final class TankDrawing {
     private static final double MARGIN = 6;
 
+    /** Outlines as shares of span and rise, from left to right; the mean height of each is given first. */
+    private static final double[][] RIDGE = {
+        {0.52},
+        {0, 0},
+        {0.02, 0.22},
+        {0.09, 0.34},
+        {0.13, 0.6},
+        {0.2, 0.72},
+        {0.27, 0.66},
+        {0.33, 0.93},
+        {0.4, 1},
+        {0.47, 0.84},
+        {0.5, 0.6},
+        {0.57, 0.5},
+        {0.66, 0.58},
+        {0.73, 0.52},
+        {0.78, 0.32},
+        {0.87, 0.36},
+        {0.94, 0.24},
+        {1, 0}
+    };
+
+    private static final double[][] OUTLIER = {
+        {0.55},
+        {0, 0},
+        {0.05, 0.36},
+        {0.2, 0.5},
+        {0.3, 0.86},
+        {0.46, 1},
+        {0.6, 0.8},
+        {0.72, 0.76},
+        {0.82, 0.4},
+        {0.96, 0.3},
+        {1, 0}
+    };
+
     private final Tank tank;
     private final double width;
     private final double height;
@@ -85,54 +121,41 @@ public final class TankDrawing {
         int waves = Math.max(2, (int) (width / 18));
         for (int i = 0; i < waves; i++) {
             double step = width / waves;
+            path.append(i == 0 ? "" : "L" + n(step * i) + " " + n(floor));
             path.append("q" + n(step / 4) + " " + n(i % 2 == 0 ? -1 : 0.8) + " " + n(step / 2) + " 0t" + n(step / 2)
                     + " 0");
         }
-        return "<path d=\"" + path + "V" + n(height) + "Z\" class=\"sand\"/>";
+        return "<path d=\"" + path + "L" + n(width) + " " + n(floor) + "V" + n(height) + "Z\" class=\"sand\"/>";
     }
 
-    /** Two heaps whose area stands to the front as the rock's bulk stands to the tank. */
+    /** A reef whose area stands to the front as the rock's bulk stands to the tank: a ridge and an outlier. */
     private String rock() {
         double bulkLitres = tank.water().rockKg() / tank.water().rockKgPerLitre();
-        double share = Math.min(0.55, 2.2 * bulkLitres / tank.netWater().grossLitres());
+        double share = Math.min(0.5, 2.6 * bulkLitres / tank.netWater().grossLitres());
         if (share <= 0) {
             return "";
         }
         double area = share * width * (floor - surface);
-        return heap(width * 0.3, Math.sqrt(area * 0.75), area * 0.58)
-                + heap(width * 0.74, Math.sqrt(area * 0.55), area * 0.42);
+        return reef(0.06, 0.62, area * 0.72, RIDGE) + reef(0.7, 0.25, area * 0.28, OUTLIER);
     }
 
-    private String heap(double middle, double high, double area) {
-        double top = Math.max(surface + 6, floor - Math.min(high, (floor - surface) * 0.72));
-        double wide = Math.min(width * 0.5, area / (floor - top) * 1.5);
-        double left = Math.max(1, middle - wide / 2);
-        double right = Math.min(width - 1, middle + wide / 2);
-        double span = right - left;
-        double rise = floor - top;
+    private String reef(double from, double span, double area, double[][] outline) {
+        double wide = span * width;
+        double rise = Math.min((floor - surface) * 0.74, area / wide / outline[0][0]);
+        double left = from * width;
         List<double[]> points = new ArrayList<>();
-        double[][] outline = {
-            {0, 0},
-            {0.06, 0.3},
-            {0.2, 0.42},
-            {0.24, 0.75},
-            {0.4, 0.82},
-            {0.5, 1},
-            {0.66, 0.9},
-            {0.7, 0.55},
-            {0.86, 0.48},
-            {0.95, 0.2},
-            {1, 0}
-        };
-        for (double[] point : outline) {
-            points.add(new double[] {left + span * point[0], floor + 1 - rise * point[1]});
+        for (int i = 1; i < outline.length; i++) {
+            points.add(new double[] {left + wide * outline[i][0], floor + 1 - rise * outline[i][1]});
         }
-        double caveX = left + span * 0.44;
-        return "<path d=\"" + Paths.smooth(points) + "\" class=\"rock\"/><path d=\"M" + n(caveX) + " " + n(floor + 1)
-                + "q"
-                + n(span * 0.02) + " " + n(-rise * 0.34) + " " + n(span * 0.1) + " " + n(-rise * 0.3) + "q"
-                + n(span * 0.12)
-                + " 0 " + n(span * 0.11) + " " + n(rise * 0.3) + "Z\" class=\"cave\"/>";
+        StringBuilder svg = new StringBuilder("<path d=\"" + Paths.smooth(points) + "\" class=\"rock\"/>");
+        for (double[] cave : new double[][] {{0.2, 0.1, 0.34}, {0.6, 0.13, 0.26}}) {
+            double x = left + wide * cave[0];
+            svg.append("<path d=\"M" + n(x) + " " + n(floor + 1) + "q" + n(wide * cave[1] * 0.1) + " "
+                    + n(-rise * cave[2]) + " "
+                    + n(wide * cave[1] * 0.55) + " " + n(-rise * cave[2]) + "t" + n(wide * cave[1] * 0.45) + " "
+                    + n(rise * cave[2]) + "Z\" class=\"cave\"/>");
+        }
+        return svg.toString();
     }
 
     private String fish(Fish fish, int index, int count, LocalDate on) {
@@ -176,13 +199,14 @@ public final class TankDrawing {
         StringBuilder svg = new StringBuilder();
         for (int i = 0; i * step < width; i++) {
             double wide = Math.min(step, width - i * step);
-            svg.append("<rect x=\"" + n(i * step) + "\" y=\"" + n(height + 2) + "\" width=\"" + n(wide)
-                    + "\" height=\"1.4\" class=\"" + (i % 2 == 0 ? "bar-full" : "bar-empty") + "\"/>");
+            svg.append("<rect x=\"" + n(i * step) + "\" y=\"" + n(height + 1.8) + "\" width=\"" + n(wide)
+                    + "\" height=\"" + n((width + height) / 160) + "\" class=\""
+                    + (i % 2 == 0 ? "bar-full" : "bar-empty") + "\"/>");
         }
-        double size = Math.max(2.4, width / 52);
-        return svg + "<text x=\"0\" y=\"" + n(height + 4.6 + size) + "\" font-size=\"" + n(size)
+        double size = (width + height) / 58;
+        return svg + "<text x=\"0\" y=\"" + n(height + 3.4 + size) + "\" font-size=\"" + n(size)
                 + "\" class=\"chart-text\">0</text><text x=\""
-                + n(width) + "\" y=\"" + n(height + 4.6 + size) + "\" font-size=\"" + n(size)
+                + n(width) + "\" y=\"" + n(height + 3.4 + size) + "\" font-size=\"" + n(size)
                 + "\" text-anchor=\"end\" class=\"chart-text\">" + measures.lengthOf(width) + "</text>";
     }
 }

@@ -16,48 +16,48 @@ import org.pelluna.core.tank.WaterSpace;
 import org.pelluna.core.water.Seawater;
 
 /** A tank's profile and house rules as the keeper enters them, in the keeper's units. */
-class TankForm {
-    UUID id;
-    Integer version;
+public class TankForm {
+    public UUID id;
+    public Integer version;
 
-    String name;
-    Shape shape = Shape.BOX;
-    Double length;
-    Double width;
-    Double middleWidth;
-    Double height;
-    Double belowRim;
-    Double rockKg;
-    Double sump;
-    Double sandDepth;
-    Double refugium;
-    Double swimLength;
-    LocalDate cycledOn;
-    Cover.Kind cover = Cover.Kind.LID;
-    Double gapMm;
-    Integer shelters;
-    Integer feedingPlaces;
-    Double temperature;
-    Double specificGravity;
-    Tank.Experience experience = Tank.Experience.FIRST_TANK;
+    public String name;
+    public Shape shape = Shape.BOX;
+    public Double length;
+    public Double width;
+    public Double middleWidth;
+    public Double height;
+    public Double belowRim;
+    public Double rockKg;
+    public Double sump;
+    public Double sandDepth;
+    public Double refugium;
+    public Double swimLength;
+    public LocalDate cycledOn;
+    public Cover.Kind cover = Cover.Kind.LID;
+    public Double gapMm;
+    public Integer shelters;
+    public Integer feedingPlaces;
+    public Double temperature;
+    public Double specificGravity;
+    public Tank.Experience experience = Tank.Experience.FIRST_TANK;
 
     /** Smallest animal of each group; a group not kept has no entry. */
-    Map<String, String> holdings = new LinkedHashMap<>();
+    public Map<String, String> holdings = new LinkedHashMap<>();
 
-    Double gallonsPerInchNew;
-    Double gallonsPerInchMature;
-    Integer matureAfterMonths;
-    Double bodyLengthsToSwim;
-    Integer pauseAfterOneDays;
-    Integer pauseAfterMoreDays;
-    Double widestGapMm;
-    Double carefulPerHour;
-    boolean rivalsSameDay;
-    Double latenessWeight;
-    Double shynessWeight;
+    public Double gallonsPerInchNew;
+    public Double gallonsPerInchMature;
+    public Integer matureAfterMonths;
+    public Double bodyLengthsToSwim;
+    public Integer pauseAfterOneDays;
+    public Integer pauseAfterMoreDays;
+    public Double widestGapMm;
+    public Double carefulPerHour;
+    public boolean rivalsSameDay;
+    public Double latenessWeight;
+    public Double shynessWeight;
 
     /** The shapes a keeper may choose. */
-    enum Shape {
+    public enum Shape {
         BOX,
         BOW_FRONT,
         CYLINDER

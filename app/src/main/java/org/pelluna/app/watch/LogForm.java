@@ -11,33 +11,33 @@ import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
 
 /** A log entry as entered. */
-class LogForm {
+public class LogForm {
     @NotNull
-    String key;
+    public String key;
 
     @NotNull(message = "When was it?")
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME)
-    LocalDateTime at;
+    public LocalDateTime at;
 
     @NotNull(message = "What was seen?")
-    LogEntry.Kind kind = LogEntry.Kind.CHASE;
+    public LogEntry.Kind kind = LogEntry.Kind.CHASE;
 
-    String aggressor;
-    String fish;
+    public String aggressor;
+    public String fish;
 
     @Min(value = 1, message = "1 to 3.")
     @Max(value = 3, message = "1 to 3.")
-    Integer hardness;
+    public Integer hardness;
 
     @Size(max = 60, message = "At most 60 letters, please.")
-    String place;
+    public String place;
 
     @Min(value = 1, message = "At least a minute.")
     @Max(value = 1440, message = "At most a day.")
-    Integer minutes;
+    public Integer minutes;
 
     @Size(max = 1000, message = "At most 1,000 letters, please.")
-    String note;
+    public String note;
 
     /**
      * The entry.

@@ -6,20 +6,20 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 
 /** A new wish as entered. */
-class WishForm {
+public class WishForm {
     @NotNull
-    String key;
+    public String key;
 
     @NotNull(message = "Please choose a fish.")
-    String speciesId;
+    public String speciesId;
 
     @NotNull(message = "How many?")
     @Min(value = 1, message = "At least one.")
     @Max(value = 50, message = "At most 50.")
-    Integer count = 1;
+    public Integer count = 1;
 
-    Double length;
+    public Double length;
 
     @Size(max = 60, message = "At most 60 letters, please.")
-    String askedBy;
+    public String askedBy;
 }

@@ -1,6 +1,7 @@
 package org.pelluna.app.wishes;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
@@ -24,7 +25,8 @@ import org.pelluna.core.species.Species;
  * @param struck whether it is out of the plan
  * @param size adult size in words
  * @param reasons the findings that matter: what stops, delays, asks for care
- * @param others what passes, and what good it does
+ * @param benefits what good it would do
+ * @param others what passes
  * @param note trade note; empty if there is none
  */
 record WishView(
@@ -40,18 +42,13 @@ record WishView(
         boolean struck,
         String size,
         List<FindingView> reasons,
+        List<FindingView> benefits,
         List<FindingView> others,
         String note) {
 
     static WishView of(Judgement judgement, Measures measures) {
         Wish wish = judgement.wished().wish();
         Species species = judgement.wished().species();
-        List<FindingView> all = judgement.findings().stream()
-                .map(finding -> FindingView.of(finding, measures))
-                .toList();
-        long weighty = judgement.findings().stream()
-                .filter(finding -> finding.stance().compareTo(Stance.FINE) < 0)
-                .count();
         return new WishView(
                 wish.id(),
                 Portraits.use(species),
@@ -65,9 +62,17 @@ record WishView(
                 !judgement.inPlan(),
                 "adult about " + measures.lengthOf(species.size().adultCm().value()) + ", longest known "
                         + measures.lengthOf(species.size().maximumCm().value()),
-                all.subList(0, (int) weighty),
-                all.subList((int) weighty, all.size()),
+                views(judgement, measures, Stance.STOP, Stance.WAIT, Stance.CAREFUL),
+                views(judgement, measures, Stance.BENEFIT),
+                views(judgement, measures, Stance.FINE),
                 species.note().orElse(""));
+    }
+
+    private static List<FindingView> views(Judgement judgement, Measures measures, Stance... stances) {
+        return Stream.of(stances)
+                .flatMap(stance -> judgement.findings(stance).stream())
+                .map(finding -> FindingView.of(finding, measures))
+                .toList();
     }
 
     private static String stance(Verdict verdict) {

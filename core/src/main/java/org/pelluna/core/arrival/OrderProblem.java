@@ -246,7 +246,7 @@ final class OrderProblem {
 
     private double pressure(int settled, int group) {
         int newcomers = fish(group);
-        double attention = newcomers > 1 ? 1 / Math.sqrt(newcomers) : 1;
+        double attention = PressureModel.attention(newcomers);
         double sum = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int b = Integer.numberOfTrailingZeros(rest);
@@ -265,12 +265,8 @@ final class OrderProblem {
     }
 
     private double meet(int a, int b, int settled, double attention) {
-        double onNewcomer = settledOnNewcomer[a][b] * attention;
-        if (rival[a][b]) {
-            int rivals = rivalResidents[a] + fish(settled & rivalMask[a]);
-            onNewcomer /= 1 + 0.25 * rivals;
-        }
-        return onNewcomer + newcomerOnSettled[b][a];
+        int rivals = rivalResidents[a] + fish(settled & rivalMask[a]);
+        return settledOnNewcomer[a][b] * attention * PressureModel.crowding(rivals) + newcomerOnSettled[b][a];
     }
 
     private double shyness(int settled, int group) {

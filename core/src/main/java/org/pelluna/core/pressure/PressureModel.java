@@ -22,8 +22,18 @@ public final class PressureModel {
     /** Days after which a resident owns its ground fully. */
     static final double DAYS_TO_OWN_GROUND = 14.0;
 
-    private static final double OWNER_ADVANTAGE = 0.9;
-    private static final double NEWCOMER_RESTRAINT = 0.5;
+    /** Among strangers to the ground, as on a common day of arrival, everyone holds back a little. */
+    private static final double STRANGER = 0.75;
+
+    /** The least an owner of its ground presses, whatever its hold on a patch. */
+    private static final double OWNER = 1.0;
+
+    /** What a full hold on a patch adds to that. */
+    private static final double TERRITORY_BONUS = 0.9;
+
+    /** How a newcomer holds back toward an owner. */
+    private static final double NEWCOMER = 0.5;
+
     private static final double SETTLED_FLOOR = 0.2;
     private static final double SETTLING_DAYS = 21.0;
 
@@ -54,11 +64,11 @@ public final class PressureModel {
         factors.add(seniority(temper, meeting));
         if (meeting.aggressorAheadDays() > 0 && meeting.newcomersThatDay() > 1) {
             int newcomers = meeting.newcomersThatDay();
-            factors.add(new Factor(Factor.Kind.ATTENTION, 1 / Math.sqrt(newcomers), newcomers, ""));
+            factors.add(new Factor(Factor.Kind.ATTENTION, attention(newcomers), newcomers, ""));
         }
-        if (likeness.kin().isRival() && meeting.rivalsSettled() > 0) {
+        if (meeting.rivalsSettled() > 0) {
             int rivals = meeting.rivalsSettled();
-            factors.add(new Factor(Factor.Kind.CROWDING, 1 / (1 + 0.25 * rivals), rivals, ""));
+            factors.add(new Factor(Factor.Kind.CROWDING, crowding(rivals), rivals, ""));
         }
         addSurroundings(factors, temper);
         addWelcome(factors, meeting);
@@ -79,6 +89,16 @@ public final class PressureModel {
         return new Pressure(aggressor.id(), victim.id(), perHour, likeness.kin(), List.copyOf(factors));
     }
 
+    /** A resident's attention to each of so many newcomers of one day, as a share of what a single one gets. */
+    public static double attention(int newcomers) {
+        return 1 / Math.sqrt(newcomers);
+    }
+
+    /** What is left for a newcomer of a resident that already has so many rivals to mind. */
+    public static double crowding(int rivalsSettled) {
+        return 1 / (1 + 0.25 * rivalsSettled);
+    }
+
     /** A larger fish is challenged less; equals are neutral. */
     private static Factor size(double ratio) {
         double multiplier = Math.max(0.35, Math.min(1.25, Math.exp(-0.9 * (ratio - 1))));
@@ -90,16 +110,17 @@ public final class PressureModel {
         int ahead = meeting.aggressorAheadDays();
         double owned = Math.min(1, Math.abs(ahead) / DAYS_TO_OWN_GROUND);
         if (ahead < 0) {
-            return new Factor(Factor.Kind.SENIORITY, 1 - NEWCOMER_RESTRAINT * owned, ahead, "");
+            return new Factor(Factor.Kind.SENIORITY, STRANGER - (STRANGER - NEWCOMER) * owned, ahead, "");
         }
         boolean moved = meeting.welcome().contains(Welcome.ROCK_MOVED);
         boolean removed = meeting.welcome().contains(Welcome.AGGRESSOR_REMOVED);
         if (moved && removed) {
-            return new Factor(Factor.Kind.SENIORITY, 1, 0, "the aggressor was taken out and the rock moved");
+            return new Factor(Factor.Kind.SENIORITY, STRANGER, 0, "the aggressor was taken out and the rock moved");
         }
         double kept = moved || removed ? 0.5 : 1;
+        double advantage = OWNER - STRANGER + TERRITORY_BONUS * temper.territory();
         String word = moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
-        return new Factor(Factor.Kind.SENIORITY, 1 + OWNER_ADVANTAGE * temper.territory() * owned * kept, ahead, word);
+        return new Factor(Factor.Kind.SENIORITY, STRANGER + advantage * owned * kept, ahead, word);
     }
 
     private void addSurroundings(List<Factor> factors, Temper temper) {

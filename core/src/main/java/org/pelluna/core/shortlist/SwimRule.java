@@ -39,7 +39,7 @@ final class SwimRule implements ShortlistRule {
                 species.size().adultCm().figure("adult length in tanks", "cm"),
                 species.size().maximumCm().figure("longest known", "cm"));
         if (swim < wantsGrown) {
-            return List.of(tooShort(candidate, swim, wantsGrown, lengths, figures));
+            return List.of(tooShort(candidate, swim, wantsGrown, figures));
         }
         if (swim < wantsLargest) {
             return List.of(Finding.of(
@@ -66,8 +66,7 @@ final class SwimRule implements ShortlistRule {
                 figures));
     }
 
-    private static Finding tooShort(
-            Candidate candidate, double swim, double wants, double lengths, List<Figure> figures) {
+    private static Finding tooShort(Candidate candidate, double swim, double wants, List<Figure> figures) {
         Finding finding = Finding.of(
                         RULE,
                         Stance.STOP,
@@ -80,17 +79,15 @@ final class SwimRule implements ShortlistRule {
                         Provenance.PRACTICE,
                         figures)
                 .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would turn this.");
-        if (lengths == 0) {
-            return finding;
-        }
-        Optional<LocalDate> outgrown = candidate.fish().growth().reaches(swim / lengths);
+        double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
+        Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
         return finding.schools(List.of(
                 "Adult size from day one: no.",
                 outgrown.filter(day -> day.isAfter(candidate.today()))
-                        .map(day ->
-                                "A juvenile now, with a dated plan to move it on: from " + Numbers.plain(swim / lengths)
-                                        + "\u00a0cm, about " + day + ", the swim is under " + Numbers.plain(lengths)
-                                        + " of its lengths.")
-                        .orElse("A juvenile now, with a dated plan to move it on: not at this size either.")));
+                        .map(day -> "A juvenile now, with a dated plan to move it on: it outgrows this tank at "
+                                + Numbers.plain(outgrownAtCm) + "\u00a0cm, about " + day + ".")
+                        .orElse(
+                                "A juvenile now, with a dated plan to move it on: no, at the size to be bought it is too long"
+                                        + " already.")));
     }
 }

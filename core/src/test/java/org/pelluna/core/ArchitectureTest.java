@@ -1,0 +1,58 @@
+package org.pelluna.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The core is plain Java, and its packages depend on each other in one direction only. */
+class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("org.pelluna.core");
+
+    @Test
+    void theCoreKnowsNoFramework() {
+        classes()
+                .that()
+                .resideInAPackage("org.pelluna.core..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "java..",
+                        "org.pelluna.core..",
+                        "org.jspecify..",
+                        "tools.jackson..",
+                        "com.fasterxml.jackson.annotation..",
+                        "com.networknt..")
+                .check(CORE);
+    }
+
+    @Test
+    void onlyTheFilesKnowJson() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages(
+                        "org.pelluna.core.json..", "org.pelluna.core.plan..", "org.pelluna.core.assess..")
+                .and()
+                .doNotHaveSimpleName("CatalogueFiles")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("tools.jackson..", "com.fasterxml..", "com.networknt..")
+                .check(CORE);
+    }
+
+    @Test
+    void packagesFormNoCycles() {
+        slices().matching("org.pelluna.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void noClassIsADrawer() {
+        noClasses().should().haveNameMatching(".*(Util|Utils|Helper|Manager)").check(CORE);
+    }
+}

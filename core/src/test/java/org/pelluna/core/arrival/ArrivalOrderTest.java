@@ -1,0 +1,295 @@
+package org.pelluna.core.arrival;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.plan;
+import static org.pelluna.core.Fixtures.resident;
+import static org.pelluna.core.Fixtures.wish;
+
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+
+class ArrivalOrderTest {
+
+    static IntStream seeds() {
+        return IntStream.range(0, 120);
+    }
+
+    /** A random problem of up to six units with gates, groups, residents and a young tank. */
+    private static OrderProblem problem(int seed, int most) {
+        Random random = new Random(seed);
+        List<Species> all = new ArrayList<>(CATALOGUE.all());
+        Collections.shuffle(all, random);
+        List<Resident> residents = new ArrayList<>();
+        for (int i = 0; i < random.nextInt(4); i++) {
+            residents.add(resident("r" + i, all.get(i).id(), random.nextInt(90), 4 + random.nextInt(5)));
+        }
+        Tank tank = new Fixtures.TankBuilder()
+                .cycledOn(TODAY.minusMonths(random.nextInt(14)))
+                .build();
+        int n = 1 + random.nextInt(most);
+        List<Wish> wishes = IntStream.range(0, n)
+                .mapToObj(i -> wish(all.get(10 + i).id(), 1 + random.nextInt(3)))
+                .toList();
+        HouseRules usual = HouseRules.USUAL;
+        HouseRules rules = new HouseRules(
+                5,
+                3,
+                12,
+                4,
+                14,
+                28,
+                6,
+                4,
+                random.nextBoolean(),
+                random.nextDouble() * usual.latenessWeight() * 2,
+                random.nextDouble() * 2);
+        Stock stock = Stock.of(plan(tank, rules, residents, wishes), CATALOGUE);
+        List<Unit> units = stock.wishes().stream()
+                .map(one -> new Unit(one.fish(), one.count(), random.nextBoolean() ? 0 : random.nextInt(200), "gate"))
+                .toList();
+        return new OrderProblem(stock, units);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theProvedOrderCostsWhatTheBestOfAllOrdersCosts(int seed) {
+        OrderProblem problem = problem(seed, 6);
+        List<Integer> proved = ExactOrder.solve(problem);
+        assertThat(proved.stream().reduce(0, (set, group) -> {
+                    assertThat(set & group).as("each unit once").isZero();
+                    return set | group;
+                }))
+                .isEqualTo((1 << problem.size()) - 1);
+        assertThat(problem.cost(proved).total()).isCloseTo(bruteForce(problem, new ArrayList<>(), 0), within(1e-9));
+    }
+
+    /** Tries every order of every way to group the units. */
+    private static double bruteForce(OrderProblem problem, List<Integer> order, int settled) {
+        if (settled == (1 << problem.size()) - 1) {
+            return problem.cost(order).total();
+        }
+        double best = Double.POSITIVE_INFINITY;
+        for (int group : problem.groups()) {
+            if ((settled & group) == 0) {
+                order.add(group);
+                best = Math.min(best, bruteForce(problem, order, settled | group));
+                order.remove(order.size() - 1);
+            }
+        }
+        return best;
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void localSearchNeverBeatsTheProof(int seed) {
+        OrderProblem problem = problem(seed, 8);
+        assertThat(problem.cost(InsertionOrder.solve(problem)).total())
+                .isGreaterThanOrEqualTo(problem.cost(ExactOrder.solve(problem)).total() - 1e-9);
+    }
+
+    /** The order's pressure, summed again from the directed pressures that a page shows. */
+    @Test
+    void thePressureInTheCostIsTheSumOfThePressuresShown() {
+        TankPlan plan = plan(
+                Fixtures.reef(),
+                List.of(resident("gale", "chrysiptera-parasema", 200, 5), resident("plum", "gramma-loreto", 150, 6)),
+                "cirrhilabrus-solorensis",
+                "pterapogon-kauderni",
+                "zebrasoma-flavescens",
+                "cryptocentrus-cinctus");
+        Assessment assessment = Assessment.of(plan, CATALOGUE);
+        double shown =
+                assessment.planned().stream().mapToDouble(Pressure::perHour).sum();
+        assertThat(assessment.order().arrivals()).hasSize(4);
+        assertThat(assessment.order().cost().pressure()).isCloseTo(shown, within(1e-9));
+    }
+
+    /** Common practice: the gentle first, the terror last. */
+    @Test
+    void theTerrorGoesInLast() {
+        ArrivalPlan order = Assessment.of(
+                        plan(
+                                Fixtures.reef(),
+                                List.of(),
+                                "pseudocheilinus-hexataenia",
+                                "elacatinus-oceanops",
+                                "nemateleotris-magnifica",
+                                "pterapogon-kauderni"),
+                        CATALOGUE)
+                .order();
+        assertThat(order.proved()).isTrue();
+        assertThat(last(order).wishIds()).containsExactly("wish-pseudocheilinus-hexataenia");
+    }
+
+    /** Common practice: two weeks after one fish, four after two. */
+    @Test
+    void pausesFollowTheHouseRules() {
+        ArrivalPlan order = Assessment.of(
+                        plan(
+                                Fixtures.reef(),
+                                HouseRules.USUAL,
+                                List.of(resident("plum", "gramma-loreto", 3, 4)),
+                                List.of(wish("amphiprion-ocellaris", 2), wish("elacatinus-oceanops"))),
+                        CATALOGUE)
+                .order();
+        assertThat(order.arrivals().get(0).date()).isEqualTo(TODAY.plusDays(11));
+        long pause = ChronoUnit.DAYS.between(
+                order.arrivals().get(0).date(), order.arrivals().get(1).date());
+        assertThat(pause).isEqualTo(order.arrivals().get(0).fish() == 2 ? 28 : 14);
+    }
+
+    @Test
+    void aGateHoldsAnArrivalAndSaysSo() {
+        Tank young = new Fixtures.TankBuilder().cycledOn(TODAY.minusMonths(7)).build();
+        ArrivalPlan order = Assessment.of(
+                        plan(young, List.of(), "synchiropus-splendidus", "elacatinus-oceanops"), CATALOGUE)
+                .order();
+        Arrival mandarin = last(order);
+        assertThat(mandarin.wishIds()).containsExactly("wish-synchiropus-splendidus");
+        assertThat(mandarin.date()).isEqualTo(TODAY.minusMonths(7).plusMonths(12));
+        assertThat(mandarin.reasons())
+                .anySatisfy(reason -> assertThat(reason.rule()).isEqualTo("gate"));
+    }
+
+    @Test
+    void anUndatedGateHoldsAWishOutOfTheOrder() {
+        Tank open = new Fixtures.TankBuilder().cover(Cover.Kind.OPEN, 0).build();
+        ArrivalPlan order = Assessment.of(
+                        plan(open, List.of(), "nemateleotris-magnifica", "elacatinus-oceanops"), CATALOGUE)
+                .order();
+        assertThat(order.held()).singleElement().satisfies(held -> {
+            assertThat(held.wishId()).isEqualTo("wish-nemateleotris-magnifica");
+            assertThat(held.gate().rule()).isEqualTo("cover");
+        });
+        assertThat(order.arrivals()).hasSize(1);
+    }
+
+    @Test
+    void headroomOfAYoungTankMakesTheLastOnesWaitForMaturity() {
+        Tank young = new Fixtures.TankBuilder().cycledOn(TODAY.minusMonths(11)).build();
+        ArrivalPlan order = Assessment.of(
+                        plan(
+                                young,
+                                List.of(
+                                        resident("a", "siganus-vulpinus", 100, 20),
+                                        resident("b", "zebrasoma-flavescens", 90, 15)),
+                                "cirrhilabrus-solorensis",
+                                "centropyge-bispinosa",
+                                "gramma-loreto"),
+                        CATALOGUE)
+                .order();
+        Arrival last = last(order);
+        assertThat(last.date()).isEqualTo(TODAY.plusMonths(1));
+        assertThat(last.reasons())
+                .anySatisfy(reason -> assertThat(reason.rule()).isEqualTo("headroom"));
+        assertThat(order.arrivals()).noneMatch(Arrival::overHeadroom);
+    }
+
+    @Test
+    void morethanTheMatureTankBearsIsSaidOfTheWholePlan() {
+        List<Wish> forced = List.of(
+                kept("naso-lituratus"),
+                kept("paracanthurus-hepatus"),
+                kept("pomacanthus-imperator"),
+                kept("siganus-vulpinus"));
+        ArrivalPlan order = Assessment.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), forced), CATALOGUE)
+                .order();
+        assertThat(order.findings())
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.sentence()).contains("Strike wishes"));
+        assertThat(last(order).overHeadroom()).isTrue();
+    }
+
+    @Test
+    void everyPlaceHasReasonsAndEverySwapItsPrice() {
+        ArrivalPlan order = Assessment.of(
+                        plan(
+                                Fixtures.reef(),
+                                List.of(),
+                                "gramma-loreto",
+                                "pseudochromis-fridmani",
+                                "elacatinus-oceanops"),
+                        CATALOGUE)
+                .order();
+        assertThat(order.arrivals())
+                .allSatisfy(arrival -> assertThat(arrival.reasons()).hasSizeGreaterThanOrEqualTo(2));
+        order.arrivals().stream()
+                .flatMap(arrival -> arrival.reasons().stream())
+                .filter(reason -> reason.rule().startsWith("swap"))
+                .forEach(reason -> assertThat(reason.figures().get(0).value())
+                        .as("no swap may be cheaper than the proved order")
+                        .isGreaterThanOrEqualTo(-1e-9));
+    }
+
+    /** Common practice: rivals of one genus go in on the same day. */
+    @Test
+    void rivalsOfOneGenusShareADayUnlessTheHouseForbidsIt() {
+        List<Wish> rivals = List.of(kept("centropyge-loriculus"), kept("centropyge-bispinosa"));
+        HouseRules usual = HouseRules.USUAL;
+        HouseRules apart =
+                new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, false, usual.latenessWeight(), usual.shynessWeight());
+        assertThat(arrivals(plan(Fixtures.reef(), usual, List.of(), rivals))).hasSize(1);
+        assertThat(arrivals(plan(Fixtures.reef(), apart, List.of(), rivals))).hasSize(2);
+    }
+
+    @Test
+    void beyondWhatCanBeProvedTheOrderDoesNotClaimIt() {
+        List<Wish> many = CATALOGUE.all().stream()
+                .limit(ExactOrder.MOST_UNITS + 2)
+                .map(species -> kept(species.id()))
+                .toList();
+        ArrivalPlan order = Assessment.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), many), CATALOGUE)
+                .order();
+        assertThat(order.proved()).isFalse();
+        assertThat(order.arrivals()).hasSize(ExactOrder.MOST_UNITS + 2);
+    }
+
+    @Test
+    void nothingWishedMakesAnEmptyOrder() {
+        ArrivalPlan order =
+                Assessment.of(plan(Fixtures.reef(), List.of()), CATALOGUE).order();
+        assertThat(order.arrivals()).isEmpty();
+        assertThat(order.cost().total()).isZero();
+    }
+
+    private static List<Arrival> arrivals(TankPlan plan) {
+        return Assessment.of(plan, CATALOGUE).order().arrivals();
+    }
+
+    private static Arrival last(ArrivalPlan order) {
+        return order.arrivals().get(order.arrivals().size() - 1);
+    }
+
+    private static Wish kept(String speciesId) {
+        return new Wish(
+                "wish-" + speciesId,
+                speciesId,
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                Wish.Decision.IN,
+                Optional.of("kept for the test"));
+    }
+}

@@ -1,0 +1,146 @@
+package org.pelluna.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.watch.LogEntry;
+
+class PlanFileTest {
+
+    static Stream<TankShape> shapes() {
+        return Stream.of(
+                new TankShape.Box(123.456, 50, 58),
+                new TankShape.BowFront(120, 45, 60, 55),
+                new TankShape.Cylinder(61.2, 70));
+    }
+
+    private static TankPlan everything(TankShape shape) {
+        LocalDate lost = TODAY.minusDays(3);
+        return new TankPlan(
+                TODAY,
+                new TankBuilder()
+                        .shape(shape)
+                        .swim(50.5)
+                        .holding(AnimalGroup.SEA_CUCUMBERS, 7)
+                        .build(),
+                HouseRules.USUAL,
+                List.of(
+                        new Resident(
+                                "b",
+                                "gramma-loreto",
+                                "Plüm \"the\" <shy>",
+                                TODAY.minusDays(90),
+                                4.25,
+                                Optional.empty()),
+                        new Resident("c", "gramma-loreto", "Gone", TODAY.minusDays(90), 4, Optional.of(lost))),
+                List.of(
+                        new Wish(
+                                "w",
+                                "chromis-viridis",
+                                5,
+                                Optional.of(3.5),
+                                Optional.of("Ilse"),
+                                Wish.Decision.IN,
+                                Optional.of("we have room")),
+                        Fixtures.wish("salarias-fasciatus")),
+                List.of(
+                        new LogEntry(
+                                "l",
+                                TODAY.minusDays(5).atTime(19, 30),
+                                LogEntry.Kind.PINNED,
+                                Optional.of("b"),
+                                Optional.of("c"),
+                                Optional.of(3),
+                                Optional.of("left cave"),
+                                Optional.of(20),
+                                Optional.of("torn fin")),
+                        new LogEntry(
+                                "m",
+                                TODAY.minusDays(4).atTime(8, 0, 30),
+                                LogEntry.Kind.NOTE,
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                Optional.of("all quiet"))),
+                List.of(new Loss(
+                        "x",
+                        "c",
+                        lost,
+                        Loss.Cause.AGGRESSION,
+                        Loss.Certainty.LIKELY,
+                        Optional.of(35.5),
+                        Optional.of("found on the sand"))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("shapes")
+    void whatIsWrittenIsReadBackWithoutLoss(TankShape shape) throws PlanFileException {
+        TankPlan plan = everything(shape);
+        String file = PlanFile.write(plan);
+        assertThat(PlanFile.read(file, CATALOGUE)).isEqualTo(plan);
+        assertThat(PlanFile.write(PlanFile.read(file, CATALOGUE))).isEqualTo(file);
+    }
+
+    @Test
+    void anEmptyPlanOfACyclingTankIsReadBackToo() throws PlanFileException {
+        TankPlan plan = Fixtures.plan(new TankBuilder().cycling().build(), List.of());
+        assertThat(PlanFile.read(PlanFile.write(plan), CATALOGUE)).isEqualTo(plan);
+    }
+
+    /** One change to a good file, and the path at which it must be refused. */
+    @ParameterizedTest(name = "{2}")
+    @CsvSource(
+            quoteCharacter = '`',
+            delimiter = '|',
+            value = {
+                "\"pelluna-plan\"       | \"other\"            | /format",
+                "\"version\" : 1        | \"version\" : 2      | /version",
+                "\"heightCm\" : 58.0    | \"heightCm\" : -1    | /tank/shape",
+                "\"shelters\" : 8       | \"shelters\" : \"x\" | /tank/shelters",
+                "\"count\" : 5          | \"count\" : 0        | /wishes/0/count",
+                "\"chromis-viridis\"    | \"salmo-salar\"      | /wishes/0/speciesId",
+                "\"fishId\" : \"c\",    | \"fishId\" : \"zz\", | /log/0/fishId",
+                "\"id\" : \"w\"         | \"id\" : \"b\"       | /wishes/0/id",
+                "\"cause\" : \"aggres   | \"cause\" : \"bore   | /losses/0/cause",
+                "\"gallonsPerInchNew\" : 5.0 | \"gallonsPerInchNew\" : 2 | /houseRules",
+                "\"kind\" : \"pinned\"  | \"kind\" : \"note\"  | /log/0",
+                "\"asOf\"               | \"asof\"             | the file",
+                "\"rockKg\" : 40.0      | \"rockKg\" : 9000     | /tank/water",
+                "\"2026-11-23\"         | \"2026-02-30\"       | /asOf"
+            })
+    void aFaultIsRefusedWithItsPath(String good, String bad, String path) {
+        String file = PlanFile.write(everything(new TankShape.Box(123, 50, 58)));
+        assertThat(file).contains(good);
+        PlanFileException refused =
+                catchThrowableOfType(PlanFileException.class, () -> PlanFile.read(file.replace(good, bad), CATALOGUE));
+        assertThat(refused).isNotNull();
+        assertThat(refused.faults())
+                .anySatisfy(fault -> assertThat(fault.toString()).startsWith(path));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"{ \"format\": | not JSON", "[] | one JSON object", "{} | /format"})
+    void whatIsNoPlanAtAllIsRefused(String text, String problem) {
+        PlanFileException refused = catchThrowableOfType(PlanFileException.class, () -> PlanFile.read(text, CATALOGUE));
+        assertThat(refused).hasMessageContaining(problem);
+    }
+}

@@ -1,0 +1,37 @@
+package org.pelluna.core.pressure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.fish;
+import static org.pelluna.core.Fixtures.species;
+
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.plan.Fish;
+
+class PredationTest {
+    private final Fish goby = fish("goby", species("elacatinus-oceanops"), 3, TODAY);
+
+    @Test
+    void whatFitsInTheMouthTodayIsFoodToday() {
+        Fish lion = fish("lion", species("dendrochirus-zebra"), 12, TODAY);
+        Predation meal = Predation.between(lion, goby, TODAY).orElseThrow();
+        assertThat(meal.from()).isEqualTo(TODAY);
+        assertThat(meal.mouthfulCm()).isGreaterThanOrEqualTo(meal.preyCm());
+    }
+
+    @Test
+    void aYoungPredatorGrowsIntoIt() {
+        Fish lion = fish("lion", species("dendrochirus-zebra"), 5, TODAY);
+        Predation meal = Predation.between(lion, goby, TODAY).orElseThrow();
+        assertThat(meal.from()).isAfter(TODAY);
+        double aWeekBefore =
+                lion.species().gape().value() * lion.lengthCmOn(meal.from().minusDays(7));
+        assertThat(aWeekBefore).isLessThan(goby.lengthCmOn(meal.from().minusDays(7)));
+    }
+
+    @Test
+    void aGrazerSwallowsNobody() {
+        Fish tang = fish("tang", species("zebrasoma-flavescens"), 17, TODAY);
+        assertThat(Predation.between(tang, goby, TODAY)).isEmpty();
+    }
+}
