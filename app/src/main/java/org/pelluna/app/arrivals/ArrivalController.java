@@ -71,7 +71,7 @@ class ArrivalController {
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @ModelAttribute("measures") Measures measures,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
         Map<String, Stock.Wished> wished = new HashMap<>();
@@ -175,7 +175,7 @@ class ArrivalController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             @RequestParam double length,
             @RequestParam(required = false) String name,
-            @ModelAttribute("measures") Measures measures,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
         Optional<Stock.Wished> found = stock.wishes().stream()

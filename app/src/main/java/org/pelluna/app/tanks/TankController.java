@@ -62,7 +62,7 @@ class TankController {
     String list(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             Model model,
-            @ModelAttribute("measures") Measures measures) {
+            @ModelAttribute(name = "measures", binding = false) Measures measures) {
         model.addAttribute(
                 "tanks",
                 tanks.of(keeper.id()).stream()
@@ -72,7 +72,7 @@ class TankController {
     }
 
     @GetMapping("/tanks/new")
-    String blank(Model model, @ModelAttribute("measures") Measures measures) {
+    String blank(Model model, @ModelAttribute(name = "measures", binding = false) Measures measures) {
         model.addAttribute("form", TankForm.empty(measures));
         return "tanks/new";
     }
@@ -82,7 +82,7 @@ class TankController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @ModelAttribute("form") TankForm form,
             BindingResult faults,
-            @ModelAttribute("measures") Measures measures,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect) {
         Optional<Entered> entered = entered(form, faults, measures, Optional.empty());
@@ -100,7 +100,7 @@ class TankController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             Model model,
-            @ModelAttribute("measures") Measures measures) {
+            @ModelAttribute(name = "measures", binding = false) Measures measures) {
         TankRow row = tanks.get(keeper.id(), tankId);
         model.addAttribute("form", TankForm.of(tankId, row.version(), row.tank(), row.houseRules(), measures));
         return profile(keeper, row, model, measures);
@@ -112,7 +112,7 @@ class TankController {
             @PathVariable UUID tankId,
             @ModelAttribute("form") TankForm form,
             BindingResult faults,
-            @ModelAttribute("measures") Measures measures,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             jakarta.servlet.http.HttpServletResponse response) {

@@ -70,7 +70,7 @@ class WishController {
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @ModelAttribute("measures") Measures measures,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         WishForm form = new WishForm();
         form.key = Key.fresh();
@@ -110,7 +110,7 @@ class WishController {
             @PathVariable UUID tankId,
             @Valid @ModelAttribute("form") WishForm form,
             BindingResult faults,
-            @ModelAttribute("measures") Measures measures,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             jakarta.servlet.http.HttpServletResponse response) {

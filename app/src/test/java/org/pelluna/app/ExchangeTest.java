@@ -1,0 +1,112 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.PlanFile;
+import org.pelluna.core.plan.TankPlan;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.web.util.HtmlUtils;
+
+/** Plans out and in, and the promise that the file says all that the pages say. */
+class ExchangeTest extends PageTest {
+    private KeeperPrincipal keeper;
+
+    @BeforeEach
+    void aKeeper() {
+        keeper = newKeeper();
+    }
+
+    private ResultActions send(byte[] file) throws Exception {
+        return pages.perform(multipart("/import")
+                .file(new MockMultipartFile("file", "plan.json", "application/json", file))
+                .with(user(keeper))
+                .with(csrf()));
+    }
+
+    private String export(UUID tank) throws Exception {
+        return pages.perform(get(keeper, "/tanks/" + tank + "/plan.json"))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void whatIsImportedIsExportedTheSame() throws Exception {
+        send(demoText().getBytes(StandardCharsets.UTF_8)).andExpect(status().isFound());
+        UUID tank = tanks.of(keeper.id()).get(0).id();
+        TankPlan exported = PlanFile.read(export(tank), catalogue);
+        assertThat(PlanFile.write(exported)
+                        .replace(exported.asOf().toString(), demoPlan().asOf().toString()))
+                .isEqualTo(PlanFile.write(demoPlan()));
+    }
+
+    @Test
+    void anExportImportedAgainIsTheSamePlan() throws Exception {
+        UUID tank = tanks.add(keeper.id(), demoPlan());
+        String first = export(tank);
+        send(first.getBytes(StandardCharsets.UTF_8)).andExpect(status().isFound());
+        assertThat(export(tanks.of(keeper.id()).get(1).id())).isEqualTo(first);
+    }
+
+    @Test
+    void aBadFileIsRefusedWithThePathAndChangesNothing() throws Exception {
+        send(demoText().replace("\"gramma-loreto\"", "\"salmo-salar\"").getBytes(StandardCharsets.UTF_8))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("/residents/2/speciesId")));
+        send("{".getBytes(StandardCharsets.UTF_8)).andExpect(content().string(containsString("not JSON")));
+        send(new byte[] {(byte) 0xff, (byte) 0xfe}).andExpect(content().string(containsString("UTF-8")));
+        assertThat(tanks.of(keeper.id())).isEmpty();
+    }
+
+    /** {@code ./pelluna assess} prints what {@link Assessment} says of the exported file; the pages must say the same. */
+    @Test
+    void theExportedFileIsJudgedAsThePagesJudge() throws Exception {
+        UUID tank = tanks.add(keeper.id(), demoPlan());
+        Assessment ofFile = Assessment.of(PlanFile.read(export(tank), catalogue), catalogue);
+        String wishes = page("/tanks/" + tank + "/wishes");
+        ofFile.judgements().stream()
+                .flatMap(judgement -> judgement.findings().stream())
+                .forEach(finding -> assertThat(wishes)
+                        .contains(HtmlUtils.htmlEscape(Measures.METRIC.sentence(finding.sentence()), "UTF-8")));
+        String arrivals = page("/tanks/" + tank + "/arrivals");
+        assertThat(ofFile.order().arrivals()).hasSize(6);
+        int from = 0;
+        for (var arrival : ofFile.order().arrivals()) {
+            int at = arrivals.indexOf("data-place=\"" + arrival.place() + "\"", from);
+            assertThat(at).isGreaterThan(from);
+            String entry = arrivals.substring(at, arrivals.indexOf("</li>", at) > 0 ? arrivals.length() : at);
+            assertThat(entry).contains(arrival.date().toString());
+            arrival.reasons()
+                    .forEach(reason -> assertThat(entry)
+                            .contains(HtmlUtils.htmlEscape(Measures.METRIC.sentence(reason.sentence()), "UTF-8")));
+            from = at;
+        }
+        String company = page("/tanks/" + tank + "/company");
+        ofFile.planned()
+                .forEach(pressure -> assertThat(company)
+                        .contains("data-pair=\"" + pressure.aggressorId() + " " + pressure.victimId() + "\""));
+    }
+
+    private String page(String path) throws Exception {
+        return pages.perform(get(keeper, path))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+}

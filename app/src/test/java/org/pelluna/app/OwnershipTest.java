@@ -1,0 +1,92 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Whatever page there is of a tank, only its keeper gets it. The pages are asked of the application, so none is forgotten. */
+class OwnershipTest extends PageTest {
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    RequestMappingHandlerMapping mappings;
+
+    private record Page(HttpMethod method, String pattern) {}
+
+    private List<Page> pagesOfATank() {
+        return mappings.getHandlerMethods().keySet().stream()
+                .flatMap(info -> info.getPatternValues().stream()
+                        .filter(pattern -> pattern.contains("{tankId}"))
+                        .flatMap(pattern -> info.getMethodsCondition().getMethods().stream()
+                                .map(RequestMethod::asHttpMethod)
+                                .map(method -> new Page(method, pattern))))
+                .toList();
+    }
+
+    /** A request with all that any form of a tank asks for, so that only the ownership can fail. */
+    private static MockHttpServletRequestBuilder request(Page page, UUID tankId, String key) {
+        String path = page.pattern().replace("{tankId}", tankId.toString()).replace("{key}", key);
+        return MockMvcRequestBuilders.request(page.method(), path)
+                .with(csrf())
+                .param("key", UUID.randomUUID().toString())
+                .param("speciesId", "gramma-loreto")
+                .param("decision", "STRUCK")
+                .param("on", "2026-01-02")
+                .param("length", "4")
+                .param("kind", "NOTE")
+                .param("at", "2026-01-02T10:00")
+                .param("note", "mine now")
+                .param("fish", "bosun")
+                .param("cause", "MISSING")
+                .param("certainty", "GUESS");
+    }
+
+    @Test
+    void anotherKeepersTankIsNotThere() throws Exception {
+        KeeperPrincipal owner = newKeeper();
+        KeeperPrincipal stranger = newKeeper();
+        UUID tank = tanks.add(owner.id(), demoPlan());
+        var before = tanks.plan(owner.id(), tank);
+        assertThat(pagesOfATank()).hasSizeGreaterThanOrEqualTo(18);
+        for (Page page : pagesOfATank()) {
+            for (String key : List.of("w-cardinal", "l001", "x1")) {
+                pages.perform(request(page, tank, key).with(user(stranger))).andExpect(status().isNotFound());
+            }
+        }
+        assertThat(tanks.plan(owner.id(), tank)).isEqualTo(before);
+    }
+
+    @Test
+    void withoutSigningInEveryPageLeadsToTheSignIn() throws Exception {
+        UUID tank = tanks.add(newKeeper().id(), demoPlan());
+        for (Page page : pagesOfATank()) {
+            pages.perform(request(page, tank, "w-cardinal"))
+                    .andExpect(status().isFound())
+                    .andExpect(redirectedUrl("/sign-in"));
+        }
+    }
+
+    @Test
+    void theOwnerSeesEveryPage() throws Exception {
+        KeeperPrincipal owner = newKeeper();
+        UUID tank = tanks.add(owner.id(), demoPlan());
+        for (Page page : pagesOfATank()) {
+            if (page.method() == HttpMethod.GET) {
+                pages.perform(request(page, tank, "").with(user(owner))).andExpect(status().isOk());
+            }
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** A tank's form: what is entered is what is kept, whatever the units, and nothing is overwritten unseen. */
+class TankPageTest extends PageTest {
+    private KeeperPrincipal keeper;
+
+    @BeforeEach
+    void aKeeper() {
+        keeper = newKeeper();
+    }
+
+    private static Map<String, String> form() {
+        Map<String, String> form = new LinkedHashMap<>();
+        form.put("id", UUID.randomUUID().toString());
+        form.put("name", "Attic reef");
+        form.put("shape", "BOX");
+        form.put("length", "48");
+        form.put("width", "24");
+        form.put("height", "20.5");
+        form.put("belowRim", "1.25");
+        form.put("rockKg", "30");
+        form.put("sump", "17.3");
+        form.put("sandDepth", "2");
+        form.put("refugium", "0");
+        form.put("cycledOn", "2026-02-01");
+        form.put("cover", "LID");
+        form.put("gapMm", "5");
+        form.put("shelters", "6");
+        form.put("feedingPlaces", "2");
+        form.put("temperature", "77.5");
+        form.put("specificGravity", "1.0255");
+        form.put("experience", "SEASONED");
+        form.put("holdings[SHRIMPS]", "1.5");
+        form.put("gallonsPerInchNew", "5");
+        form.put("gallonsPerInchMature", "3");
+        form.put("matureAfterMonths", "12");
+        form.put("bodyLengthsToSwim", "4");
+        form.put("pauseAfterOneDays", "14");
+        form.put("pauseAfterMoreDays", "28");
+        form.put("widestGapMm", "6");
+        form.put("carefulPerHour", "4");
+        form.put("latenessWeight", "0.25");
+        form.put("shynessWeight", "1");
+        return form;
+    }
+
+    private static MockHttpServletRequestBuilder with(MockHttpServletRequestBuilder request, Map<String, String> form) {
+        form.forEach(request::param);
+        return request;
+    }
+
+    private void imperialUnits() throws Exception {
+        pages.perform(post(keeper, "/account/units")
+                        .param("length", "INCH")
+                        .param("volume", "US_GALLON")
+                        .param("temperature", "FAHRENHEIT"))
+                .andExpect(status().isFound());
+    }
+
+    private Tank only() {
+        assertThat(tanks.of(keeper.id())).hasSize(1);
+        return tanks.of(keeper.id()).get(0).tank();
+    }
+
+    @Test
+    void figuresEnteredInGallonsAndInchesComeBackTheSame() throws Exception {
+        imperialUnits();
+        Map<String, String> form = form();
+        pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
+        assertThat(((TankShape.Box) only().shape()).lengthCm()).isEqualTo(121.92);
+        assertThat(only().water().sumpLitres()).isCloseTo(65.4876, org.assertj.core.api.Assertions.within(1e-4));
+        assertThat(only().holdings()).containsEntry(AnimalGroup.SHRIMPS, 1.5 * 2.54);
+        String page = pages.perform(get(keeper, "/tanks/" + form.get("id")))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        for (String field : new String[] {"length", "height", "belowRim", "sump", "temperature"}) {
+            assertThat(page).containsPattern("name=\"" + field + "\" value=\"" + form.get(field) + "(\\.0)?\"");
+        }
+    }
+
+    @Test
+    void theSameFormSentTwiceMakesOneTank() throws Exception {
+        Map<String, String> form = form();
+        pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
+        pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
+        assertThat(tanks.of(keeper.id())).hasSize(1);
+    }
+
+    @Test
+    void badEntriesAreNamedBesideTheirFieldAndTheRestIsKept() throws Exception {
+        Map<String, String> form = form();
+        form.put("name", " ");
+        form.put("length", "four feet");
+        form.put("specificGravity", "1.9");
+        pages.perform(with(post(keeper, "/tanks/new"), form))
+                .andExpect(content().string(containsString("Please give the tank a name.")))
+                .andExpect(content().string(containsString("A number, please")))
+                .andExpect(content().string(containsString("1.000 to 1.030")))
+                .andExpect(content().string(containsString("value=\"20.5\"")));
+        assertThat(tanks.of(keeper.id())).isEmpty();
+    }
+
+    @Test
+    void figuresThatContradictEachOtherAreExplained() throws Exception {
+        Map<String, String> form = form();
+        form.put("rockKg", "5000");
+        pages.perform(with(post(keeper, "/tanks/new"), form))
+                .andExpect(content().string(containsString("leave no water")));
+        form.put("rockKg", "3");
+        form.put("holdings[SHRIMPS]", "tiny");
+        pages.perform(with(post(keeper, "/tanks/new"), form))
+                .andExpect(content().string(containsString("smallest animal of a group")));
+    }
+
+    @Test
+    void anEditOfAnOldVersionOverwritesNothing() throws Exception {
+        Map<String, String> form = form();
+        pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
+        String path = "/tanks/" + form.get("id");
+        form.put("version", "0");
+        form.put("name", "First change");
+        pages.perform(with(post(keeper, path), form)).andExpect(status().isFound());
+        form.put("name", "Change of an old page");
+        pages.perform(with(post(keeper, path), form))
+                .andExpect(status().isConflict())
+                .andExpect(content().string(containsString("Nothing of yours was saved over it")));
+        assertThat(only().name()).isEqualTo("First change");
+    }
+
+    @Test
+    void namesThatLookLikeMarkupStayText() throws Exception {
+        Map<String, String> form = form();
+        form.put("name", "<b>Reef</b>");
+        pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
+        pages.perform(get(keeper, "/tanks"))
+                .andExpect(content().string(containsString("&lt;b&gt;Reef&lt;/b&gt;")))
+                .andExpect(content().string(org.hamcrest.Matchers.not(containsString("<b>Reef"))));
+    }
+}

@@ -1,0 +1,78 @@
+package org.pelluna.app.browser;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.ConsoleMessage;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** One headless Chromium for all browser tests; every page collects what goes wrong in it. */
+final class Browsers {
+    private static final Playwright PLAYWRIGHT =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+
+    private static final Browser BROWSER = PLAYWRIGHT
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    static {
+        Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));
+    }
+
+    private Browsers() {}
+
+    /** A page in a context of its own. */
+    static Watched page(int width, int height) {
+        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        Page page = context.newPage();
+        List<String> troubles = new ArrayList<>();
+        page.onConsoleMessage(message -> note(troubles, message));
+        page.onPageError(troubles::add);
+        return new Watched(page, troubles);
+    }
+
+    private static void note(List<String> troubles, ConsoleMessage message) {
+        if (message.type().equals("error") || message.type().equals("warning")) {
+            troubles.add(message.type() + ": " + message.text());
+        }
+    }
+
+    /** A page and everything its console complained of. */
+    record Watched(Page page, List<String> troubles) {
+        /** Serious and critical findings of axe-core on the page as it stands. */
+        List<String> seriousAxeFindings() {
+            return new AxeBuilder(page)
+                    .analyze().getViolations().stream()
+                            .filter(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
+                            .map(Watched::words)
+                            .toList();
+        }
+
+        private static String words(Rule rule) {
+            return rule.getId() + " at " + rule.getNodes().get(0).getTarget() + ": "
+                    + rule.getNodes().get(0).getFailureSummary();
+        }
+
+        /** How far the page is wider than the window, px. */
+        int overflow() {
+            return ((Number) page.evaluate("document.documentElement.scrollWidth - window.innerWidth")).intValue();
+        }
+    }
+}

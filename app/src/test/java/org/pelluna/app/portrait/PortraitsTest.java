@@ -1,0 +1,104 @@
+package org.pelluna.app.portrait;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.CatalogueFiles;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterSpace;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
+
+class PortraitsTest {
+    private static final Catalogue CATALOGUE = CatalogueFiles.shipped();
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+    private static Document parsed(String svg) throws Exception {
+        return DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+    }
+
+    @Test
+    void everySpeciesHasAWellFormedPortraitOfItsOwn() throws Exception {
+        NodeList symbols = parsed(Portraits.sheet(CATALOGUE.all())).getElementsByTagName("symbol");
+        assertThat(symbols.getLength()).isEqualTo(CATALOGUE.all().size());
+        List<String> drawings = new java.util.ArrayList<>();
+        for (int i = 0; i < symbols.getLength(); i++) {
+            String id = ((Element) symbols.item(i)).getAttribute("id");
+            drawings.add(Portraits.sheet(List.of(CATALOGUE.get(id.substring("fish-".length()))))
+                    .replace(id.substring("fish-".length()), ""));
+        }
+        assertThat(drawings).as("no two species are drawn alike").doesNotHaveDuplicates();
+    }
+
+    @Test
+    void fishInTheTankAreDrawnToTheScaleOfTheGlass() throws Exception {
+        Stock stock = stock(new TankShape.Box(150, 55, 58));
+        Document drawing = parsed(TankDrawing.of(stock, Measures.METRIC));
+        NodeList uses = drawing.getElementsByTagName("use");
+        assertThat(uses.getLength()).isEqualTo(2);
+        for (int i = 0; i < 2; i++) {
+            double length = stock.residents().get(i).lengthCmOn(TODAY);
+            double drawn = Double.parseDouble(((Element) uses.item(i)).getAttribute("width"));
+            assertThat(drawn).isCloseTo(length * Portraits.FIELD_WIDTH / 100, within(0.06));
+        }
+        NodeList glass = drawing.getElementsByTagName("rect");
+        Element last = (Element) glass.item(3);
+        assertThat(last.getAttribute("class")).isEqualTo("glass");
+        assertThat(last.getAttribute("width")).isEqualTo("150.0");
+    }
+
+    @Test
+    void everyShapeOfTankCanBeDrawnAndNamesAreEscaped() throws Exception {
+        for (TankShape shape : List.of(
+                new TankShape.Box(30, 30, 30),
+                new TankShape.BowFront(120, 45, 60, 55),
+                new TankShape.Cylinder(60, 70),
+                new TankShape.Box(600, 150, 90))) {
+            assertThat(parsed(TankDrawing.of(stock(shape), Measures.METRIC))
+                            .getElementsByTagName("title")
+                            .item(0)
+                            .getTextContent())
+                    .startsWith("A <fish> & co");
+        }
+    }
+
+    private static Stock stock(TankShape shape) {
+        Tank tank = new Tank(
+                "T",
+                shape,
+                WaterSpace.usual(2, 5, 0),
+                Optional.empty(),
+                Optional.of(TODAY.minusYears(2)),
+                new Cover(Cover.Kind.LID, 3),
+                3,
+                0,
+                4,
+                1,
+                25,
+                1.025,
+                Tank.Experience.SEASONED,
+                Map.of());
+        List<Resident> residents = List.of(
+                new Resident("a", "gramma-loreto", "A <fish> & co", TODAY.minusDays(100), 4, Optional.empty()),
+                new Resident("b", "zebrasoma-flavescens", "B", TODAY.minusDays(50), 7, Optional.empty()));
+        return Stock.of(
+                new TankPlan(TODAY, tank, HouseRules.USUAL, residents, List.of(), List.of(), List.of()), CATALOGUE);
+    }
+}
