@@ -43,7 +43,7 @@ class TankPageTest extends PageTest {
         form.put("gapMm", "5");
         form.put("shelters", "6");
         form.put("feedingPlaces", "2");
-        form.put("temperature", "77.5");
+        form.put("temperature", "25.5");
         form.put("specificGravity", "1.0255");
         form.put("experience", "SEASONED");
         form.put("holdings[SHRIMPS]", "1.5");
@@ -82,6 +82,7 @@ class TankPageTest extends PageTest {
     void figuresEnteredInGallonsAndInchesComeBackTheSame() throws Exception {
         imperialUnits();
         Map<String, String> form = form();
+        form.put("temperature", "77.5");
         pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
         assertThat(((TankShape.Box) only().shape()).lengthCm()).isEqualTo(121.92);
         assertThat(only().water().sumpLitres()).isCloseTo(65.4876, org.assertj.core.api.Assertions.within(1e-4));
@@ -109,10 +110,12 @@ class TankPageTest extends PageTest {
         form.put("name", " ");
         form.put("length", "four feet");
         form.put("specificGravity", "1.9");
+        form.put("temperature", "77.5");
         pages.perform(with(post(keeper, "/tanks/new"), form))
                 .andExpect(content().string(containsString("Please give the tank a name.")))
                 .andExpect(content().string(containsString("A number, please")))
                 .andExpect(content().string(containsString("1.000 to 1.030")))
+                .andExpect(content().string(containsString("5\u00a0°C to 40\u00a0°C")))
                 .andExpect(content().string(containsString("value=\"20.5\"")));
         assertThat(tanks.of(keeper.id())).isEmpty();
     }

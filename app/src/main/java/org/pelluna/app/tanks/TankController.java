@@ -161,7 +161,7 @@ class TankController {
 
     private static Optional<Entered> entered(
             TankForm form, BindingResult faults, Measures measures, Optional<Tank> before) {
-        TankFormCheck.check(form, faults);
+        TankFormCheck.check(form, faults, measures);
         if (faults.hasErrors()) {
             return Optional.empty();
         }

@@ -13,7 +13,6 @@ import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterSpace;
-import org.pelluna.core.water.Seawater;
 
 /** A tank's profile and house rules as the keeper enters them, in the keeper's units. */
 public class TankForm {
@@ -167,7 +166,6 @@ public class TankForm {
                 experience,
                 holdings(measures));
         tank.netWater();
-        Seawater.salinityOf(tank.specificGravity());
         if (tank.swimCm() > tank.shape().longestTravelCm() * 1.5) {
             throw new IllegalArgumentException("the clear swim cannot be so much longer than the tank");
         }

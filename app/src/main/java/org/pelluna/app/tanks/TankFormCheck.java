@@ -1,5 +1,6 @@
 package org.pelluna.app.tanks;
 
+import org.pelluna.app.web.Measures;
 import org.springframework.validation.BindingResult;
 
 /** Finds the entries of a tank's form that are missing or out of range, and says what would be right. */
@@ -10,7 +11,7 @@ final class TankFormCheck {
         this.faults = faults;
     }
 
-    static void check(TankForm form, BindingResult faults) {
+    static void check(TankForm form, BindingResult faults, Measures measures) {
         TankFormCheck check = new TankFormCheck(faults);
         if (form.name == null) {
             faults.rejectValue("name", "missing", "Please give the tank a name.");
@@ -34,7 +35,13 @@ final class TankFormCheck {
         check.range("gapMm", form.gapMm, 0, 2000, "The widest gap in mm; 0 for none.");
         check.range("shelters", form.shelters, 0, 1000, "The number of caves and crevices.");
         check.range("feedingPlaces", form.feedingPlaces, 1, 100, "At least one feeding place.");
-        check.range("temperature", form.temperature, 5, 104, "The usual temperature of the water.");
+        check.range(
+                "temperature",
+                form.temperature == null ? null : measures.temperature().toCelsius(form.temperature),
+                5,
+                40,
+                "The usual temperature of the water, " + measures.temperatureOf(5) + " to " + measures.temperatureOf(40)
+                        + ".");
         check.range("specificGravity", form.specificGravity, 1, 1.03, "1.000 to 1.030, for example 1.0255.");
         check.rules(form);
     }

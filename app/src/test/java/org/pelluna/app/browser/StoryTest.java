@@ -110,7 +110,7 @@ class StoryTest {
         assertThat(page.locator(".barb-chart.chosen .of-chosen").first()).isAttached();
         assertThat(page.locator("tr[data-pair]:not([data-pair*=gale])").first()).isHidden();
         page.locator("tr[data-pair*=gale] summary").first().click();
-        assertThat(page.locator("tr[data-pair*=gale] details[open]")).containsText("time together");
+        assertThat(page.locator("tr[data-pair*=gale] details[open]")).containsText("who was first");
 
         place(page, "Arrivals");
         assertThat(page.locator("main")).containsText("Proved best");

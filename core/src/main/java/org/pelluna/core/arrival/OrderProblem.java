@@ -269,6 +269,19 @@ final class OrderProblem {
         return settledOnNewcomer[a][b] * attention * PressureModel.crowding(rivals) + newcomerOnSettled[b][a];
     }
 
+    /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */
+    double between(int first, int second) {
+        double sum = 0;
+        for (int a = first; a != 0; a &= a - 1) {
+            for (int b = second; b != 0; b &= b - 1) {
+                int settled = residentCount + Integer.numberOfTrailingZeros(a);
+                int newcomer = Integer.numberOfTrailingZeros(b);
+                sum += settledOnNewcomer[settled][newcomer] + newcomerOnSettled[newcomer][settled];
+            }
+        }
+        return sum;
+    }
+
     private double shyness(int settled, int group) {
         double sum = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {

@@ -9,6 +9,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
 
 /** Why each arrival has its day and its place: what binds the day, and what changing places would cost. */
@@ -107,11 +108,16 @@ final class Reasons {
         Collections.swap(changed, place, with);
         OrderCost price = problem.cost(changed).minus(cost);
         String other = ArrivalOrder.Groups.names(problem, order.get(with));
+        int first = order.get(Math.min(place, with));
+        int second = order.get(Math.max(place, with));
+        double asPlaced = problem.between(first, second);
+        double exchanged = problem.between(second, first);
         String opening = "Its place " + (where.equals("before") ? "after " : "before ") + other;
         String sentence = Math.abs(price.total()) < 0.005
                 ? opening + " is a free choice: changing places costs nothing."
-                : opening + " saves " + Numbers.plain(price.total(), 2) + ": changing places would cost " + parts(price)
-                        + ".";
+                : opening + " saves " + Numbers.plain(price.total(), 2) + ": changing places would cost "
+                        + parts(price) + ". Between the two the pressure is " + Numbers.plain(asPlaced, 2)
+                        + " an hour this way round and " + Numbers.plain(exchanged, 2) + " the other.";
         return finding(
                 "swap-" + where,
                 sentence,
@@ -120,7 +126,9 @@ final class Reasons {
                         new Figure("price of changing places", price.total(), "encounters/h", PRICE),
                         new Figure("of it, pressure", price.pressure(), "encounters/h", PRICE),
                         new Figure("of it, waiting", price.lateness(), "encounters/h", PRICE),
-                        new Figure("of it, shy behind bold", price.shyness(), "encounters/h", PRICE)));
+                        new Figure("of it, shy behind bold", price.shyness(), "encounters/h", PRICE),
+                        new Figure("between the two, this way round", asPlaced, "encounters/h", Pressure.SOURCE),
+                        new Figure("between the two, the other way", exchanged, "encounters/h", Pressure.SOURCE)));
     }
 
     private double priceOf(List<Integer> changed) {

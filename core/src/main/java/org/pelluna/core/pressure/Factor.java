@@ -48,7 +48,10 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
             case SIZE -> "The other is " + Numbers.plain(figure, 2) + " times its length.";
             case SENIORITY -> seniority();
             case ATTENTION -> "Its attention is divided among " + Numbers.plain(figure, 0) + " newcomers.";
-            case CROWDING -> Numbers.plain(figure, 0) + " other rivals of its sort are settled here already.";
+            case CROWDING ->
+                figure == 1
+                        ? "One other rival of its sort is settled here already."
+                        : Numbers.plain(figure, 0) + " other rivals of its sort are settled here already.";
             case ROOM -> "The clear swim is " + Numbers.plain(figure) + " times the patch it holds.";
             case SHELTER -> Numbers.plain(figure, 0) + " caves and crevices to hide in.";
             case FOOD -> Numbers.plain(figure, 0) + " feeding places.";

@@ -53,6 +53,12 @@ public record Tank(
             throw new IllegalArgumentException(
                     "refugium and shelters must not be negative, and there is at least one feeding place");
         }
+        if (!(temperatureCelsius >= 5 && temperatureCelsius <= 40)) {
+            throw new IllegalArgumentException("the water is 5 to 40 °C warm, but was " + temperatureCelsius);
+        }
+        if (!(specificGravity >= 1 && specificGravity <= 1.03)) {
+            throw new IllegalArgumentException("specific gravity is 1.000 to 1.030, but was " + specificGravity);
+        }
         EnumMap<AnimalGroup, Double> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(holdings);
         holdings = java.util.Collections.unmodifiableMap(copy);
