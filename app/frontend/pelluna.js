@@ -67,3 +67,6 @@ window.addEventListener('pageshow', () => {
     delete form.dataset.sent;
   }
 });
+
+// On a narrow screen the places scroll sideways; begin where we are.
+document.querySelector('.places [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });

@@ -120,7 +120,7 @@ final class CourseChart {
     private String course() {
         StringBuilder svg = new StringBuilder("<path d=\"M0 " + f(LINE) + "H" + f(WIDTH) + "\" class=\"course\"/>"
                 + "<path d=\"M0 " + f(LINE - 7) + "V" + f(LINE + 7) + "\" class=\"course\"/>"
-                + "<text x=\"-6\" y=\"" + f(LINE + 4)
+                + "<text x=\"-6\" y=\"" + f(LINE + 24)
                 + "\" text-anchor=\"end\" class=\"chart-text chart-small\">today</text>");
         double before = -100;
         int row = 0;
