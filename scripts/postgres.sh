@@ -64,7 +64,7 @@ postgres_start() {
     options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
     for setting in "$@"; do options="$options -c $setting"; done
     as_postgres "$(postgres_bin)/pg_ctl" -D "$dir/data" -l "$dir/server.log" -w -t 60 -o "$options" start \
-      </dev/null >/dev/null 8>&- || die "the database did not start; the end of $dir/server.log says why: $(tail -2 "$dir/server.log")"
+      </dev/null >/dev/null 2>&1 8>&- 9>&- || die "the database did not start; the end of $dir/server.log says why: $(tail -2 "$dir/server.log")"
   fi
   flock -u 8
 }

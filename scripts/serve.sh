@@ -61,13 +61,13 @@ serve() {
   need_build_tools
   need_postgres
   build_app
+  port="$(choose_port "$asked")"
   postgres_start "$CLUSTER"
   if [ "$reset" = yes ]; then
     postgres_psql "$CLUSTER" -d postgres -c "drop database if exists $database with (force)"
     say "the demo begins afresh."
   fi
   postgres_database "$CLUSTER" "$database"
-  port="$(choose_port "$asked")"
 
   PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(postgres_port "$CLUSTER")/$database" PELLUNA_DB_USER=pelluna \
     PELLUNA_DB_PASSWORD="$(cat "$CLUSTER/password")" PELLUNA_DEMO="$demo" PELLUNA_PORT="$port" \
