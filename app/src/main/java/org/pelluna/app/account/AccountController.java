@@ -5,10 +5,13 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.Optional;
 import org.pelluna.app.demo.DemoKeeper;
+import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.web.Look;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.TemperatureUnit;
 import org.pelluna.core.units.VolumeUnit;
@@ -25,11 +28,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Signing up and in, units, and the day and night look. */
 @Controller
 class AccountController {
+    /** Species shown on the sign-in page. */
+    private static final int FRIEZE = 12;
+
     private final Accounts accounts;
     private final Keepers keepers;
     private final Optional<DemoKeeper> demo;
+    private final Catalogue catalogue;
 
-    AccountController(Accounts accounts, Keepers keepers, Optional<DemoKeeper> demo) {
+    AccountController(Accounts accounts, Keepers keepers, Optional<DemoKeeper> demo, Catalogue catalogue) {
+        this.catalogue = catalogue;
         this.accounts = accounts;
         this.keepers = keepers;
         this.demo = demo;
@@ -41,7 +49,20 @@ class AccountController {
             return "redirect:/tanks";
         }
         model.addAttribute("demoOffered", demo.isPresent());
+        model.addAttribute("portraits", Portraits.sheet(catalogue.all()));
+        model.addAttribute("frieze", Portraits.frieze(catalogue.all(), FRIEZE));
+        model.addAttribute("catalogueNote", catalogueNote());
         return "account/sign-in";
+    }
+
+    private String catalogueNote() {
+        var saleLengths = catalogue.all().stream()
+                .mapToDouble(species -> species.size().saleCm().value())
+                .summaryStatistics();
+        return "From the catalogue of " + catalogue.all().size()
+                + " species: grown fish, all to one scale. In the shop they are "
+                + Measures.METRIC.lengthOf(saleLengths.getMin()) + " to "
+                + Measures.METRIC.lengthOf(saleLengths.getMax()) + " long.";
     }
 
     @PostMapping("/sign-in/demo")

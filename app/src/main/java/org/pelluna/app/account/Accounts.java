@@ -46,7 +46,8 @@ public class Accounts {
     void signIn(KeeperRow keeper, HttpServletRequest request, HttpServletResponse response) {
         request.getSession();
         request.changeSessionId();
-        KeeperPrincipal principal = KeeperPrincipal.of(keeper).withoutHash();
+        KeeperPrincipal principal = KeeperPrincipal.of(keeper);
+        principal.eraseCredentials();
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(
                 UsernamePasswordAuthenticationToken.authenticated(principal, null, principal.getAuthorities()));

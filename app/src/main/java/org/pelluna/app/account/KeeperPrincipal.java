@@ -4,26 +4,35 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.storage.KeeperRow;
+import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
-/**
- * The keeper who is signed in, as the session remembers them.
- *
- * @param id the keeper's id
- * @param username the name to sign in with
- * @param passwordHash the hash of the password, empty once signed in
- */
-public record KeeperPrincipal(UUID id, String username, String passwordHash) implements UserDetails {
+/** The keeper who is signed in, as the session remembers them; the password's hash is forgotten once it was compared. */
+public final class KeeperPrincipal implements UserDetails, CredentialsContainer {
     private static final long serialVersionUID = 1L;
+
+    private final UUID id;
+    private final String username;
+    private String passwordHash;
+
+    public KeeperPrincipal(UUID id, String username, String passwordHash) {
+        this.id = id;
+        this.username = username;
+        this.passwordHash = passwordHash;
+    }
 
     static KeeperPrincipal of(KeeperRow row) {
         return new KeeperPrincipal(row.id(), row.username(), row.passwordHash());
     }
 
-    /** The same keeper without the hash, for the session. */
-    KeeperPrincipal withoutHash() {
-        return new KeeperPrincipal(id, username, "");
+    public UUID id() {
+        return id;
+    }
+
+    @Override
+    public void eraseCredentials() {
+        passwordHash = "";
     }
 
     @Override

@@ -43,6 +43,31 @@ public final class Portraits {
                 + "\" aria-hidden=\"true\"><use href=\"#" + key(species) + "\"/></svg>";
     }
 
+    /** Some species of the catalogue side by side, from small to large, all to one scale at their adult length. */
+    public static String frieze(Collection<Species> species, int most) {
+        List<Species> bySize = species.stream()
+                .sorted(Comparator.comparingDouble(one -> one.size().adultCm().value()))
+                .toList();
+        int count = Math.min(most, bySize.size());
+        StringBuilder fish = new StringBuilder();
+        double x = 0;
+        double high = 0;
+        for (int i = 0; i < count; i++) {
+            Species one = bySize.get(i * (bySize.size() - 1) / Math.max(1, count - 1));
+            double length = one.size().adultCm().value();
+            double wide = length * FIELD_WIDTH / 100;
+            double tall = length * FIELD_HEIGHT / 100;
+            fish.append("<use href=\"#" + key(one) + "\" x=\"" + n(x) + "\" y=\"" + n(-tall / 2) + "\" width=\""
+                    + n(wide) + "\" height=\"" + n(tall) + "\"/>");
+            x += wide + 2;
+            high = Math.max(high, tall);
+        }
+        return "<svg class=\"frieze\" viewBox=\"0 " + n(-high / 2) + " " + n(x) + " " + n(high)
+                + "\" role=\"img\" aria-label=\"" + count
+                + " species of the catalogue at their adult length, to one scale\">"
+                + fish + "</svg>";
+    }
+
     private static String symbol(Species species) {
         Look look = species.look();
         BodyOutline body = new BodyOutline(look);

@@ -1,5 +1,6 @@
 package org.pelluna.app.tanks;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -83,10 +84,11 @@ class TankController {
             @ModelAttribute("form") TankForm form,
             BindingResult faults,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model,
-            RedirectAttributes redirect) {
+            RedirectAttributes redirect,
+            HttpServletResponse response) {
         Optional<Entered> entered = entered(form, faults, measures, Optional.empty());
         if (entered.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return "tanks/new";
         }
         UUID id = tanks.add(
@@ -115,7 +117,7 @@ class TankController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
-            jakarta.servlet.http.HttpServletResponse response) {
+            HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
         Optional<Entered> entered = entered(form, faults, measures, Optional.of(row.tank()));
         if (entered.isEmpty() || form.version == null) {

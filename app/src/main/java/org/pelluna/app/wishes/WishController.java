@@ -1,5 +1,6 @@
 package org.pelluna.app.wishes;
 
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Optional;
@@ -113,7 +114,7 @@ class WishController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
-            jakarta.servlet.http.HttpServletResponse response) {
+            HttpServletResponse response) {
         if (form.speciesId != null && catalogue.find(form.speciesId).isEmpty()) {
             faults.rejectValue(
                     "speciesId", "unknown", "This fish is not in the catalogue; please choose one of the list.");

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.Stock;
@@ -29,7 +30,7 @@ public final class ArrivalOrder {
         List<ArrivalPlan.Held> held = new ArrayList<>();
         for (Judgement judgement : judgements) {
             if (judgement.inPlan()) {
-                Optional<Finding> gate = judgement.undatedGate();
+                Optional<Finding> gate = judgement.undatedGate().or(() -> tooMany(units));
                 if (gate.isPresent()) {
                     held.add(new ArrivalPlan.Held(
                             judgement.wished().wish().id(),
@@ -49,6 +50,20 @@ public final class ArrivalOrder {
                 proved,
                 held,
                 planFindings(problem, stock));
+    }
+
+    /** Beyond what can be put in order at once, the later wishes are held back, and told why. */
+    private static Optional<Finding> tooMany(List<Unit> units) {
+        if (units.size() < OrderProblem.MOST_UNITS) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.of(
+                        "order",
+                        Stance.WAIT,
+                        "At most " + OrderProblem.MOST_UNITS + " wishes can be put in order at once.",
+                        Provenance.own("a limit of the computation"),
+                        List.of())
+                .remedy("Strike or remove wishes that stand before it."));
     }
 
     private static Unit unit(Judgement judgement, LocalDate today) {

@@ -208,7 +208,7 @@ class ArrivalOrderTest {
     }
 
     @Test
-    void morethanTheMatureTankBearsIsSaidOfTheWholePlan() {
+    void moreThanTheMatureTankBearsIsSaidOfTheWholePlan() {
         List<Wish> forced = List.of(
                 kept("naso-lituratus"),
                 kept("paracanthurus-hepatus"),
@@ -264,6 +264,22 @@ class ArrivalOrderTest {
                 .order();
         assertThat(order.proved()).isFalse();
         assertThat(order.arrivals()).hasSize(ExactOrder.MOST_UNITS + 2);
+    }
+
+    @Test
+    void moreThanCanBeOrderedAtOnceAreHeldAndToldWhy() {
+        List<Wish> many =
+                CATALOGUE.all().stream().map(species -> kept(species.id())).toList();
+        Tank sealed = new Fixtures.TankBuilder().cover(Cover.Kind.LID, 0).build();
+        ArrivalPlan order = Assessment.of(plan(sealed, HouseRules.USUAL, List.of(), many), CATALOGUE)
+                .order();
+        assertThat(order.arrivals().stream()
+                        .mapToInt(arrival -> arrival.wishIds().size())
+                        .sum())
+                .isEqualTo(OrderProblem.MOST_UNITS);
+        assertThat(order.held())
+                .hasSize(many.size() - OrderProblem.MOST_UNITS)
+                .allSatisfy(held -> assertThat(held.gate().rule()).isEqualTo("order"));
     }
 
     @Test
