@@ -96,7 +96,7 @@ class ExchangeTest extends PageTest {
                             .contains(HtmlUtils.htmlEscape(Measures.METRIC.sentence(reason.sentence()), "UTF-8")));
             from = at;
         }
-        String company = page("/tanks/" + tank + "/company");
+        String company = page("/tanks/" + tank + "/company?all=true");
         ofFile.planned()
                 .forEach(pressure -> assertThat(company)
                         .contains("data-pair=\"" + pressure.aggressorId() + " " + pressure.victimId() + "\""));

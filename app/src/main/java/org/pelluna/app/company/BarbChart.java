@@ -19,6 +19,9 @@ final class BarbChart {
     private static final double PORTRAIT = 74;
     private static final double LEVEL = 30;
 
+    /** The highest an arc may rise over its foot. */
+    private static final double CEILING = 190;
+
     private final List<Entry> fish;
     private final Map<String, Integer> place = new HashMap<>();
     private final double careful;
@@ -37,17 +40,14 @@ final class BarbChart {
     /** The chart with the given pressures; each is of two fish on the line. */
     String svg(List<CompanyController.Line> pressures) {
         anchors = new Anchors(pressures, place, STEP);
+        for (CompanyController.Line line : pressures) {
+            int span = place.get(line.victimId()) - place.get(line.aggressorId());
+            above = Math.max(above, span);
+            below = Math.max(below, -span);
+        }
         StringBuilder arcs = new StringBuilder();
         for (CompanyController.Line line : pressures) {
-            int from = place.get(line.aggressorId());
-            int to = place.get(line.victimId());
-            int span = Math.abs(to - from);
-            if (to > from) {
-                above = Math.max(above, span);
-            } else {
-                below = Math.max(below, span);
-            }
-            arcs.append(arc(line, from, to));
+            arcs.append(arc(line, place.get(line.aggressorId()), place.get(line.victimId())));
         }
         double top = -(40 + height(above)) - 14;
         double bottom = 62 + height(below) + 14;
@@ -59,8 +59,9 @@ final class BarbChart {
                 + "<path d=\"M0 0H" + f(width) + "\" class=\"course\"/>" + arcs + portraits() + "</svg>";
     }
 
-    private static double height(int span) {
-        return 22 + LEVEL * Math.pow(span, 0.75);
+    private double height(int span) {
+        double widest = Math.pow(Math.max(above, below), 0.75);
+        return 22 + Math.min(LEVEL, CEILING / widest) * Math.pow(span, 0.75);
     }
 
     private String portraits() {

@@ -31,6 +31,12 @@ class CompanyController {
     /** More arcs than this cannot be told apart; the table has them all. */
     private static final int MOST_ARCS = 24;
 
+    /** A longer line than this carries only fish that an arc touches. */
+    private static final int LONG_LINE = 16;
+
+    /** Rows of the table, each with its factors, unless all are asked for. */
+    private static final int MOST_ROWS = 160;
+
     private final TankStore tanks;
     private final Catalogue catalogue;
 
@@ -61,6 +67,7 @@ class CompanyController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam(defaultValue = "plan") String show,
+            @RequestParam(defaultValue = "false") boolean all,
             Model model) {
         Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
         boolean withPlan =
@@ -73,23 +80,31 @@ class CompanyController {
         model.addAttribute("show", withPlan ? "plan" : "today");
         model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());
         model.addAttribute("entries", entries);
-        model.addAttribute("lines", lines);
-        model.addAttribute("drawn", Math.min(MOST_ARCS, lines.size()));
+        List<Line> drawn = lines.stream()
+                .filter(line -> line.value() >= 0.25)
+                .limit(MOST_ARCS)
+                .toList();
+        List<Entry> onTheLine = entries.size() <= LONG_LINE ? entries : touched(entries, drawn);
+        model.addAttribute(
+                "lines", all ? lines : lines.stream().limit(MOST_ROWS).toList());
+        model.addAttribute("pairs", lines.size());
+        model.addAttribute("arcs", drawn.size());
+        model.addAttribute("calm", entries.size() - onTheLine.size());
         model.addAttribute("careful", Numbers.plain(careful));
         model.addAttribute("scale", Numbers.plain(PressureModel.FULL_TEMPER_PER_HOUR));
         model.addAttribute("source", Pressure.SOURCE.words());
         model.addAttribute(
                 "portraits", Portraits.sheet(fish.stream().map(Fish::species).toList()));
-        model.addAttribute(
-                "chart",
-                entries.isEmpty()
-                        ? ""
-                        : new BarbChart(entries, careful)
-                                .svg(lines.stream()
-                                        .filter(line -> line.value() >= 0.25)
-                                        .limit(MOST_ARCS)
-                                        .toList()));
+        model.addAttribute("chart", onTheLine.isEmpty() ? "" : new BarbChart(onTheLine, careful).svg(drawn));
         return "company/page";
+    }
+
+    private static List<Entry> touched(List<Entry> entries, List<Line> drawn) {
+        return entries.stream()
+                .filter(entry -> drawn.stream()
+                        .anyMatch(line -> line.aggressorId().equals(entry.id())
+                                || line.victimId().equals(entry.id())))
+                .toList();
     }
 
     /** The fish on the line in order of arrival; those to come are added to {@code fish}. */

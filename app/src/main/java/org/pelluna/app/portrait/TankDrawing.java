@@ -89,7 +89,8 @@ public final class TankDrawing {
     private String svg(List<Fish> fish, LocalDate on, Measures measures) {
         StringBuilder svg = new StringBuilder("<svg class=\"tank-drawing\" role=\"img\" viewBox=\"" + n(-MARGIN - 4)
                 + " "
-                + n(-MARGIN) + " " + n(width + 2 * MARGIN + 4) + " " + n(height + 2 * MARGIN + 5) + "\" aria-label=\""
+                + n(-MARGIN) + " " + n(width + 2 * MARGIN + 4) + " " + n(height + MARGIN + rulerHeight())
+                + "\" aria-label=\""
                 + "Front of the tank to scale, " + measures.lengthOf(width) + " by " + measures.lengthOf(height)
                 + ", with "
                 + fish.size() + " fish\">");
@@ -193,6 +194,14 @@ public final class TankDrawing {
         return "<rect x=\"0\" y=\"0\" width=\"" + n(width) + "\" height=\"" + n(height) + "\" class=\"glass\"/>" + lid;
     }
 
+    private double textSize() {
+        return (width + height) / 58;
+    }
+
+    private double rulerHeight() {
+        return 3.4 + textSize() * 1.5;
+    }
+
     /** A chart's border bar along the bottom and up the side: alternately filled, ten centimetres to a field. */
     private String ruler(Measures measures) {
         double step = measures.length().toCentimetres(measures.length() == LengthUnit.INCH ? 6 : 20);
@@ -203,7 +212,7 @@ public final class TankDrawing {
                     + "\" height=\"" + n((width + height) / 160) + "\" class=\""
                     + (i % 2 == 0 ? "bar-full" : "bar-empty") + "\"/>");
         }
-        double size = (width + height) / 58;
+        double size = textSize();
         return svg + "<text x=\"0\" y=\"" + n(height + 3.4 + size) + "\" font-size=\"" + n(size)
                 + "\" class=\"chart-text\">0</text><text x=\""
                 + n(width) + "\" y=\"" + n(height + 3.4 + size) + "\" font-size=\"" + n(size)
