@@ -13,6 +13,8 @@ need_build_tools
 need_postgres
 need_chromium
 
+bash "$PELLUNA_ROOT/scripts/selftest.sh"
+
 cluster="$PELLUNA_HOME/test-postgres-$$"
 cleanup() {
   postgres_stop "$cluster" || true

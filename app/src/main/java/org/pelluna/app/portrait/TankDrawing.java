@@ -57,14 +57,16 @@ public final class TankDrawing {
     };
 
     private final Tank tank;
+    private final double field;
     private final double width;
     private final double height;
     private final double floor;
     private final double surface;
 
-    private TankDrawing(Tank tank) {
+    private TankDrawing(Tank tank, double fieldCm) {
         this.tank = tank;
-        this.width = front(tank.shape());
+        this.field = Math.max(fieldCm, frontCm(tank.shape()));
+        this.width = frontCm(tank.shape());
         this.height = tank.shape().heightCm();
         this.floor = height - tank.sandDepthCm();
         this.surface = tank.water().belowRimCm();
@@ -72,11 +74,21 @@ public final class TankDrawing {
 
     /** The drawing of a tank with its residents at their length on the day of the plan. */
     public static String of(Stock stock, Measures measures) {
-        TankDrawing drawing = new TankDrawing(stock.plan().tank());
+        return of(stock, measures, 0);
+    }
+
+    /**
+     * The same on a field at least so wide, so that tanks drawn on fields of one width are to one scale.
+     *
+     * @param fieldCm width of the field, cm
+     */
+    public static String of(Stock stock, Measures measures, double fieldCm) {
+        TankDrawing drawing = new TankDrawing(stock.plan().tank(), fieldCm);
         return drawing.svg(stock.residents(), stock.plan().asOf(), measures);
     }
 
-    private static double front(TankShape shape) {
+    /** Width of a tank seen from the front, cm. */
+    public static double frontCm(TankShape shape) {
         if (shape instanceof TankShape.Box box) {
             return box.lengthCm();
         }
@@ -89,7 +101,7 @@ public final class TankDrawing {
     private String svg(List<Fish> fish, LocalDate on, Measures measures) {
         StringBuilder svg = new StringBuilder("<svg class=\"tank-drawing\" role=\"img\" viewBox=\"" + n(-MARGIN - 4)
                 + " "
-                + n(-MARGIN) + " " + n(width + 2 * MARGIN + 4) + " " + n(height + MARGIN + rulerHeight())
+                + n(-MARGIN) + " " + n(field + 2 * MARGIN + 4) + " " + n(height + MARGIN + rulerHeight())
                 + "\" aria-label=\""
                 + "Front of the tank to scale, " + measures.lengthOf(width) + " by " + measures.lengthOf(height)
                 + ", with "
@@ -195,7 +207,7 @@ public final class TankDrawing {
     }
 
     private double textSize() {
-        return (width + height) / 58;
+        return (field + height) / 58;
     }
 
     private double rulerHeight() {

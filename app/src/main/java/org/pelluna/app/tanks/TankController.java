@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.TankDrawing;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
@@ -64,11 +65,14 @@ class TankController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             Model model,
             @ModelAttribute(name = "measures", binding = false) Measures measures) {
+        List<TankRow> rows = tanks.of(keeper.id());
+        double widest = rows.stream()
+                .mapToDouble(row -> TankDrawing.frontCm(row.tank().shape()))
+                .max()
+                .orElse(0);
         model.addAttribute(
                 "tanks",
-                tanks.of(keeper.id()).stream()
-                        .map(row -> view(keeper, row, measures))
-                        .toList());
+                rows.stream().map(row -> view(keeper, row, measures, widest)).toList());
         return "tanks/list";
     }
 
@@ -150,12 +154,12 @@ class TankController {
     }
 
     private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
-        model.addAttribute("tank", view(keeper, row, measures));
+        model.addAttribute("tank", view(keeper, row, measures, 0));
         return "tanks/profile";
     }
 
-    private TankView view(KeeperPrincipal keeper, TankRow row, Measures measures) {
-        return TankView.of(row, Assessment.of(tanks.plan(keeper.id(), row.id()), catalogue), measures);
+    private TankView view(KeeperPrincipal keeper, TankRow row, Measures measures, double fieldCm) {
+        return TankView.of(row, Assessment.of(tanks.plan(keeper.id(), row.id()), catalogue), measures, fieldCm);
     }
 
     /** What a form without faults means. */

@@ -47,7 +47,12 @@ record TankView(
     /** One step of the net water. */
     record Step(String what, String litres, String how) {}
 
-    static TankView of(TankRow row, Assessment assessment, Measures measures) {
+    /**
+     * The view of a tank.
+     *
+     * @param fieldCm width of the field it is drawn on, cm, at least its own width
+     */
+    static TankView of(TankRow row, Assessment assessment, Measures measures, double fieldCm) {
         TankPlan plan = assessment.stock().plan();
         InchRule rule = new InchRule(plan.tank(), plan.houseRules());
         double used = InchRule.inches(assessment.stock().residents());
@@ -55,7 +60,7 @@ record TankView(
         return new TankView(
                 row.id(),
                 row.name(),
-                TankDrawing.of(assessment.stock(), measures),
+                TankDrawing.of(assessment.stock(), measures, fieldCm),
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),

@@ -65,6 +65,17 @@ class PortraitsTest {
     }
 
     @Test
+    void tanksOnFieldsOfOneWidthAreToOneScale() throws Exception {
+        String small = TankDrawing.of(stock(new TankShape.Box(60, 40, 40)), Measures.METRIC, 150);
+        String large = TankDrawing.of(stock(new TankShape.Box(150, 55, 58)), Measures.METRIC, 150);
+        assertThat(fieldWidth(small)).isEqualTo(fieldWidth(large));
+    }
+
+    private static String fieldWidth(String drawing) throws Exception {
+        return parsed(drawing).getDocumentElement().getAttribute("viewBox").split(" ")[2];
+    }
+
+    @Test
     void everyShapeOfTankCanBeDrawnAndNamesAreEscaped() throws Exception {
         for (TankShape shape : List.of(
                 new TankShape.Box(30, 30, 30),
