@@ -15,7 +15,31 @@ as_postgres() {
   fi
 }
 
-postgres_running() { [ -d "$1/data" ] && as_postgres "$(postgres_bin)/pg_ctl" -D "$1/data" status >/dev/null 2>&1; }
+# Whether the noted server has ended without the system having cleared its process away. pg_ctl takes that for running.
+postgres_zombie() {
+  local pid
+  pid="$(as_postgres head -1 "$1/data/postmaster.pid" 2>/dev/null)" && grep -qs '^State:[[:space:]]*Z' "/proc/$pid/status"
+}
+
+postgres_running() {
+  [ -d "$1/data" ] && ! postgres_zombie "$1" && as_postgres "$(postgres_bin)/pg_ctl" -D "$1/data" status >/dev/null 2>&1
+}
+
+# After a killed server: waits until none of its helpers works in the data folder any more, then lifts its note.
+postgres_clear_zombie() {
+  local data here process
+  data="$(readlink -f "$1/data")"
+  for _ in $(seq 1 50); do
+    here=
+    for process in /proc/[0-9]*; do
+      [ "$(readlink "$process/cwd" 2>/dev/null || true)" != "$data" ] || here=yes
+    done
+    [ -n "$here" ] || break
+    sleep 0.2
+  done
+  [ -z "$here" ] || die "processes of a killed database server still work in $1/data; end them, then try again."
+  as_postgres rm -f "$1/data/postmaster.pid"
+}
 
 postgres_port() { as_postgres sed -n 4p "$1/data/postmaster.pid"; }
 
@@ -59,6 +83,7 @@ postgres_start() {
   exec 8>"$dir/lock"
   flock 8
   [ -f "$dir/data/PG_VERSION" ] || as_postgres test -f "$dir/data/PG_VERSION" || make_cluster "$dir"
+  ! postgres_zombie "$dir" || postgres_clear_zombie "$dir"
   if ! postgres_running "$dir"; then
     port="$(free_port 54320)"
     options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
