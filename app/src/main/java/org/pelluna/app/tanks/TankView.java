@@ -109,8 +109,8 @@ record TankView(
                 fish.name(),
                 fish.species().commonName(),
                 fish.arrivesOn().toString(),
-                "about " + measures.lengthOf(length),
-                "about " + Numbers.plain(massGrams(fish, length), 0) + " g");
+                measures.lengthOf(length),
+                Numbers.plain(massGrams(fish, length), 0) + "\u00a0g");
     }
 
     private static double massGrams(Fish fish, double lengthCm) {
