@@ -4,7 +4,12 @@
 #   DIR/password  of the role pelluna, readable by its owner only
 #   DIR/server.log
 
-postgres_bin() { ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1; }
+# The newest server's programs. The client's package makes the same folder, without a server in it.
+postgres_bin() {
+  local initdb
+  initdb="$(ls /usr/lib/postgresql/*/bin/initdb 2>/dev/null | sort -V | tail -1 || true)"
+  [ -z "$initdb" ] || dirname "$initdb"
+}
 
 # PostgreSQL refuses to run as root; root hands its folders to the account postgres.
 as_postgres() {
