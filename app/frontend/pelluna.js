@@ -70,3 +70,8 @@ window.addEventListener('pageshow', () => {
 
 // On a narrow screen the places scroll sideways; begin where we are.
 document.querySelector('.places [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+
+// A form that was sent back may lie far down its page; begin at what is wrong with it.
+const wrong = document.querySelector('main [aria-invalid="true"]') ?? document.querySelector('main form [role="alert"]');
+wrong?.scrollIntoView({ block: 'center' });
+wrong?.focus();

@@ -81,7 +81,6 @@ class ArrivalController {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", today);
         model.addAttribute("proved", order.proved());
-        model.addAttribute("cost", order.cost());
         model.addAttribute("total", Numbers.plain(order.cost().total(), 2));
         model.addAttribute(
                 "parts",

@@ -163,6 +163,19 @@ class StoryTest {
     }
 
     @Test
+    void aFormSentBackBeginsAtWhatIsWrong() {
+        Page page = demo(1280, 800).page();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
+                .first()
+                .click();
+        page.getByText("Change profile and house rules").click();
+        page.getByLabel("Inside height").fill("-3");
+        button(page, "Save").click();
+        assertThat(page.getByLabel("Inside height")).isFocused();
+        assertThat(page.getByText("The inside height, more than 0.")).isInViewport();
+    }
+
+    @Test
     void theFormAsksOnlyForWhatTheKindNeeds() {
         Page page = demo(1280, 800).page();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
