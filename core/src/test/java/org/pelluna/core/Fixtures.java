@@ -84,25 +84,7 @@ public final class Fixtures {
 
     /** A species like the given one but for its temper. */
     public static Species withTemper(Species like, Temper temper) {
-        return new Species(
-                like.id(),
-                like.scientificName(),
-                like.genus(),
-                like.family(),
-                like.vernacularNames(),
-                like.size(),
-                like.growth(),
-                like.look(),
-                like.habits(),
-                temper,
-                like.company(),
-                like.gape(),
-                like.reef(),
-                like.needs(),
-                like.jumping(),
-                like.hazards(),
-                like.benefits(),
-                like.note());
+        return like.individual(like.size(), temper);
     }
 
     /** Builds tanks that differ from {@link Fixtures#reef()} in a few points. */

@@ -43,6 +43,12 @@ final class BodyOutline {
                 case TRIGGER -> new Profile(0.95, 0.7, 0.24, 0.5);
                 case LION -> new Profile(0.5, 0.55, 0.32, 0.48);
                 case EEL -> new Profile(0.2, 0.15, 0.6, 0.5);
+                case TALL -> new Profile(0.8, 0.7, 0.16, 0.5);
+                case DART -> new Profile(0.35, 0.35, 0.5, 0.5);
+                case BOX -> new Profile(0.35, 0.22, 0.3, 0.56);
+                case PUFFER -> new Profile(0.55, 0.6, 0.32, 0.58);
+                case SEAHORSE, PIPE -> new Profile(0.15, 0.2, 0.35, 0.5);
+                case ANGLER -> new Profile(0.45, 0.5, 0.3, 0.58);
             };
         }
 

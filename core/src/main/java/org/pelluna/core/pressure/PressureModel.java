@@ -59,8 +59,9 @@ public final class PressureModel {
     private Pressure of(Fish aggressor, Fish victim, Likeness likeness, Meeting meeting, LocalDate on) {
         Temper temper = aggressor.species().temper();
         List<Factor> factors = new ArrayList<>(12);
-        factors.add(new Factor(Factor.Kind.TEMPER, likeness.temper(), likeness.temper(), likeness.because()));
-        factors.add(size(victim.lengthCmOn(on) / aggressor.lengthCmOn(on)));
+        double ratio = victim.lengthCmOn(on) / aggressor.lengthCmOn(on);
+        factors.add(toward(temper, likeness, ratio));
+        factors.add(size(ratio));
         factors.add(seniority(temper, meeting));
         if (meeting.aggressorAheadDays() > 0 && meeting.newcomersThatDay() > 1) {
             int newcomers = meeting.newcomersThatDay();
@@ -99,6 +100,13 @@ public final class PressureModel {
         return 1 / (1 + 0.25 * rivalsSettled);
     }
 
+    /** Some harry whatever is much smaller, kin or not; the harsher of the two tempers counts. */
+    private static Factor toward(Temper temper, Likeness likeness, double ratio) {
+        return ratio < Temper.SMALLER && temper.smallerFish() > likeness.temper()
+                ? new Factor(Factor.Kind.TEMPER, temper.smallerFish(), temper.smallerFish(), "much smaller than it")
+                : new Factor(Factor.Kind.TEMPER, likeness.temper(), likeness.temper(), likeness.because());
+    }
+
     /** A larger fish is challenged less; equals are neutral. */
     private static Factor size(double ratio) {
         double multiplier = Math.max(0.35, Math.min(1.25, Math.exp(-0.9 * (ratio - 1))));
@@ -118,7 +126,7 @@ public final class PressureModel {
             return new Factor(Factor.Kind.SENIORITY, STRANGER, 0, "the aggressor was taken out and the rock moved");
         }
         double kept = moved || removed ? 0.5 : 1;
-        double advantage = OWNER - STRANGER + TERRITORY_BONUS * temper.territory();
+        double advantage = OWNER - STRANGER + TERRITORY_BONUS * Math.max(temper.territory(), temper.newcomers());
         String word = moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
         return new Factor(Factor.Kind.SENIORITY, STRANGER + advantage * owned * kept, ahead, word);
     }

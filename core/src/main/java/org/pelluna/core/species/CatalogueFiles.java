@@ -6,6 +6,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.pelluna.core.json.Json;
 
 /** Reads the catalogue from its data files, one per family, listed in {@code families.txt}. */
@@ -40,6 +42,15 @@ public final class CatalogueFiles {
     /** Names of the family files without their ending. */
     static List<String> families() {
         return text("families.txt").lines().filter(line -> !line.isBlank()).toList();
+    }
+
+    /** The family of every genus that a shipped file may name. */
+    static Map<String, String> genera() {
+        return text("genera.csv")
+                .lines()
+                .skip(1)
+                .map(line -> line.split(","))
+                .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
     }
 
     /** The text of one data file. */

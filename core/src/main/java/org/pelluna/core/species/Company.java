@@ -9,15 +9,24 @@ import org.pelluna.core.finding.Provenance;
  * @param smallestGroup fewest that do well together, when more than one is kept
  * @param largestGroup most that an ordinary tank bears
  * @param pairAllowed whether just two do well
+ * @param sexChange which way it changes sex, if it does
  * @param from where this is known from
  */
-public record Company(Way way, int smallestGroup, int largestGroup, boolean pairAllowed, Provenance from) {
+public record Company(
+        Way way, int smallestGroup, int largestGroup, boolean pairAllowed, SexChange sexChange, Provenance from) {
 
     public Company {
         if (smallestGroup < 1 || largestGroup < smallestGroup) {
             throw new IllegalArgumentException(
                     "a group runs from at least 1 upwards, but was " + smallestGroup + " to " + largestGroup);
         }
+    }
+
+    /** Which way the dominant fish of a group changes sex. */
+    public enum SexChange {
+        NONE,
+        FEMALE_TO_MALE,
+        MALE_TO_FEMALE
     }
 
     /** How a species lives with its own kind. */

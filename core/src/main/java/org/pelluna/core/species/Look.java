@@ -8,25 +8,65 @@ import java.util.Optional;
  * How a species looks: enough to draw it, and to tell which fish look alike.
  *
  * @param plan body plan
- * @param depth greatest body depth without fins as a share of standard length, 0.1 to 1
+ * @param depth greatest body depth without fins as a share of standard length, 0.02 to 1
  * @param snout how far the snout is drawn out, 0 blunt to 1 long
  * @param tail form of the tail fin
  * @param fins height of the fins as a share of body depth, 0.1 to 1
  * @param pattern chief marking
+ * @param second a second marking over the first, where there is one
  * @param colours ground colour first; then markings, fins and accents
+ * @param accents parts that stand out in a colour of their own
  */
 public record Look(
-        BodyPlan plan, double depth, double snout, Tail tail, double fins, Pattern pattern, List<Colour> colours) {
+        BodyPlan plan,
+        double depth,
+        double snout,
+        Tail tail,
+        double fins,
+        Pattern pattern,
+        Optional<Pattern> second,
+        List<Colour> colours,
+        List<Accent> accents) {
 
     public Look {
-        if (!(depth >= 0.1 && depth <= 1 && snout >= 0 && snout <= 1 && fins >= 0.1 && fins <= 1)) {
-            throw new IllegalArgumentException(
-                    "depth and fins are 0.1 to 1 and snout 0 to 1, but were " + depth + ", " + fins + " and " + snout);
+        if (!(depth >= 0.02 && depth <= 1 && snout >= 0 && snout <= 1 && fins >= 0.1 && fins <= 1)) {
+            throw new IllegalArgumentException("depth is 0.02 to 1, fins 0.1 to 1 and snout 0 to 1, but were " + depth
+                    + ", " + fins + " and " + snout);
         }
         if (colours.isEmpty()) {
             throw new IllegalArgumentException("a look needs a ground colour");
         }
         colours = List.copyOf(colours);
+        accents = List.copyOf(accents);
+    }
+
+    /**
+     * A part that stands out.
+     *
+     * @param part which part
+     * @param colour its colour
+     */
+    public record Accent(Part part, Colour colour) {
+        /** The parts, from snout to tail. */
+        public enum Part {
+            SNOUT,
+            LIPS,
+            FACE,
+            BROW,
+            EYE_BAND,
+            EYE_RING,
+            CHEEK,
+            GILL,
+            SHOULDER,
+            BAR,
+            PATCH,
+            BELLY,
+            BACK,
+            EDGE,
+            EYESPOT,
+            ROOT,
+            TAIL
+        }
     }
 
     /** Body plans. */
@@ -40,7 +80,14 @@ public record Look(
         DRAGONET("dragonet-shaped"),
         TRIGGER("trigger-shaped"),
         LION("lion-finned"),
-        EEL("eel-shaped");
+        EEL("eel-shaped"),
+        TALL("tall-finned"),
+        DART("dart-shaped"),
+        BOX("box-shaped"),
+        PUFFER("puffer-shaped"),
+        SEAHORSE("seahorse-shaped"),
+        PIPE("pipe-shaped"),
+        ANGLER("stout and camouflaged");
 
         private final String words;
 
@@ -72,7 +119,16 @@ public record Look(
         SADDLE,
         MASK,
         MAZE,
-        EYESPOT
+        EYESPOT,
+        STRIPE,
+        RINGS,
+        NET,
+        CHEVRONS,
+        SADDLES,
+        HEAD_BAND,
+        TWO_TONE,
+        BELLY_SPOTS,
+        DARK_REAR
     }
 
     /** The colours that portraits and likeness know. */

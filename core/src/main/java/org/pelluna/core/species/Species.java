@@ -19,15 +19,20 @@ import org.pelluna.core.tank.AnimalGroup;
  * @param size lengths
  * @param growth growth, mass and lifespan
  * @param look body form, pattern and colours
+ * @param forms how the young, or one sex, look where a keeper would not know the adult
  * @param habits where it lives and what it eats
  * @param temper how it takes to others
  * @param company whom of its own kind it needs or bears
  * @param gape the largest prey it can swallow, as a share of its own length, above 0 and below 1
  * @param reef what it does to each group of animals; a group not named is left alone
  * @param needs what it asks of a tank
+ * @param water what water it wants
  * @param jumping how readily it leaves the water
  * @param hazards how it can hurt the keeper
+ * @param disturbs what it breaks or moves
+ * @param ailments what it often brings along
  * @param benefits what it does for the tank
+ * @param trade price, availability and origin
  * @param note trade or conservation note worth knowing before buying
  */
 public record Species(
@@ -39,15 +44,20 @@ public record Species(
         Size size,
         Growth growth,
         Look look,
+        List<Form> forms,
         Habits habits,
         Temper temper,
         Company company,
         Sourced gape,
         Map<AnimalGroup, ReefStance> reef,
         Needs needs,
+        Water water,
         Jumping jumping,
         List<Hazard> hazards,
+        List<Disturbance> disturbs,
+        List<Ailment> ailments,
         List<Benefit> benefits,
+        Trade trade,
         Optional<String> note) {
 
     public Species {
@@ -58,13 +68,69 @@ public record Species(
         EnumMap<AnimalGroup, ReefStance> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(reef);
         reef = Collections.unmodifiableMap(copy);
+        forms = List.copyOf(forms);
         hazards = List.copyOf(hazards);
+        disturbs = List.copyOf(disturbs);
+        ailments = List.copyOf(ailments);
         benefits = List.copyOf(benefits);
     }
 
     /** The most usual common name. */
     public String commonName() {
         return vernacularNames.get(0);
+    }
+
+    /** The same species as an individual of another temper and adult length shows it. */
+    public Species individual(Size ownSize, Temper ownTemper) {
+        return new Species(
+                id,
+                scientificName,
+                genus,
+                family,
+                vernacularNames,
+                ownSize,
+                growth,
+                look,
+                forms,
+                habits,
+                ownTemper,
+                company,
+                gape,
+                reef,
+                needs,
+                water,
+                jumping,
+                hazards,
+                disturbs,
+                ailments,
+                benefits,
+                trade,
+                note);
+    }
+
+    /** How a fish of this length looks: as the young do while it is shorter than they are when they change. */
+    public Look lookAt(double lengthCm) {
+        return forms.stream()
+                .filter(form -> form.untilCm().filter(cm -> lengthCm < cm).isPresent())
+                .map(Form::look)
+                .findFirst()
+                .orElse(look);
+    }
+
+    /**
+     * A look other than the usual adult's.
+     *
+     * @param form whose look it is
+     * @param untilCm length at which the young take on the adult's look, cm; empty for the sexes
+     * @param look the look
+     */
+    public record Form(Form.Kind form, Optional<Double> untilCm, Look look) {
+        /** Whose look. */
+        public enum Kind {
+            JUVENILE,
+            MALE,
+            FEMALE
+        }
     }
 
     /**
@@ -99,20 +165,61 @@ public record Species(
      * @param zone where it spends the day
      * @param swimming how it moves
      * @param sleep where it spends the night
+     * @param shelter what it flees to and holds
      * @param diet what it chiefly eats
      * @param feedsPerDay feeds a day it wants
      * @param eating how readily it takes prepared food
      */
-    public record Habits(Zone zone, Swimming swimming, Sleep sleep, Diet diet, Sourced feedsPerDay, Eating eating) {}
+    public record Habits(
+            Zone zone,
+            Swimming swimming,
+            Sleep sleep,
+            Shelter shelter,
+            Diet diet,
+            Sourced feedsPerDay,
+            Eating eating) {}
 
     /** Where a fish spends the day. */
     public enum Zone {
-        SAND,
-        BURROW,
-        ROCK,
-        CAVE,
-        MID_WATER,
-        SURFACE
+        SAND("on the sand"),
+        BURROW("in a burrow"),
+        ROCK("about the rock"),
+        CAVE("in caves"),
+        MID_WATER("in mid-water"),
+        SURFACE("at the surface");
+
+        private final String words;
+
+        Zone(String words) {
+            this.words = words;
+        }
+
+        /** The place in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What a fish flees to and holds. */
+    public enum Shelter {
+        SAND("the sand"),
+        BURROW("a burrow"),
+        CREVICE("a crevice"),
+        CAVE("a cave"),
+        CORAL_BRANCHES("coral branches or holdfasts"),
+        ANEMONE("an anemone or a corner of its own"),
+        NONE("open water");
+
+        private final String words;
+
+        Shelter(String words) {
+            this.words = words;
+        }
+
+        /** The shelter in a sentence. */
+        public String words() {
+            return words;
+        }
     }
 
     /** How a fish moves. */
@@ -197,6 +304,22 @@ public record Species(
             Sourced podsMonths,
             Care care) {}
 
+    /**
+     * What water it wants.
+     *
+     * @param coolestCelsius lowest lasting temperature
+     * @param warmestCelsius highest lasting temperature
+     * @param lowestSpecificGravity lowest lasting specific gravity, 25 °C/25 °C
+     * @param light whether it bears a brightly lit tank or wants it dim
+     */
+    public record Water(Sourced coolestCelsius, Sourced warmestCelsius, Sourced lowestSpecificGravity, Light light) {
+        /** Light it wants. */
+        public enum Light {
+            BRIGHT,
+            DIM
+        }
+    }
+
     /** What a fish asks of its keeper. */
     public enum Care {
         EASY,
@@ -218,7 +341,7 @@ public record Species(
      * @param handling how to avoid it and what to do
      * @param from where this is known from
      */
-    public record Hazard(Kind kind, String handling, Provenance from) {
+    public record Hazard(Hazard.Kind kind, String handling, Provenance from) {
         /** Kinds of harm. */
         public enum Kind {
             VENOMOUS_SPINES("venomous spines"),
@@ -234,6 +357,102 @@ public record Species(
             }
 
             /** The hazard in a sentence. */
+            public String words() {
+                return words;
+            }
+        }
+    }
+
+    /**
+     * Something it breaks or moves.
+     *
+     * @param kind what it does
+     * @param from where this is known from
+     */
+    public record Disturbance(Disturbance.Kind kind, Provenance from) {
+        /** Kinds of disturbance. */
+        public enum Kind {
+            SNAPS_BRANCHES("snaps branching corals in passing"),
+            TOPPLES_ROCK("shifts rock: set the rockwork on the glass and fix loose pieces"),
+            DIGS("digs, and undermines what stands on the sand"),
+            SIFTS_SAND("sifts sand all day"),
+            BURIES_CORALS("drops sand on low corals");
+
+            private final String words;
+
+            Kind(String words) {
+                this.words = words;
+            }
+
+            /** Completes “it …”. */
+            public String words() {
+                return words;
+            }
+        }
+    }
+
+    /**
+     * A disease it often brings along.
+     *
+     * @param kind which
+     * @param from where this is known from
+     */
+    public record Ailment(Ailment.Kind kind, Provenance from) {
+        /** Kinds of disease. */
+        public enum Kind {
+            WHITE_SPOT("white spot"),
+            CILIATES("a fast ciliate disease of shoaling fish");
+
+            private final String words;
+
+            Kind(String words) {
+                this.words = words;
+            }
+
+            /** The disease in a sentence. */
+            public String words() {
+                return words;
+            }
+        }
+    }
+
+    /**
+     * How it comes to the shop.
+     *
+     * @param price price band among marine fish
+     * @param availability how often it is offered
+     * @param origin caught or bred
+     * @param from where this is known from
+     */
+    public record Trade(Price price, Availability availability, Origin origin, Provenance from) {
+        /** Price bands, without a currency. */
+        public enum Price {
+            LOW,
+            MIDDLE,
+            HIGH,
+            DEAR
+        }
+
+        /** How often it is offered. */
+        public enum Availability {
+            COMMON,
+            SEASONAL,
+            RARE
+        }
+
+        /** Caught or bred. */
+        public enum Origin {
+            WILD("caught wild"),
+            BRED_AND_WILD("bred in captivity and caught wild: ask for captive-bred"),
+            MOSTLY_BRED("mostly bred in captivity: choose captive-bred");
+
+            private final String words;
+
+            Origin(String words) {
+                this.words = words;
+            }
+
+            /** The origin in a sentence. */
             public String words() {
                 return words;
             }

@@ -12,6 +12,8 @@ import org.pelluna.core.finding.Provenance;
  * @param lookAlike toward fish of like body and colour
  * @param nicheRival toward fish that eat the same in the same place
  * @param others toward all other fish
+ * @param newcomers how much being there first emboldens it, 0 to 1
+ * @param smallerFish toward fish of less than {@value #SMALLER} of its own length, whatever their kind
  * @param territory how strongly it holds a patch, 0 to 1
  * @param patchCm across the patch it holds, cm
  * @param boldness 0 shy to 1 bold
@@ -25,16 +27,31 @@ public record Temper(
         double lookAlike,
         double nicheRival,
         double others,
+        double newcomers,
+        double smallerFish,
         double territory,
         double patchCm,
         double boldness,
         double delicacy,
         Provenance from) {
 
+    /** A fish shorter than this share of another's length is a smaller fish to it. */
+    public static final double SMALLER = 0.6;
+
     public Temper {
-        for (double share :
-                new double[] {ownSpecies, genus, family, lookAlike, nicheRival, others, territory, boldness, delicacy
-                }) {
+        for (double share : new double[] {
+            ownSpecies,
+            genus,
+            family,
+            lookAlike,
+            nicheRival,
+            others,
+            newcomers,
+            smallerFish,
+            territory,
+            boldness,
+            delicacy
+        }) {
             if (!(share >= 0 && share <= 1)) {
                 throw new IllegalArgumentException("a share of temper is 0 to 1, but was " + share);
             }

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.finding.Provenance;
 
 class CatalogueTest {
     private static final Catalogue CATALOGUE = CatalogueFiles.shipped();
@@ -30,16 +31,16 @@ class CatalogueTest {
     }
 
     @Test
-    void itHoldsAtLeastTwentyFourSpeciesOfEightFamilies() {
-        assertThat(CATALOGUE.all()).hasSizeGreaterThanOrEqualTo(24);
-        assertThat(CatalogueFiles.families()).hasSizeGreaterThanOrEqualTo(8);
+    void itHoldsAtLeastAHundredAndSixtySpeciesOfThirtyFamilies() {
+        assertThat(CATALOGUE.all()).hasSizeGreaterThanOrEqualTo(160);
+        assertThat(CatalogueFiles.families()).hasSizeGreaterThanOrEqualTo(30);
     }
 
     @ParameterizedTest
     @MethodSource("everyFamily")
     void everyFileKeepsToThePublishedSchema(String family) throws IOException {
         try (InputStream in =
-                CatalogueFiles.class.getResourceAsStream("/org/pelluna/formats/pelluna-species-1.schema.json")) {
+                CatalogueFiles.class.getResourceAsStream("/org/pelluna/formats/pelluna-species-2.schema.json")) {
             Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                     .getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);
             assertThat(schema.validate(CatalogueFiles.text(family + ".json"), InputFormat.JSON))
@@ -49,33 +50,9 @@ class CatalogueTest {
 
     @ParameterizedTest
     @MethodSource("everySpecies")
-    void noFigureIsAbsurd(Species one) {
-        assertThat(one.id())
-                .isEqualTo(
-                        one.scientificName().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
-        assertThat(one.genus()).isEqualTo(one.scientificName().split(" ")[0]);
-        assertThat(one.size().saleCm().value()).isLessThan(one.size().adultCm().value());
-        assertThat(one.size().adultCm().value())
-                .isLessThanOrEqualTo(one.size().maximumCm().value());
-        assertThat(one.gape().value()).isBetween(0.01, 0.8);
-        assertThat(one.growth().ratePerYear().value()).isBetween(0.1, 3.0);
-        assertThat(one.growth().massB().value()).isBetween(2.5, 3.5);
-        assertThat(one.growth().lifespanYears().value()).isBetween(1.0, 60.0);
-        assertThat(one.needs().swimCm().value())
-                .as("room to turn")
-                .isGreaterThanOrEqualTo(3 * one.size().adultCm().value());
-        assertThat(one.company().suits(1)).isTrue();
-    }
-
-    @ParameterizedTest
-    @MethodSource("everySpecies")
-    void sandSleepersNameTheirSandAndPodEatersTheirPods(Species one) {
-        if (one.habits().sleep() == Species.Sleep.UNDER_SAND) {
-            assertThat(one.needs().sandCm().value()).isPositive();
-        }
-        if (one.habits().diet() == Species.Diet.PODS) {
-            assertThat(one.needs().podsMonths().value()).isPositive();
-        }
+    void nothingIsMissingOrAbsurd(Species one) {
+        assertThat(SpeciesCheck.faults(one)).isEmpty();
+        assertThat(SpeciesCheck.unknownGenus(one, CatalogueFiles.genera())).isEmpty();
     }
 
     /** Longest known, cm, as in the standard ichthyological references; all from memory. */
@@ -90,11 +67,69 @@ class CatalogueTest {
         "pomacanthus-imperator, 40, Pomacanthidae",
         "chaetodon-auriga, 23, Chaetodontidae",
         "balistapus-undulatus, 30, Balistidae",
-        "gramma-loreto, 8, Grammatidae"
+        "gramma-loreto, 8, Grammatidae",
+        "zebrasoma-xanthurum, 22, Acanthuridae",
+        "zebrasoma-veliferum, 40, Acanthuridae",
+        "acanthurus-lineatus, 38, Acanthuridae",
+        "acanthurus-sohal, 40, Acanthuridae",
+        "naso-vlamingii, 60, Acanthuridae",
+        "zanclus-cornutus, 23, Zanclidae",
+        "halichoeres-hortulanus, 27, Labridae",
+        "thalassoma-lunare, 45, Labridae",
+        "choerodon-fasciatus, 30, Labridae",
+        "bodianus-rufus, 40, Labridae",
+        "coris-gaimard, 40, Labridae",
+        "labroides-dimidiatus, 14, Labridae",
+        "centropyge-bicolor, 15, Pomacanthidae",
+        "pygoplites-diacanthus, 25, Pomacanthidae",
+        "holacanthus-ciliaris, 45, Pomacanthidae",
+        "pomacanthus-paru, 41, Pomacanthidae",
+        "forcipiger-flavissimus, 22, Chaetodontidae",
+        "heniochus-acuminatus, 25, Chaetodontidae",
+        "amphiprion-clarkii, 15, Pomacentridae",
+        "amphiprion-biaculeatus, 17, Pomacentridae",
+        "abudefduf-saxatilis, 23, Pomacentridae",
+        "pseudanthias-pleurotaenia, 20, Serranidae",
+        "chromileptes-altivelis, 70, Serranidae",
+        "calloplesiops-altivelis, 20, Plesiopidae",
+        "balistoides-conspicillum, 50, Balistidae",
+        "odonus-niger, 50, Balistidae",
+        "lactoria-cornuta, 46, Ostraciidae",
+        "pterois-volitans, 38, Scorpaenidae",
+        "rhinomuraena-quaesita, 130, Muraenidae",
+        "platax-orbicularis, 60, Ephippidae",
+        "pholidichthys-leucotaenia, 60, Pholidichthyidae"
     })
     void wellKnownLengths(String id, double maximumCm, String family) {
         assertThat(CATALOGUE.get(id).size().maximumCm().value()).isEqualTo(maximumCm);
         assertThat(CATALOGUE.get(id).family()).isEqualTo(family);
+    }
+
+    @Test
+    void theCheckTurnsBackWhatCannotBe() {
+        Species sound = CATALOGUE.get("gramma-loreto");
+        assertThat(SpeciesCheck.faults(sized(sound, 8, 3, 6))).anyMatch(fault -> fault.contains("adult"));
+        assertThat(SpeciesCheck.faults(sized(sound, 5, 6, 3))).anyMatch(fault -> fault.contains("longest known"));
+        assertThat(SpeciesCheck.faults(sized(sound, 80, 60, 3))).anyMatch(fault -> fault.contains("room to turn"));
+        assertThat(SpeciesCheck.unknownGenus(sound, java.util.Map.of("Gramma", "Serranidae")))
+                .hasValueSatisfying(fault -> assertThat(fault).contains("Gramma"));
+        assertThat(SpeciesCheck.unknownGenus(sound, java.util.Map.of())).isPresent();
+        assertThat(SpeciesCheck.gapeFault(1.2)).isPresent();
+        assertThat(SpeciesCheck.gapeFault(0.2)).isEmpty();
+    }
+
+    private static Species sized(Species like, double maximum, double adult, double sale) {
+        Provenance from = Provenance.MEMORY;
+        Species.Size size = new Species.Size(
+                like.size().measure(), new Sourced(maximum, from), new Sourced(adult, from), new Sourced(sale, from));
+        return like.individual(size, like.temper());
+    }
+
+    @Test
+    void theYoungLookDifferentUntilTheyChange() {
+        Species angel = CATALOGUE.get("pomacanthus-imperator");
+        assertThat(angel.lookAt(6).pattern()).isEqualTo(Look.Pattern.RINGS);
+        assertThat(angel.lookAt(20)).isEqualTo(angel.look());
     }
 
     @Test
