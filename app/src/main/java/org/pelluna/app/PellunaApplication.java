@@ -3,6 +3,7 @@ package org.pelluna.app;
 import java.time.Clock;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.CatalogueFiles;
+import org.pelluna.core.species.Search;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -24,5 +25,10 @@ public class PellunaApplication {
     @Bean
     Catalogue catalogue() {
         return CatalogueFiles.shipped();
+    }
+
+    @Bean
+    Search search(Catalogue catalogue) {
+        return new Search(catalogue.all());
     }
 }

@@ -26,7 +26,7 @@ class ArchitectureTest {
 
     @Test
     void placesDoNotKnowEachOther() {
-        slices().matching("org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange)..")
+        slices().matching("org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop)..")
                 .should()
                 .notDependOnEachOther()
                 .check(APP);

@@ -38,7 +38,10 @@ class OwnershipTest extends PageTest {
 
     /** A request with all that any form of a tank asks for, so that only the ownership can fail. */
     private static MockHttpServletRequestBuilder request(Page page, UUID tankId, String key) {
-        String path = page.pattern().replace("{tankId}", tankId.toString()).replace("{key}", key);
+        String path = page.pattern()
+                .replace("{tankId}", tankId.toString())
+                .replace("{key}", key)
+                .replace("{speciesId}", "gramma-loreto");
         return MockMvcRequestBuilders.request(page.method(), path)
                 .with(csrf())
                 .param("key", UUID.randomUUID().toString())

@@ -28,7 +28,8 @@ class ArchitectureTest {
                         "org.jspecify..",
                         "tools.jackson..",
                         "com.fasterxml.jackson.annotation..",
-                        "com.networknt..")
+                        "com.networknt..",
+                        "org.apache.commons.text..")
                 .check(CORE);
     }
 

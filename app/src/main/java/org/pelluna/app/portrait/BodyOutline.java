@@ -76,8 +76,9 @@ final class BodyOutline {
     }
 
     private double height(double t) {
-        double drawnOut = 0.12 + 0.16 * look.snout();
-        double slim = t < drawnOut ? Math.pow(t / drawnOut, 0.9 * look.snout()) : 1;
+        double beak = Math.max(0, look.snout() - 0.7);
+        double drawnOut = 0.12 + 0.16 * look.snout() + 0.2 * beak;
+        double slim = t < drawnOut ? Math.pow(t / drawnOut, 0.9 * look.snout() + 2.5 * beak) : 1;
         return look.depth() * LENGTH * profile.height(t) * slim;
     }
 

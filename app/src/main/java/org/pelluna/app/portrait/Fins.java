@@ -6,6 +6,9 @@ import org.pelluna.core.species.Look;
 
 /** The fins around a body. */
 final class Fins {
+    /** Fins stay within the field of the symbol. */
+    private static final double HIGHEST = Portraits.FIELD_HEIGHT / 2 - 2;
+
     private final Look look;
     private final BodyOutline body;
     private final double height;
@@ -24,6 +27,28 @@ final class Fins {
                 svg.append(fin(colour, 0.26, 0.42, -1, height * 1.5, 0.1));
                 svg.append(fin(colour, 0.46, 0.9, -1, height, 0.6));
                 svg.append(fin(colour, 0.52, 0.9, 1, height * 0.9, 0.6));
+            }
+            case DART -> {
+                svg.append(fin(colour, 0.27, 0.34, -1, height * 2.6, 0.1));
+                svg.append(fin(colour, 0.46, 0.93, -1, height, 0.3));
+                svg.append(fin(colour, 0.5, 0.93, 1, height * 0.9, 0.3));
+            }
+            case TALL -> {
+                svg.append(fin(colour, 0.3, 0.92, -1, height * 1.5, 0.55));
+                svg.append(fin(colour, 0.52, 0.92, 1, height * 1.2, 0.5));
+                svg.append(fin(colour, 0.34, 0.42, 1, height * 0.8, 0.8));
+            }
+            case BOX, PUFFER -> {
+                svg.append(fin(colour, 0.72, 0.88, -1, 6 + height, 0.5));
+                svg.append(fin(colour, 0.74, 0.88, 1, 5 + height, 0.5));
+            }
+            case PIPE -> svg.append(fin(colour, 0.42, 0.58, -1, 3, 0.4));
+            case ANGLER -> {
+                svg.append("<path d=\"M9 " + Paths.n(body.back(0.1) - 1) + "Q4 " + Paths.n(body.back(0.1) - 16) + " -1 "
+                        + Paths.n(body.back(0.1) - 10) + "\" fill=\"none\" class=\"fish-line\"/>");
+                svg.append(fin(colour, 0.24, 0.92, -1, height * 0.9, 0.3));
+                svg.append(fin(colour, 0.34, 0.44, 1, 10, 0.2));
+                svg.append(fin(colour, 0.6, 0.72, 1, 9, 0.2));
             }
             case TRIGGER -> {
                 svg.append(fin(colour, 0.3, 0.4, -1, height * 1.3, 0.05));
@@ -45,7 +70,12 @@ final class Fins {
                 svg.append(fin(colour, 0.34, 0.46, 1, height * 0.9, 0.8));
             }
         }
-        return svg + tail(colour);
+        return svg
+                + tail(look.accents().stream()
+                        .filter(accent -> accent.part() == Look.Accent.Part.TAIL)
+                        .findFirst()
+                        .map(accent -> accent.colour().hex())
+                        .orElse(colour));
     }
 
     /** The pectoral fin, drawn on the body; a lionfish spreads it as long rays. */
@@ -56,8 +86,10 @@ final class Fins {
             StringBuilder svg = new StringBuilder();
             for (int i = 0; i < 7; i++) {
                 double angle = Math.toRadians(-8 + i * 16);
-                svg.append("<path d=\"M" + n(x) + " " + n(y + 4) + "L" + n(x + 30 * Math.cos(angle)) + " "
-                        + n(y + 4 + 26 * Math.sin(angle)) + "\" stroke=\"" + colour + "\" stroke-width=\"2.2\"/>");
+                svg.append(ray(
+                        "M" + n(x) + " " + n(y + 4) + "L" + n(x + 30 * Math.cos(angle)) + " "
+                                + n(y + 4 + 26 * Math.sin(angle)),
+                        colour));
             }
             return svg.toString();
         }
@@ -76,11 +108,12 @@ final class Fins {
     private String fin(String colour, double from, double to, int side, double high, double peak) {
         double middle = from + (to - from) * peak;
         double tipX = body.x(middle) + 4;
-        double tipY = edge(middle, side) + side * high;
+        double tipY = Math.max(-HIGHEST, Math.min(HIGHEST, edge(middle, side) + side * high));
         double endX = body.x(to) + high * 0.18;
         double endY = edge(to, side) + side * high * 0.45;
         String path = "M" + n(body.x(from)) + " " + n(edge(from, side)) + "Q" + n(body.x(from) + 1) + " "
-                + n(edge(from, side) + side * high * 0.8) + " " + n(tipX) + " " + n(tipY) + "Q" + n(endX) + " "
+                + n(Math.max(-HIGHEST, Math.min(HIGHEST, edge(from, side) + side * high * 0.8))) + " " + n(tipX) + " "
+                + n(tipY) + "Q" + n(endX) + " "
                 + n(tipY - side * high * 0.05) + " " + n(endX) + " " + n(endY) + "L" + n(body.x(to)) + " "
                 + n(edge(to, side) * 0.5) + "L" + n(body.x(from)) + " 0Z";
         return "<path d=\"" + path + "\" fill=\"" + colour + "\" class=\"fish-line\"/>";
@@ -94,10 +127,18 @@ final class Fins {
         StringBuilder svg = new StringBuilder();
         for (int i = 0; i < 11; i++) {
             double t = 0.2 + i * 0.04;
-            svg.append("<path d=\"M" + n(body.x(t)) + " " + n(body.back(t)) + "L" + n(body.x(t) + 6 - i * 0.4) + " "
-                    + n(body.back(t) - 20 + Math.abs(i - 5)) + "\" stroke=\"" + colour + "\" stroke-width=\"1.8\"/>");
+            svg.append(ray(
+                    "M" + n(body.x(t)) + " " + n(body.back(t)) + "L" + n(body.x(t) + 6 - i * 0.4) + " "
+                            + n(body.back(t) - 20 + Math.abs(i - 5)),
+                    colour));
         }
         return svg.toString();
+    }
+
+    /** A free ray, edged so that a pale one shows on pale paper. */
+    private static String ray(String path, String colour) {
+        return "<path d=\"" + path + "\" stroke=\"#3a3430\" stroke-width=\"2.9\"/><path d=\"" + path + "\" stroke=\""
+                + colour + "\" stroke-width=\"1.9\"/>";
     }
 
     private String tail(String colour) {

@@ -19,7 +19,11 @@ final class Markings {
     }
 
     String svg() {
-        return switch (look.pattern()) {
+        return svg(look.pattern()) + look.second().map(this::svg).orElse("");
+    }
+
+    private String svg(Look.Pattern pattern) {
+        return switch (pattern) {
             case PLAIN -> "";
             case BARS -> bars();
             case LINES -> lines();
@@ -29,6 +33,19 @@ final class Markings {
             case MASK -> mask();
             case MAZE -> maze();
             case EYESPOT -> eyespot();
+            case STRIPE -> stroke("M0 -1Q30 " + n(body.back(0.4) * 0.3) + " 101 0", colour, stripeWidth());
+            case RINGS -> rings();
+            case NET -> net();
+            case CHEVRONS -> chevrons();
+            case SADDLES -> saddles();
+            case HEAD_BAND -> headBand();
+            case TWO_TONE -> twoTone();
+            case BELLY_SPOTS -> bellySpots();
+            case DARK_REAR ->
+                "<path d=\"M36 " + n(body.back(0.4) * 0.2) + "Q50 " + n(body.back(0.4) * 1.6) + " 72 "
+                        + n(body.back(0.8) * 1.3) + "L74 " + n(body.belly(0.8) * 1.3) + "Q48 "
+                        + n(body.belly(0.4) * 1.6)
+                        + " 36 " + n(body.back(0.4) * 0.2) + "Z\" fill=\"" + colour + "\"/>";
         };
     }
 
@@ -104,6 +121,77 @@ final class Markings {
                 + stroke("M30 -40L60 30M40 -40L70 30M30 34L58 -6", colour, 1.3)
                 + "<circle cx=\"" + n(body.x(0.82)) + "\" cy=\"" + n(top * 0.75) + "\" r=\"4\" fill=\"" + accent
                 + "\"/>";
+    }
+
+    private double stripeWidth() {
+        return Math.max(2.2, look.depth() * BodyOutline.LENGTH * 0.24);
+    }
+
+    private String rings() {
+        StringBuilder svg = new StringBuilder();
+        double half = look.depth() * BodyOutline.LENGTH / 2;
+        for (int i = 1; i <= 6; i++) {
+            svg.append("<ellipse cx=\"66\" cy=\"0\" rx=\"" + n(i * 10.5) + "\" ry=\"" + n(i * half * 0.3)
+                    + "\" fill=\"none\" stroke=\"" + (i % 2 == 0 ? accent : colour) + "\" stroke-width=\"2.6\"/>");
+        }
+        return svg.toString();
+    }
+
+    private String net() {
+        StringBuilder svg = new StringBuilder();
+        for (int i = 0; i < 15; i++) {
+            int x = i * 7 - 6;
+            svg.append(
+                    stroke("M" + x + " -46L" + (x + 46) + " 46M" + (x + 20) + " -46L" + (x - 26) + " 46", colour, 1.2));
+        }
+        return svg.toString();
+    }
+
+    private String chevrons() {
+        StringBuilder svg = new StringBuilder();
+        double half = look.depth() * BodyOutline.LENGTH / 2;
+        for (int x = 24; x <= 80; x += 13) {
+            svg.append(stroke(
+                    "M" + (x + 9) + " " + n(-half * 1.2) + "L" + x + " 0L" + (x + 9) + " " + n(half * 1.2),
+                    colour,
+                    3.4));
+        }
+        return svg.toString();
+    }
+
+    private String saddles() {
+        StringBuilder svg = new StringBuilder();
+        for (double at : new double[] {0.34, 0.66}) {
+            double x = body.x(at);
+            svg.append("<path d=\"M" + n(x - 9) + " -45L" + n(x + 9) + " -45L" + n(x + 3) + " "
+                    + n(body.belly(at) * 0.35) + "L" + n(x - 3) + " " + n(body.belly(at) * 0.35) + "Z\" fill=\""
+                    + colour
+                    + "\"/>");
+        }
+        return svg.toString();
+    }
+
+    private String headBand() {
+        double x = body.x(0.27);
+        String path = "M" + n(x) + " -45Q" + n(x + 4) + " 0 " + n(x) + " 45";
+        return stroke(path, "#16181c", 8) + stroke(path, colour, 6);
+    }
+
+    private String twoTone() {
+        return "<path d=\"M0 " + n(body.belly(0.3) * 0.15) + "Q36 " + n(body.belly(0.4) * 0.7) + " 66 "
+                + n(body.back(0.7) * 0.2) + "L84 -6L110 -45L110 45L0 45Z\" fill=\"" + colour + "\"/>";
+    }
+
+    private String bellySpots() {
+        StringBuilder svg = new StringBuilder();
+        double half = look.depth() * BodyOutline.LENGTH / 2;
+        for (int row = 0; row <= 2; row++) {
+            for (int i = 0; i < 6; i++) {
+                svg.append("<circle cx=\"" + n(18 + i * 10.5 + (row % 2) * 5) + "\" cy=\""
+                        + n(half * (0.12 + row * 0.36)) + "\" r=\"" + n(half * 0.15) + "\" fill=\"" + colour + "\"/>");
+            }
+        }
+        return svg.toString();
     }
 
     private static String stroke(String path, String colour, double width) {

@@ -37,6 +37,20 @@ public final class Portraits {
         return "fish-" + species.id();
     }
 
+    /** The key of the symbol of one of its other forms. */
+    public static String key(Species species, Species.Form form) {
+        return key(species) + "-" + form.form().name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** The key of the symbol that shows a fish of this length. */
+    public static String keyAt(Species species, double lengthCm) {
+        return species.forms().stream()
+                .filter(form -> form.untilCm().filter(cm -> lengthCm < cm).isPresent())
+                .findFirst()
+                .map(form -> key(species, form))
+                .orElse(key(species));
+    }
+
     /** A portrait by itself, decorative: the name stands beside it. */
     public static String use(Species species) {
         return "<svg class=\"portrait\" viewBox=\"0 0 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT)
@@ -69,34 +83,57 @@ public final class Portraits {
     }
 
     private static String symbol(Species species) {
-        Look look = species.look();
-        BodyOutline body = new BodyOutline(look);
-        Fins fins = new Fins(look, body);
+        StringBuilder symbols = new StringBuilder(symbol(key(species), species.look()));
+        species.forms().forEach(form -> symbols.append(symbol(key(species, form), form.look())));
+        return symbols.toString();
+    }
+
+    private static String symbol(String key, Look look) {
         List<Look.Colour> colours = look.colours();
         String ground = colours.get(0).hex();
         String marking = colour(colours, 1);
+        String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
+        String clip = "clip-" + key;
+        String inside = look.plan() == Look.BodyPlan.SEAHORSE
+                ? Seahorse.svg(look, clip, ground, marking, accent)
+                : fish(look, clip, ground, marking, accent);
+        return "<symbol id=\"" + key + "\" viewBox=\"-3 -42 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT) + "\">" + inside
+                + "</symbol>";
+    }
+
+    private static String fish(Look look, String clip, String ground, String marking, String accent) {
+        BodyOutline body = new BodyOutline(look);
+        Fins fins = new Fins(look, body);
+        List<Look.Colour> colours = look.colours();
         String fin = colours.size() > 2
                 ? colours.get(2).hex()
                 : colours.size() > 1 && look.pattern() == Look.Pattern.BICOLOUR ? marking : ground;
-        String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
-        String clip = "clip-" + species.id();
         String outline = body.path();
+        boolean highEyed = look.plan() == Look.BodyPlan.GOBY
+                || look.plan() == Look.BodyPlan.BLENNY
+                || look.plan() == Look.BodyPlan.DART;
         double eyeX = body.x(look.plan() == Look.BodyPlan.BLENNY ? 0.09 : 0.11 + 0.1 * look.snout());
-        double eyeY = body.back(0.2)
-                * (look.plan() == Look.BodyPlan.GOBY || look.plan() == Look.BodyPlan.BLENNY ? 0.55 : 0.3);
-        double eye = 1.6 + 2.2 * look.depth();
-        return "<symbol id=\"" + key(species) + "\" viewBox=\"-3 -42 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT) + "\">"
-                + "<clipPath id=\"" + clip + "\"><path d=\"" + outline + "\"/></clipPath>"
+        double eyeY = body.back(0.2) * (highEyed ? 0.55 : 0.3);
+        double eye = Math.max(1.2, 1.6 + 2.2 * look.depth());
+        String edge = look.accents().stream()
+                .filter(one -> one.part() == Look.Accent.Part.EDGE)
+                .map(one -> "<g fill=\"none\" stroke=\"" + one.colour().hex() + "\" stroke-width=\"5\"><path d=\""
+                        + outline + "\"/></g>")
+                .findFirst()
+                .orElse("");
+        return "<clipPath id=\"" + clip + "\"><path d=\"" + outline + "\"/></clipPath>"
                 + fins.behind(fin)
+                + edge
                 + "<path d=\"" + outline + "\" fill=\"" + ground + "\"/>"
                 + "<g clip-path=\"url(#" + clip + ")\">" + new Markings(look, body, marking, accent).svg()
+                + new Accents(look, body, eyeX, eyeY, eye).svg()
                 + "<path d=\"M0 60L0 8Q40 26 84 6L84 60Z\" fill=\"#ffffff\" fill-opacity=\"0.14\"/></g>"
                 + "<path d=\"" + outline + "\" fill=\"none\" class=\"fish-line\"/>"
                 + fins.before(look.plan() == Look.BodyPlan.LION ? marking : fin)
                 + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye)
                 + "\" fill=\"#f7f1dc\" class=\"fish-line\"/>"
-                + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye * 0.58) + "\" fill=\"#16181c\"/>"
-                + "</symbol>";
+                + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye * 0.58)
+                + "\" fill=\"#16181c\"/>";
     }
 
     private static String colour(List<Look.Colour> colours, int index) {

@@ -179,7 +179,7 @@ public final class TankDrawing {
         double y = Math.min(
                 height - high * 0.7,
                 Math.max(surface, depth(fish.species().habits().zone(), index) - high / 2));
-        String use = "<use href=\"#" + Portraits.key(fish.species()) + "\" x=\"" + n(x) + "\" y=\"" + n(y)
+        String use = "<use href=\"#" + Portraits.keyAt(fish.species(), length) + "\" x=\"" + n(x) + "\" y=\"" + n(y)
                 + "\" width=\"" + n(wide) + "\" height=\"" + n(high) + "\"/>";
         return "<g data-length-cm=\"" + n(length) + "\"><title>" + Markup.escape(fish.name()) + ", "
                 + Markup.escape(fish.species().commonName()) + "</title>" + use + "</g>";

@@ -5,10 +5,10 @@ import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
-import org.pelluna.core.shortlist.Verdict;
 import org.pelluna.core.species.Species;
 
 /**
@@ -55,8 +55,8 @@ record WishView(
                 (wish.count() > 1 ? wish.count() + " × " : "") + species.commonName(),
                 species.scientificName(),
                 wish.askedBy().orElse(""),
-                stance(judgement.verdict()),
-                verdict(judgement),
+                VerdictView.of(judgement).stance(),
+                VerdictView.of(judgement).words(),
                 overruled(wish),
                 wish.decision().name(),
                 !judgement.inPlan(),
@@ -73,22 +73,6 @@ record WishView(
                 .flatMap(stance -> judgement.findings(stance).stream())
                 .map(finding -> FindingView.of(finding, measures))
                 .toList();
-    }
-
-    private static String stance(Verdict verdict) {
-        return switch (verdict) {
-            case OUT -> "stop";
-            case LATER -> "wait";
-            case WITH_CARE -> "careful";
-            case IN -> "fine";
-        };
-    }
-
-    private static String verdict(Judgement judgement) {
-        if (judgement.verdict() != Verdict.LATER) {
-            return judgement.verdict().words();
-        }
-        return judgement.laterFrom().map(day -> "later, from " + day).orElse("later, once the gate below opens");
     }
 
     private static String overruled(Wish wish) {

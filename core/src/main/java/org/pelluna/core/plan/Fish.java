@@ -21,7 +21,12 @@ public record Fish(String id, String name, Species species, GrowthCurve growth) 
 
     static Fish wished(Wish wish, Species species, LocalDate arrivesOn) {
         double lengthCm = wish.lengthCm().orElse(species.size().saleCm().value());
-        return new Fish(wish.id(), species.commonName(), species, curve(species, arrivesOn, lengthCm));
+        return newcomer(wish.id(), species, lengthCm, arrivesOn);
+    }
+
+    /** A fish nobody has wished for yet. */
+    public static Fish newcomer(String id, Species species, double lengthCm, LocalDate arrivesOn) {
+        return new Fish(id, species.commonName(), species, curve(species, arrivesOn, lengthCm));
     }
 
     private static GrowthCurve curve(Species species, LocalDate from, double lengthCm) {

@@ -1,5 +1,6 @@
 package org.pelluna.core.plan;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -15,6 +16,11 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
 
     /** A wish with its species; {@code fish} stands for each of its {@code count} fish. */
     public record Wished(Wish wish, Fish fish) {
+        /** A wish as if it came on the given day. */
+        public static Wished of(Wish wish, Species species, LocalDate on) {
+            return new Wished(wish, Fish.wished(wish, species, on));
+        }
+
         public Species species() {
             return fish.species();
         }
@@ -36,7 +42,7 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
                 .sorted(java.util.Comparator.comparing(Fish::arrivesOn))
                 .toList();
         List<Wished> wishes = plan.wishes().stream()
-                .map(wish -> new Wished(wish, Fish.wished(wish, catalogue.get(wish.speciesId()), plan.asOf())))
+                .map(wish -> Wished.of(wish, catalogue.get(wish.speciesId()), plan.asOf()))
                 .toList();
         return new Stock(plan, residents, wishes);
     }

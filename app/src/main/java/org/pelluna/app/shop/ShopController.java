@@ -1,0 +1,129 @@
+package org.pelluna.app.shop;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.shop.ShopCard;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Search;
+import org.pelluna.core.species.Species;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** One question, one answer; and what to look for next. */
+@Controller
+class ShopController {
+    private static final int OTHERS = 7;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+    private final Search search;
+
+    ShopController(TankStore tanks, Catalogue catalogue, Search search) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+        this.search = search;
+    }
+
+    /** A fish the text may also have meant. */
+    record Other(String id, String name, String scientificName) {}
+
+    /** An arrival to look for. */
+    record Next(String names, String date) {}
+
+    /** The card ready to print. */
+    record CardView(
+            String id,
+            String name,
+            String scientificName,
+            String portrait,
+            String stance,
+            String answer,
+            String size,
+            List<FindingView> reasons,
+            List<FindingView> checks) {}
+
+    @GetMapping("/tanks/{tankId}/shop")
+    String shop(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(name = "q", defaultValue = "") String text,
+            @RequestParam(name = "species", required = false) String chosen,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        var plan = tanks.plan(keeper.id(), tankId);
+        List<Species> found = text.isBlank() ? List.of() : search.find(text);
+        Optional<Species> asked = Optional.ofNullable(chosen)
+                .flatMap(catalogue::find)
+                .or(() -> found.stream().findFirst());
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("q", text);
+        model.addAttribute("missed", !text.isBlank() && asked.isEmpty());
+        asked.ifPresent(one -> {
+            model.addAttribute("card", view(ShopCard.of(Stock.of(plan, catalogue), one), measures));
+            model.addAttribute("portraits", Portraits.sheet(List.of(one)));
+        });
+        model.addAttribute(
+                "others",
+                found.stream()
+                        .filter(one -> asked.filter(one::equals).isEmpty())
+                        .limit(OTHERS)
+                        .map(one -> new Other(one.id(), one.commonName(), one.scientificName()))
+                        .toList());
+        if (asked.isEmpty()) {
+            model.addAttribute(
+                    "next",
+                    Assessment.of(plan, catalogue).order().arrivals().stream()
+                            .limit(3)
+                            .map(arrival ->
+                                    new Next(arrival.names(), arrival.date().toString()))
+                            .toList());
+        }
+        return "shop/page";
+    }
+
+    private static CardView view(ShopCard card, Measures measures) {
+        String from = card.laterFrom().map(day -> ", from " + day).orElse("");
+        return new CardView(
+                card.species().id(),
+                (card.judgement().wished().count() > 1
+                                ? card.judgement().wished().count() + " × "
+                                : "")
+                        + card.species().commonName(),
+                card.species().scientificName(),
+                Portraits.use(card.species()),
+                switch (card.answer()) {
+                    case TODAY -> card.reasons().isEmpty() ? "fine" : "careful";
+                    case LATER -> "wait";
+                    case NO -> "stop";
+                },
+                card.answer().words()
+                        + (card.answer() == ShopCard.Answer.TODAY
+                                        && !card.reasons().isEmpty()
+                                ? ", with care"
+                                : "")
+                        + from,
+                card.smallestCm()
+                        .map(cm -> measures.lengthOf(cm) + " to "
+                                + measures.lengthOf(card.largestCm().orElse(cm)))
+                        .orElse(""),
+                views(card.reasons(), measures),
+                views(card.checks(), measures));
+    }
+
+    private static List<FindingView> views(List<org.pelluna.core.finding.Finding> findings, Measures measures) {
+        return findings.stream().map(one -> FindingView.of(one, measures)).toList();
+    }
+}

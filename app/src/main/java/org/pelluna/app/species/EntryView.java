@@ -1,0 +1,220 @@
+package org.pelluna.app.species;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.portrait.ScalePlate;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.species.Company;
+import org.pelluna.core.species.Sourced;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Species.ReefStance;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * One species, ready to print.
+ *
+ * @param names the other common names
+ * @param plate SVG to scale
+ * @param forms other looks, each with its name
+ * @param needs what it asks of a tank
+ * @param life how it lives
+ * @param tempers toward whom it is how harsh, 0 to 1
+ * @param reef what it does to each group of animals
+ * @param notes hazards, disturbances, ailments and good turns
+ */
+record EntryView(
+        String id,
+        String name,
+        String scientificName,
+        String family,
+        String names,
+        String sheet,
+        String plate,
+        List<Form> forms,
+        List<Fact> needs,
+        List<Fact> life,
+        List<Share> tempers,
+        List<Fact> reef,
+        List<Note> notes,
+        String note) {
+
+    /** A figure with where it comes from. */
+    record Fact(String name, String value, String source) {}
+
+    /** A share drawn as a bar of so many tenths. */
+    record Share(String name, String value, int percent) {}
+
+    /** Another look. */
+    record Form(String name, String key) {}
+
+    /** A remark with its flag. */
+    record Note(String stance, String sentence, String source) {}
+
+    static EntryView of(Species one, Measures measures) {
+        return new EntryView(
+                one.id(),
+                one.commonName(),
+                one.scientificName(),
+                one.family(),
+                String.join(
+                        ", ",
+                        one.vernacularNames().subList(1, one.vernacularNames().size())),
+                Portraits.sheet(List.of(one)),
+                ScalePlate.of(one, measures),
+                one.forms().stream()
+                        .map(form -> new Form(words(form.form()), Portraits.key(one, form)))
+                        .toList(),
+                needs(one, measures),
+                life(one, measures),
+                tempers(one),
+                reef(one, measures),
+                notes(one),
+                one.note().orElse(""));
+    }
+
+    private static List<Fact> needs(Species one, Measures measures) {
+        List<Fact> facts = new ArrayList<>();
+        facts.add(length("Usual adult length in tanks", one.size().adultCm(), measures));
+        facts.add(length("Longest known", one.size().maximumCm(), measures));
+        facts.add(length("As sold", one.size().saleCm(), measures));
+        facts.add(new Fact(
+                "Water for life",
+                measures.volumeOf(one.needs().volumeLitres().value()),
+                one.needs().volumeLitres().from().words()));
+        facts.add(length("Clear swim for life", one.needs().swimCm(), measures));
+        if (one.needs().sandCm().value() > 0) {
+            facts.add(length("Depth of sand", one.needs().sandCm(), measures));
+        }
+        if (one.needs().maturityMonths().value() > 0) {
+            facts.add(months("Age of tank", one.needs().maturityMonths()));
+        }
+        if (one.needs().podsMonths().value() > 0) {
+            facts.add(months("Months of growing pods", one.needs().podsMonths()));
+        }
+        facts.add(new Fact(
+                "Temperature",
+                measures.temperatureOf(one.water().coolestCelsius().value()) + " to "
+                        + measures.temperatureOf(one.water().warmestCelsius().value()),
+                one.water().warmestCelsius().from().words()));
+        facts.add(new Fact("Light", words(one.water().light()), "common practice"));
+        facts.add(new Fact("Keeper", words(one.needs().care()), "common practice"));
+        return facts;
+    }
+
+    private static List<Fact> life(Species one, Measures measures) {
+        Company company = one.company();
+        String group = company.way() == Company.Way.HAREM || company.way() == Company.Way.SHOAL
+                ? ", " + company.smallestGroup() + " to " + company.largestGroup()
+                : "";
+        List<Fact> facts = new ArrayList<>();
+        facts.add(new Fact(
+                "Lives",
+                one.habits().zone().words() + "; flees to "
+                        + one.habits().shelter().words(),
+                "common practice"));
+        facts.add(new Fact("Eats", one.habits().diet().words(), "common practice"));
+        facts.add(new Fact(
+                "Feeds a day",
+                Numbers.plain(one.habits().feedsPerDay().value()),
+                one.habits().feedsPerDay().from().words()));
+        facts.add(new Fact(
+                "Takes prepared food",
+                switch (one.habits().eating()) {
+                    case EASY -> "readily";
+                    case COAXED -> "with coaxing";
+                    case HARD -> "often never";
+                },
+                "common practice"));
+        facts.add(new Fact("Kept", company.way().words() + group, company.from().words()));
+        facts.add(new Fact(
+                "Swallows",
+                "prey up to " + Numbers.plain(one.gape().value() * 100, 0) + " % of its own length, "
+                        + measures.lengthOf(
+                                one.gape().value() * one.size().adultCm().value()) + " when adult",
+                one.gape().from().words()));
+        facts.add(new Fact("Jumps", words(one.jumping()), "common practice"));
+        facts.add(new Fact(
+                "Lives for",
+                Numbers.plain(one.growth().lifespanYears().value(), 0) + " years in good care",
+                one.growth().lifespanYears().from().words()));
+        facts.add(new Fact(
+                "In the shops",
+                words(one.trade().price()) + " in price, " + words(one.trade().availability()) + "; "
+                        + one.trade().origin().words(),
+                one.trade().from().words()));
+        return facts;
+    }
+
+    private static List<Share> tempers(Species one) {
+        return List.of(
+                share("its own species", one.temper().ownSpecies()),
+                share("its genus", one.temper().genus()),
+                share("its family", one.temper().family()),
+                share("fish that look alike", one.temper().lookAlike()),
+                share("rivals for food and place", one.temper().nicheRival()),
+                share("much smaller fish", one.temper().smallerFish()),
+                share("all others", one.temper().others()));
+    }
+
+    private static List<Fact> reef(Species one, Measures measures) {
+        List<Fact> facts = new ArrayList<>();
+        for (AnimalGroup group : AnimalGroup.values()) {
+            ReefStance stance = one.reef().get(group);
+            if (stance == null || stance.conduct() == ReefStance.Conduct.LEAVES_ALONE) {
+                facts.add(new Fact(group.words(), "leaves alone", "common practice"));
+                continue;
+            }
+            String conduct = stance.conduct() == ReefStance.Conduct.TAKES ? "will take in the end" : "may test";
+            String below = stance.belowCm()
+                    .map(cm -> ", those under " + measures.lengthOf(cm))
+                    .orElse("");
+            facts.add(new Fact(group.words(), conduct + below, stance.from().words()));
+        }
+        return facts;
+    }
+
+    private static List<Note> notes(Species one) {
+        List<Note> notes = new ArrayList<>();
+        one.hazards()
+                .forEach(hazard -> notes.add(new Note(
+                        "careful",
+                        "It has " + hazard.kind().words() + ". " + hazard.handling(),
+                        hazard.from().words())));
+        one.disturbs()
+                .forEach(what -> notes.add(new Note(
+                        "careful",
+                        "It " + what.kind().words() + ".",
+                        what.from().words())));
+        one.ailments()
+                .forEach(what -> notes.add(new Note(
+                        "careful",
+                        "It often brings " + what.kind().words() + ": quarantine it.",
+                        what.from().words())));
+        one.benefits()
+                .forEach(good -> notes.add(new Note(
+                        "benefit", "It " + good.what() + ".", good.from().words())));
+        return notes;
+    }
+
+    private static Fact length(String name, Sourced cm, Measures measures) {
+        return new Fact(name, measures.lengthOf(cm.value()), cm.from().words());
+    }
+
+    private static Fact months(String name, Sourced months) {
+        return new Fact(
+                name,
+                Numbers.plain(months.value(), 0) + " months",
+                months.from().words());
+    }
+
+    private static Share share(String name, double value) {
+        return new Share(name, Numbers.plain(value, 2), (int) Math.round(value * 100));
+    }
+
+    private static String words(Enum<?> choice) {
+        return choice.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

@@ -1,0 +1,134 @@
+package org.pelluna.app.species;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.VerdictView;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Search;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.AnimalGroup;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** The catalogue, seen from one tank. */
+@Controller
+@RequestMapping("/tanks/{tankId}/species")
+class SpeciesController {
+    private static final int A_PAGE = 24;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+    private final Search search;
+
+    SpeciesController(TankStore tanks, Catalogue catalogue, Search search) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+        this.search = search;
+    }
+
+    /** One fish of the list. */
+    record Line(
+            String id,
+            String name,
+            String scientificName,
+            String family,
+            String adult,
+            String swim,
+            VerdictView verdict,
+            String reason) {}
+
+    @GetMapping
+    String list(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("asked") Asked asked,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        boolean ordered = asked.q != null;
+        List<Judgement> found = search.find(asked.q == null ? "" : asked.q).stream()
+                .filter(asked::admits)
+                .filter(one ->
+                        measures.length().fromCentimetres(one.size().adultCm().value())
+                                <= (asked.most == null ? Double.MAX_VALUE : asked.most))
+                .map(one -> Shortlist.ask(
+                        stock, one, asked.count(stock, one), one.size().saleCm().value()))
+                .filter(asked::admits)
+                .sorted(ordered ? (one, other) -> 0 : Comparator.comparing(Judgement::verdict))
+                .toList();
+        int from = Math.min(Math.max(0, asked.from), Math.max(0, found.size() - 1));
+        List<Judgement> page = found.stream().skip(from).limit(A_PAGE).toList();
+        double swim = stock.plan().tank().swimCm();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("found", found.size());
+        model.addAttribute("all", catalogue.all().size());
+        model.addAttribute("from", from);
+        model.addAttribute("swim", measures.lengthOf(swim));
+        model.addAttribute("next", from + A_PAGE < found.size() ? from + A_PAGE : null);
+        model.addAttribute("previous", from > 0 ? Math.max(0, from - A_PAGE) : null);
+        model.addAttribute(
+                "lines", page.stream().map(one -> line(one, swim, measures)).toList());
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(page.stream().map(one -> one.wished().species()).toList()));
+        model.addAttribute("zones", Species.Zone.values());
+        model.addAttribute("groups", AnimalGroup.values());
+        return "species/list";
+    }
+
+    @GetMapping("/{speciesId}")
+    String entry(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String speciesId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Species species = catalogue.find(speciesId).orElseThrow(() -> new NotYours("species"));
+        Judgement judgement =
+                Shortlist.ask(stock, species, 1, species.size().saleCm().value());
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("entry", EntryView.of(species, measures));
+        model.addAttribute("verdict", VerdictView.of(judgement));
+        model.addAttribute(
+                "findings",
+                judgement.findings().stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
+        model.addAttribute("company", CompanyView.of(stock, species));
+        model.addAttribute("key", Key.fresh());
+        return "species/entry";
+    }
+
+    private static Line line(Judgement judgement, double swimCm, Measures measures) {
+        Species species = judgement.wished().species();
+        int count = judgement.wished().count();
+        return new Line(
+                species.id(),
+                (count > 1 ? count + " × " : "") + species.commonName(),
+                species.scientificName(),
+                species.family(),
+                measures.lengthOf(species.size().adultCm().value()),
+                org.pelluna.app.portrait.ScalePlate.inSwim(species, swimCm),
+                VerdictView.of(judgement),
+                judgement.findings().isEmpty()
+                        ? ""
+                        : measures.sentence(judgement.findings().get(0).sentence()));
+    }
+}

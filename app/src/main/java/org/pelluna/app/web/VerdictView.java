@@ -1,0 +1,33 @@
+package org.pelluna.app.web;
+
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Verdict;
+
+/**
+ * A verdict ready to print.
+ *
+ * @param stance the stance whose flag stands for it
+ * @param words the verdict, with the date for a later
+ */
+public record VerdictView(String stance, String words) {
+
+    public static VerdictView of(Judgement judgement) {
+        return new VerdictView(stance(judgement.verdict()), words(judgement));
+    }
+
+    private static String stance(Verdict verdict) {
+        return switch (verdict) {
+            case OUT -> "stop";
+            case LATER -> "wait";
+            case WITH_CARE -> "careful";
+            case IN -> "fine";
+        };
+    }
+
+    private static String words(Judgement judgement) {
+        if (judgement.verdict() != Verdict.LATER) {
+            return judgement.verdict().words();
+        }
+        return judgement.laterFrom().map(day -> "later, from " + day).orElse("later, once the gate below opens");
+    }
+}

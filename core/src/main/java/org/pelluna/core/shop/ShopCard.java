@@ -1,0 +1,154 @@
+package org.pelluna.core.shop;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.Species;
+
+/**
+ * May I buy this one today?
+ *
+ * @param species what was asked about
+ * @param answer today, later or no
+ * @param laterFrom for {@link Answer#LATER}, the day; empty while no date can be given
+ * @param reasons the two strongest reasons for the answer, or for care; fewer if there are fewer
+ * @param smallestCm the smallest fish to buy, cm: below it the answer is worse
+ * @param largestCm the largest fish to buy, cm; empty when no size will do
+ * @param checks what to look at and ask in the shop
+ * @param judgement all findings at the fitting size nearest to the usual one at sale
+ */
+public record ShopCard(
+        Species species,
+        Answer answer,
+        Optional<LocalDate> laterFrom,
+        List<Finding> reasons,
+        Optional<Double> smallestCm,
+        Optional<Double> largestCm,
+        List<Finding> checks,
+        Judgement judgement) {
+    private static final int SIZES = 12;
+
+    /** The answer in the shop. */
+    public enum Answer {
+        TODAY("yes, today"),
+        LATER("not today"),
+        NO("no");
+
+        private final String words;
+
+        Answer(String words) {
+            this.words = words;
+        }
+
+        /** The answer as a keeper reads it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** The card for one fish, or one suitable group, of a species. */
+    public static ShopCard of(Stock stock, Species species) {
+        int count = fewest(stock, species);
+        List<Judgement> sizes = sizes(species)
+                .mapToObj(cm -> Shortlist.ask(stock, species, count, cm))
+                .toList();
+        Verdict best = sizes.stream()
+                .map(Judgement::verdict)
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+        List<Judgement> fitting =
+                sizes.stream().filter(one -> one.verdict() == best).toList();
+        double sale = species.size().saleCm().value();
+        Judgement judgement = fitting.stream()
+                .min(Comparator.comparingDouble(one -> Math.abs(cm(one) - sale)))
+                .orElseThrow();
+        Optional<Finding> pause = pause(stock);
+        Answer answer = judgement.verdict() == Verdict.OUT
+                ? Answer.NO
+                : judgement.verdict() == Verdict.LATER || pause.isPresent() ? Answer.LATER : Answer.TODAY;
+        List<Finding> reasons = Stream.concat(pause.stream(), judgement.findings().stream())
+                .filter(finding -> finding.stance().compareTo(Stance.CAREFUL) <= 0)
+                .sorted(Comparator.comparing(Finding::stance))
+                .limit(2)
+                .toList();
+        return new ShopCard(
+                species,
+                answer,
+                answer == Answer.LATER ? later(judgement, pause) : Optional.empty(),
+                reasons,
+                answer == Answer.NO ? Optional.empty() : Optional.of(cm(fitting.get(0))),
+                answer == Answer.NO ? Optional.empty() : Optional.of(cm(fitting.get(fitting.size() - 1))),
+                ShopChecks.of(species),
+                judgement);
+    }
+
+    /** The sizes at which a fish may be offered, the usual size among them, from small to large, cm. */
+    private static DoubleStream sizes(Species species) {
+        double sale = species.size().saleCm().value();
+        double adult = species.size().adultCm().value();
+        return DoubleStream.concat(
+                        DoubleStream.of(sale),
+                        java.util.stream.IntStream.rangeClosed(0, SIZES)
+                                .mapToDouble(step -> 0.6 * sale + step * (adult - 0.6 * sale) / SIZES))
+                .sorted();
+    }
+
+    private static double cm(Judgement judgement) {
+        return judgement.wished().wish().lengthCm().orElseThrow();
+    }
+
+    /** One, unless one is already here or its kind does well only in a group. */
+    private static int fewest(Stock stock, Species species) {
+        int here = stock.residentsOf(species);
+        return species.company().suits(here + 1)
+                ? 1
+                : Math.max(1, species.company().smallestGroup() - here);
+    }
+
+    private static Optional<LocalDate> later(Judgement judgement, Optional<Finding> pause) {
+        if (judgement.verdict() == Verdict.LATER && judgement.laterFrom().isEmpty()) {
+            return Optional.empty();
+        }
+        return Stream.concat(judgement.laterFrom().stream(), pause.flatMap(Finding::until).stream())
+                .max(Comparator.naturalOrder());
+    }
+
+    /** The house rules' pause since the last arrival, while it lasts. */
+    private static Optional<Finding> pause(Stock stock) {
+        HouseRules rules = stock.plan().houseRules();
+        LocalDate today = stock.plan().asOf();
+        return stock.residents().stream()
+                .map(Fish::arrivesOn)
+                .max(Comparator.naturalOrder())
+                .flatMap(last -> {
+                    int together = (int) stock.residents().stream()
+                            .filter(fish -> fish.arrivesOn().equals(last))
+                            .count();
+                    int days = rules.pauseAfter(together);
+                    LocalDate next = last.plusDays(days);
+                    return next.isAfter(today)
+                            ? Optional.of(Finding.of(
+                                            "pause",
+                                            Stance.WAIT,
+                                            "The last arrival was on " + last + "; your house rules let the bacteria"
+                                                    + " catch up for " + days + " days.",
+                                            Provenance.PRACTICE,
+                                            List.of(Figure.measured("pause", days, "days")))
+                                    .until(next))
+                            : Optional.empty();
+                });
+    }
+}
