@@ -26,7 +26,8 @@ class ArchitectureTest {
 
     @Test
     void placesDoNotKnowEachOther() {
-        slices().matching("org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop)..")
+        slices().matching(
+                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom)..")
                 .should()
                 .notDependOnEachOther()
                 .check(APP);

@@ -46,6 +46,7 @@ class OwnershipTest extends PageTest {
                 .with(csrf())
                 .param("key", UUID.randomUUID().toString())
                 .param("speciesId", "gramma-loreto")
+                .param("preset", "slack-water")
                 .param("decision", "STRUCK")
                 .param("on", "2026-01-02")
                 .param("length", "4")

@@ -24,7 +24,13 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain security(HttpSecurity http) {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/assets/**", "/sign-in", "/sign-up", "/error", "/actuator/health", "/favicon.svg")
+                                "/assets/**",
+                                "/sign-in",
+                                "/sign-up",
+                                "/error",
+                                "/actuator/health",
+                                "/favicon.svg",
+                                "/share/**")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/sign-in/demo", "/look")
                         .permitAll()

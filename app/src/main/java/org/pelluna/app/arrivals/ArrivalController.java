@@ -209,7 +209,14 @@ class ArrivalController {
         List<Resident> arrived = new ArrayList<>();
         for (int i = 1; i <= wished.count(); i++) {
             String one = wished.count() == 1 ? called : called + " " + i;
-            arrived.add(new Resident(Key.fresh(), wished.species().id(), one, on, lengthCm, Optional.empty()));
+            arrived.add(new Resident(
+                    Key.fresh(),
+                    wished.species().id(),
+                    one,
+                    on,
+                    lengthCm,
+                    Optional.empty(),
+                    wished.wish().individual()));
         }
         return arrived;
     }

@@ -41,7 +41,8 @@ final class DemoDates {
                                 one.name(),
                                 one.arrivedOn().plusDays(days),
                                 one.lengthCm(),
-                                moved(one.leftOn(), days)))
+                                moved(one.leftOn(), days),
+                                one.individual()))
                         .toList(),
                 plan.wishes(),
                 plan.log().stream()

@@ -39,7 +39,7 @@ public final class ScalePlate {
     /** An adult within the length of the clear swim: does it turn? */
     public static String inSwim(Species species, double swimCm) {
         double adult = species.size().adultCm().value();
-        double high = Math.max(swimCm / 6, Math.min(adult * 0.84, swimCm / 3));
+        double high = Math.max(swimCm / 14, Math.min(adult * 0.7, swimCm / 4));
         double shown = Math.min(adult, swimCm);
         return "<svg class=\"in-swim\" viewBox=\"0 0 " + n(swimCm) + " " + n(high)
                 + "\" aria-hidden=\"true\"><rect width=\""

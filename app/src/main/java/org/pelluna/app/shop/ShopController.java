@@ -59,10 +59,11 @@ class ShopController {
     String shop(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @RequestParam(name = "q", defaultValue = "") String text,
+            @RequestParam(name = "q") Optional<String> asking,
             @RequestParam(name = "species", required = false) String chosen,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
+        String text = asking.orElse("");
         var plan = tanks.plan(keeper.id(), tankId);
         List<Species> found = text.isBlank() ? List.of() : search.find(text);
         Optional<Species> asked = Optional.ofNullable(chosen)

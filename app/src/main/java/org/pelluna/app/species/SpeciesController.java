@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
@@ -49,6 +50,7 @@ class SpeciesController {
             String scientificName,
             String family,
             String adult,
+            String portrait,
             String swim,
             VerdictView verdict,
             String reason) {}
@@ -125,7 +127,8 @@ class SpeciesController {
                 species.scientificName(),
                 species.family(),
                 measures.lengthOf(species.size().adultCm().value()),
-                org.pelluna.app.portrait.ScalePlate.inSwim(species, swimCm),
+                Portraits.use(species),
+                ScalePlate.inSwim(species, swimCm),
                 VerdictView.of(judgement),
                 judgement.findings().isEmpty()
                         ? ""

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.watch.LogEntry;
@@ -46,6 +47,15 @@ public class RecordStore {
         if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
             wishes.saveAndFlush(new WishRow(tankId, wishes.countByTankId(tankId), wish));
         }
+    }
+
+    /** Says how a resident differs from its kind, or that it does not. */
+    public void differs(UUID keeperId, UUID tankId, String key, Optional<Individual> individual) {
+        tanks.get(keeperId, tankId);
+        residents
+                .findByTankIdAndPlanKey(tankId, key)
+                .orElseThrow(() -> new NotYours("fish"))
+                .differs(individual);
     }
 
     public void decide(UUID keeperId, UUID tankId, String key, Wish.Decision decision, Optional<String> note) {

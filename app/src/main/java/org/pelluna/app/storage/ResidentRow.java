@@ -7,6 +7,10 @@ import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.pelluna.core.json.Json;
+import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
 
 /** A fish that lives or lived in a tank, and the wish it came from. */
@@ -29,6 +33,9 @@ class ResidentRow {
     private LocalDate leftOn;
     private UUID wishId;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String individual;
+
     protected ResidentRow() {}
 
     ResidentRow(UUID tankId, int place, Resident resident, UUID wishId) {
@@ -42,14 +49,26 @@ class ResidentRow {
         this.lengthCm = resident.lengthCm();
         this.leftOn = resident.leftOn().orElse(null);
         this.wishId = wishId;
+        differs(resident.individual());
     }
 
     Resident toCore() {
-        return new Resident(planKey, speciesId, name, arrivedOn, lengthCm, Optional.ofNullable(leftOn));
+        return new Resident(
+                planKey,
+                speciesId,
+                name,
+                arrivedOn,
+                lengthCm,
+                Optional.ofNullable(leftOn),
+                Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)));
     }
 
     String planKey() {
         return planKey;
+    }
+
+    final void differs(Optional<Individual> one) {
+        this.individual = one.map(Json.MAPPER::writeValueAsString).orElse(null);
     }
 
     void left(LocalDate on) {

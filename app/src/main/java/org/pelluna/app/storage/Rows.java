@@ -15,6 +15,8 @@ final class Rows {
         Optional<TankRow> findByIdAndKeeperIdAndRemovedAtIsNull(UUID id, UUID keeperId);
 
         Optional<TankRow> findByIdAndKeeperId(UUID id, UUID keeperId);
+
+        Optional<TankRow> findByIdAndRemovedAtIsNull(UUID id);
     }
 
     interface Wishes extends JpaRepository<WishRow, UUID> {
@@ -45,5 +47,11 @@ final class Rows {
         List<LossRow> findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(UUID tankId);
 
         Optional<LossRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface Shares extends JpaRepository<WishShareRow, UUID> {
+        List<WishShareRow> findByTankIdAndRevokedAtIsNull(UUID tankId);
+
+        Optional<WishShareRow> findByTokenHashAndRevokedAtIsNull(String tokenHash);
     }
 }

@@ -10,6 +10,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.pelluna.core.json.Json;
+import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Wish;
 
 /** A wish; once its fish has arrived it is kept, out of the plan, so that the arrival can be undone. */
@@ -34,6 +38,11 @@ class WishRow {
     private Wish.Decision decision;
 
     private String decisionNote;
+    private Double price;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String individual;
+
     private LocalDate arrivedOn;
     private Instant removedAt;
 
@@ -48,6 +57,8 @@ class WishRow {
         this.fishCount = wish.count();
         this.lengthCm = wish.lengthCm().orElse(null);
         this.askedBy = wish.askedBy().orElse(null);
+        this.price = wish.price().orElse(null);
+        this.individual = wish.individual().map(Json.MAPPER::writeValueAsString).orElse(null);
         decide(wish.decision(), wish.decisionNote());
     }
 
@@ -59,7 +70,9 @@ class WishRow {
                 Optional.ofNullable(lengthCm),
                 Optional.ofNullable(askedBy),
                 decision,
-                Optional.ofNullable(decisionNote));
+                Optional.ofNullable(decisionNote),
+                Optional.ofNullable(price),
+                Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)));
     }
 
     UUID id() {

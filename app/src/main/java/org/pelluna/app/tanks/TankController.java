@@ -6,12 +6,14 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.TankDrawing;
+import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Individual;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
@@ -25,16 +27,19 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The list of tanks and one tank's profile. */
 @Controller
 class TankController {
     private final TankStore tanks;
+    private final RecordStore record;
     private final Catalogue catalogue;
 
-    TankController(TankStore tanks, Catalogue catalogue) {
+    TankController(TankStore tanks, RecordStore record, Catalogue catalogue) {
         this.tanks = tanks;
+        this.record = record;
         this.catalogue = catalogue;
     }
 
@@ -123,7 +128,7 @@ class TankController {
             RedirectAttributes redirect,
             HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
-        Optional<Entered> entered = entered(form, faults, measures, Optional.of(row.tank()));
+        Optional<Entered> entered = entered(form, faults, measures, Optional.of(row));
         if (entered.isEmpty() || form.version == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return profile(keeper, row, model, measures);
@@ -153,6 +158,34 @@ class TankController {
         return "redirect:/tanks/" + tankId;
     }
 
+    /** How a resident differs from its kind; a factor of 1 and no length mean that it does not. */
+    @PostMapping("/tanks/{tankId}/residents/{key}/individual")
+    String individual(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam(defaultValue = "1") double temper,
+            @RequestParam(required = false) Double adult,
+            @RequestParam Optional<String> note,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        boolean ordinary = temper == 1 && adult == null;
+        record.differs(
+                keeper.id(),
+                tankId,
+                key,
+                ordinary
+                        ? Optional.empty()
+                        : Optional.of(new Individual(
+                                temper,
+                                Optional.ofNullable(adult).map(measures.length()::toCentimetres),
+                                note.map(String::strip)
+                                        .filter(text -> !text.isEmpty())
+                                        .orElse("as seen by its keeper"))));
+        Undo.say(redirect, "Noted; every finding has been judged anew.");
+        return "redirect:/tanks/" + tankId;
+    }
+
     private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
         model.addAttribute("tank", view(keeper, row, measures, 0));
         return "tanks/profile";
@@ -166,13 +199,15 @@ class TankController {
     private record Entered(Tank tank, HouseRules rules) {}
 
     private static Optional<Entered> entered(
-            TankForm form, BindingResult faults, Measures measures, Optional<Tank> before) {
+            TankForm form, BindingResult faults, Measures measures, Optional<TankRow> before) {
         TankFormCheck.check(form, faults, measures);
         if (faults.hasErrors()) {
             return Optional.empty();
         }
         try {
-            return Optional.of(new Entered(form.tank(measures, before), form.houseRules()));
+            return Optional.of(new Entered(
+                    form.tank(measures, before.map(TankRow::tank)),
+                    form.houseRules(before.map(TankRow::houseRules).orElse(HouseRules.USUAL))));
         } catch (IllegalArgumentException e) {
             faults.reject("contradiction", "The figures contradict each other: " + e.getMessage() + ".");
             return Optional.empty();

@@ -172,7 +172,8 @@ public class TankForm {
         return tank;
     }
 
-    HouseRules houseRules() {
+    /** The limits entered; schools, husbandry and what is overruled stay as they were. */
+    HouseRules houseRules(HouseRules before) {
         return new HouseRules(
                 gallonsPerInchNew,
                 gallonsPerInchMature,
@@ -184,7 +185,10 @@ public class TankForm {
                 carefulPerHour,
                 rivalsSameDay,
                 latenessWeight,
-                shynessWeight);
+                shynessWeight,
+                before.schools(),
+                before.husbandry(),
+                before.overruled());
     }
 
     private TankShape shape(Measures measures) {

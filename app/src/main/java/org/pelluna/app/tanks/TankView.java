@@ -9,6 +9,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.NetWater;
 import org.pelluna.core.units.Numbers;
@@ -42,7 +43,15 @@ record TankView(
         String salinity) {
 
     /** One resident. */
-    record ResidentLine(String portrait, String name, String species, String since, String length, String mass) {}
+    record ResidentLine(
+            String key,
+            String portrait,
+            String name,
+            String species,
+            String since,
+            String length,
+            String mass,
+            String differs) {}
 
     /** One step of the net water. */
     record Step(String what, String litres, String how) {}
@@ -105,12 +114,19 @@ record TankView(
     private static ResidentLine line(Fish fish, TankPlan plan, Measures measures) {
         double length = fish.lengthCmOn(plan.asOf());
         return new ResidentLine(
+                fish.id(),
                 Portraits.use(fish.species()),
                 fish.name(),
                 fish.species().commonName(),
                 fish.arrivesOn().toString(),
                 measures.lengthOf(length),
-                Numbers.plain(massGrams(fish, length), 0) + "\u00a0g");
+                Numbers.plain(massGrams(fish, length), 0) + "\u00a0g",
+                plan.residents().stream()
+                        .filter(one -> one.id().equals(fish.id()))
+                        .findFirst()
+                        .flatMap(Resident::individual)
+                        .map(one -> "temper × " + Numbers.plain(one.temperFactor(), 2) + ", “" + one.note() + "”")
+                        .orElse(""));
     }
 
     private static double massGrams(Fish fish, double lengthCm) {

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
@@ -17,7 +18,9 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.Wish;
+import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -30,6 +33,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Wishes and what the shortlist says of them. */
 @Controller
@@ -37,12 +41,16 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WishController {
     private final TankStore tanks;
     private final RecordStore record;
+    private final ShareStore shares;
     private final Catalogue catalogue;
+    private final Named named;
 
-    WishController(TankStore tanks, RecordStore record, Catalogue catalogue) {
+    WishController(TankStore tanks, RecordStore record, ShareStore shares, Catalogue catalogue, Named named) {
         this.tanks = tanks;
         this.record = record;
+        this.shares = shares;
         this.catalogue = catalogue;
+        this.named = named;
     }
 
     /** One choice of the list of species. */
@@ -86,6 +94,13 @@ class WishController {
                 .toList();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("shelves", shelves(wishes));
+        model.addAttribute("shared", shares.isOpen(keeper.id(), tankId));
+        model.addAttribute(
+                "price",
+                assessment.judgements().stream()
+                        .filter(Judgement::inPlan)
+                        .mapToDouble(one -> one.wished().wish().price().orElse(0.0))
+                        .sum());
         model.addAttribute(
                 "planFindings",
                 assessment.order().findings().stream()
@@ -99,7 +114,7 @@ class WishController {
         model.addAttribute(
                 "choices",
                 catalogue.all().stream()
-                        .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
+                        .map(one -> new Choice(one.id(), Named.words(one)))
                         .sorted(java.util.Comparator.comparing(Choice::words))
                         .toList());
         return "wishes/page";
@@ -115,9 +130,12 @@ class WishController {
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
-        if (form.speciesId != null && catalogue.find(form.speciesId).isEmpty()) {
-            faults.rejectValue(
-                    "speciesId", "unknown", "This fish is not in the catalogue; please choose one of the list.");
+        Optional<Species> meant = named.meant(form.speciesId, form.fish);
+        if (meant.isEmpty()) {
+            faults.rejectValue("fish", "unknown", named.fault(form.speciesId == null ? form.fish : form.speciesId));
+        }
+        if (form.price != null && !(form.price >= 0 && form.price <= 1_000_000)) {
+            faults.rejectValue("price", "range", "A price of 0 or more, or nothing.");
         }
         if (form.length != null && !(form.length > 0 && measures.length().toCentimetres(form.length) <= 300)) {
             faults.rejectValue("length", "range", "A length above 0, or nothing for the usual size at sale.");
@@ -128,16 +146,18 @@ class WishController {
         }
         Wish wish = new Wish(
                 Key.checked(form.key),
-                form.speciesId,
+                meant.orElseThrow().id(),
                 form.count,
                 Optional.ofNullable(form.length).map(measures.length()::toCentimetres),
                 Optional.ofNullable(form.askedBy),
                 Wish.Decision.OPEN,
+                Optional.empty(),
+                Optional.ofNullable(form.price),
                 Optional.empty());
         record.addWish(keeper.id(), tankId, wish);
         Undo.offer(
                 redirect,
-                catalogue.get(form.speciesId).commonName() + " is on the list.",
+                meant.orElseThrow().commonName() + " is on the list.",
                 path(tankId) + "/" + wish.id() + "/remove");
         return "redirect:" + path(tankId);
     }
@@ -172,6 +192,27 @@ class WishController {
     String restore(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
         record.restoreWish(keeper.id(), tankId, key);
+        return "redirect:" + path(tankId);
+    }
+
+    /** Makes a link for the family; it is shown this once, and ends the one before. */
+    @PostMapping("/share")
+    String share(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+        String token = shares.open(keeper.id(), tankId);
+        redirect.addFlashAttribute(
+                "shareLink",
+                ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path("/share/" + token)
+                        .toUriString());
+        return "redirect:" + path(tankId);
+    }
+
+    @PostMapping("/share/revoke")
+    String revoke(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+        shares.revoke(keeper.id(), tankId);
+        Undo.say(redirect, "The family's link no longer works.");
         return "redirect:" + path(tankId);
     }
 

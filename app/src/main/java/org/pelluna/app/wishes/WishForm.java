@@ -10,8 +10,11 @@ public class WishForm {
     @NotNull
     public String key;
 
-    @NotNull(message = "Please choose a fish.")
+    /** Key of the species, where the form knows it. */
     public String speciesId;
+
+    /** The fish by any of its names. */
+    public String fish;
 
     @NotNull(message = "How many?")
     @Min(value = 1, message = "At least one.")
@@ -19,6 +22,8 @@ public class WishForm {
     public Integer count = 1;
 
     public Double length;
+
+    public Double price;
 
     @Size(max = 60, message = "At most 60 letters, please.")
     public String askedBy;

@@ -10,6 +10,7 @@ import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.units.Numbers;
 
 /**
  * A wish with its verdict.
@@ -19,6 +20,8 @@ import org.pelluna.core.species.Species;
  * @param name common name, with the number if more than one
  * @param scientificName scientific name
  * @param askedBy who asked for it; empty if not said
+ * @param price what the keeper expects to pay; empty if not said
+ * @param speciesId key of its species
  * @param stance stance that stands for the verdict, for its flag
  * @param verdict the verdict in words, with the date for a later
  * @param overruled the keeper's own word and note; empty if there is none
@@ -35,6 +38,8 @@ record WishView(
         String name,
         String scientificName,
         String askedBy,
+        String price,
+        String speciesId,
         String stance,
         String verdict,
         String overruled,
@@ -55,6 +60,8 @@ record WishView(
                 (wish.count() > 1 ? wish.count() + " × " : "") + species.commonName(),
                 species.scientificName(),
                 wish.askedBy().orElse(""),
+                wish.price().map(sum -> Numbers.plain(sum, 2)).orElse(""),
+                species.id(),
                 VerdictView.of(judgement).stance(),
                 VerdictView.of(judgement).words(),
                 overruled(wish),

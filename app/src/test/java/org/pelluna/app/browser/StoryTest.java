@@ -31,7 +31,19 @@ import org.springframework.test.context.ActiveProfiles;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @ActiveProfiles("test")
 class StoryTest {
-    private static final List<String> PLACES = List.of("", "/wishes", "/company", "/arrivals", "/watch", "/losses");
+    private static final List<String> PLACES = List.of(
+            "",
+            "/headroom",
+            "/rules",
+            "/species",
+            "/species/pomacanthus-imperator",
+            "/wishes",
+            "/company",
+            "/arrivals",
+            "/watch",
+            "/losses",
+            "/shop",
+            "/shop?q=yelow+tang");
 
     @LocalServerPort
     int port;
@@ -59,6 +71,16 @@ class StoryTest {
         Download plan = page.waitForDownload(
                 () -> page.getByText("Export the whole plan").click());
         button(page, "Sign out").click();
+        signUp(page);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
+                .click();
+        page.setInputFiles("input[type=file]", plan.path());
+        button(page, "Import").click();
+        assertThat(page.locator("h1")).hasText("Skerry reef");
+        return watched;
+    }
+
+    private void signUp(Page page) {
         page.navigate(url("/sign-up"));
         page.getByLabel("What shall we call you?").fill("Ylva of the Slipway");
         page.getByLabel("Name to sign in with")
@@ -67,12 +89,6 @@ class StoryTest {
         button(page, "Make the account").click();
         page.waitForURL("**/tanks");
         assertThat(page.locator("main")).containsText("No tank yet");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
-                .click();
-        page.setInputFiles("input[type=file]", plan.path());
-        button(page, "Import").click();
-        assertThat(page.locator("h1")).hasText("Skerry reef");
-        return watched;
     }
 
     private static Locator button(Page page, String name) {
@@ -96,7 +112,7 @@ class StoryTest {
 
         place(page, "Wishes");
         assertThat(page.locator("[data-wish=w-naso]")).containsText("of clear swim");
-        page.getByLabel("Fish").selectOption("oxycirrhites-typus");
+        page.getByLabel("Fish, by any name").fill("longnose hawkfish");
         page.getByLabel("Asked for by").fill("Ylva");
         button(page, "Wish for it").click();
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText("Longnose hawkfish")))
@@ -143,6 +159,88 @@ class StoryTest {
         assertThat(page.locator(".timeline")).containsText("Spark");
         assertThat(page.locator(".timeline .loss-cross")).hasCount(3);
         assertThat(watched.troubles()).isEmpty();
+    }
+
+    @Test
+    void aFirstTimerLearnsWhatMayComeToday() {
+        Watched watched = Browsers.page(1280, 800);
+        Page page = watched.page();
+        signUp(page);
+        page.navigate(url("/tanks/new"));
+        page.getByLabel("Name").first().fill("Tide pool");
+        page.getByLabel("Inside length").fill("90");
+        page.getByLabel("Inside width").fill("45");
+        page.getByLabel("Inside height").fill("45");
+        page.getByLabel("First cycle finished on")
+                .fill(LocalDate.now().minusMonths(2).toString());
+        button(page, "Add the tank").click();
+        assertThat(page.locator("h1")).hasText("Tide pool");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("House rules").setExact(true))
+                .click();
+        button(page, "Take these rules: Slack water").click();
+        assertThat(page.getByText("In force in this tank.")).isVisible();
+
+        place(page, "Species");
+        page.getByLabel("This tank says").selectOption("NOW");
+        page.getByLabel("easy").check();
+        button(page, "Look").click();
+        assertThat(page.locator("main ol > li")).not().hasCount(0);
+        assertThat(page.locator("main ol > li", new Page.LocatorOptions().setHasText("tang")))
+                .hasCount(0);
+
+        place(page, "Shop");
+        page.getByLabel("The fish in front of you").fill("yelow tang");
+        button(page, "Ask").click();
+        assertThat(page.locator("article h2")).hasText("Yellow tang");
+        assertThat(page.locator("article [role=status]")).hasText("no");
+        page.getByLabel("The fish in front of you").fill("gramma loreto");
+        button(page, "Ask").click();
+        assertThat(page.locator("article [role=status]")).containsText("yes, today");
+        page.locator("article h2 a").click();
+        button(page, "Wish for it").click();
+        assertThat(page.locator("[data-wish]")).hasCount(1);
+        assertClean(watched, "the first-timer's story");
+    }
+
+    @Test
+    void aMixedReefKeeperSharesTheListChoosesASchoolAndOverrules() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        place(page, "Wishes");
+        button(page, "Make a link by which the family can add wishes").click();
+        String link = page.locator("code").textContent();
+        Watched family = Browsers.page(390, 844);
+        family.page().navigate(link);
+        family.page().getByLabel("Fish, by any name").fill("wrasse");
+        button(family.page(), "Wish for it").click();
+        assertThat(family.page().locator(".fault")).containsText("Did you mean");
+        family.page().getByLabel("Fish, by any name").fill("harlequin tuskfish");
+        family.page().getByLabel("Your name").fill("Grandmother");
+        button(family.page(), "Wish for it").click();
+        assertThat(family.page().locator("main")).containsText("Harlequin tuskfish, for Grandmother");
+        assertThat(family.page().locator("nav")).hasCount(0);
+
+        page.reload();
+        assertThat(page.locator("article", new Page.LocatorOptions().setHasText("for Grandmother")))
+                .containsText("Harlequin tuskfish");
+        button(page, "End the family's link").click();
+        assertThat(page.getByText("no longer works")).isVisible();
+        family.page().reload();
+        assertThat(family.page().locator("main")).not().containsText("Harlequin");
+
+        place(page, "Headroom");
+        assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("your school")))
+                .hasCount(1);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("house rules"))
+                .click();
+        page.getByLabel("What sets the ceiling?").selectOption("waste");
+        page.getByLabel("Can the adult turn and travel?").fill("a longer tank is ordered");
+        button(page, "Save the house rules").click();
+        assertThat(page.getByLabel("What sets the ceiling?")).hasValue("waste");
+        place(page, "Wishes");
+        assertThat(page.locator("[data-wish=w-naso]")).containsText("Overruled by you, “a longer tank is ordered”");
     }
 
     private static void log(Page page, String kind, String aggressor, String fish, String hardness, String where) {

@@ -52,4 +52,17 @@ public record Finding(
     public Finding schools(List<String> views) {
         return new Finding(rule, stance, sentence, figures, provenance, until, remedy, views);
     }
+
+    /** The same finding, not counted because the keeper overruled its rule; the note stays with it. */
+    public Finding overruled(String note) {
+        return new Finding(
+                rule,
+                Stance.FINE,
+                "Overruled by you, “" + note + "”: " + sentence,
+                figures,
+                provenance,
+                Optional.empty(),
+                remedy,
+                schools);
+    }
 }

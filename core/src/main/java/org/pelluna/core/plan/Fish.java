@@ -14,12 +14,14 @@ import org.pelluna.core.species.Species;
  */
 public record Fish(String id, String name, Species species, GrowthCurve growth) {
 
-    static Fish resident(Resident resident, Species species) {
+    static Fish resident(Resident resident, Species kind) {
+        Species species = resident.individual().map(one -> one.of(kind)).orElse(kind);
         return new Fish(
                 resident.id(), resident.name(), species, curve(species, resident.arrivedOn(), resident.lengthCm()));
     }
 
-    static Fish wished(Wish wish, Species species, LocalDate arrivesOn) {
+    static Fish wished(Wish wish, Species kind, LocalDate arrivesOn) {
+        Species species = wish.individual().map(one -> one.of(kind)).orElse(kind);
         double lengthCm = wish.lengthCm().orElse(species.size().saleCm().value());
         return newcomer(wish.id(), species, lengthCm, arrivesOn);
     }

@@ -1,5 +1,7 @@
 package org.pelluna.core.plan;
 
+import java.util.Map;
+
 /**
  * The limits and schools a keeper has chosen for one tank.
  *
@@ -14,6 +16,9 @@ package org.pelluna.core.plan;
  * @param rivalsSameDay whether rivals of one genus, or of like looks, may go in on one day
  * @param latenessWeight how much one week of waiting weighs against pressure, encounters/h per week
  * @param shynessWeight how much a shy or delicate fish behind a bold one weighs against pressure, encounters/h
+ * @param schools which school counts where keepers disagree
+ * @param husbandry what the keeper does about waste
+ * @param overruled rules of the shortlist that do not count in this tank, each with the keeper's note
  */
 public record HouseRules(
         double gallonsPerInchNew,
@@ -26,12 +31,46 @@ public record HouseRules(
         double carefulPerHour,
         boolean rivalsSameDay,
         double latenessWeight,
-        double shynessWeight) {
+        double shynessWeight,
+        Schools schools,
+        Husbandry husbandry,
+        Map<String, String> overruled) {
 
     /** The trade's usual figures where it has them (common practice), our own weights where it has none. */
     public static final HouseRules USUAL = new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, true, 0.25, 1);
 
+    /** Figures alone, with the usual schools and husbandry and nothing overruled. */
+    public HouseRules(
+            double gallonsPerInchNew,
+            double gallonsPerInchMature,
+            int matureAfterMonths,
+            double bodyLengthsToSwim,
+            int pauseAfterOneDays,
+            int pauseAfterMoreDays,
+            double widestGapMm,
+            double carefulPerHour,
+            boolean rivalsSameDay,
+            double latenessWeight,
+            double shynessWeight) {
+        this(
+                gallonsPerInchNew,
+                gallonsPerInchMature,
+                matureAfterMonths,
+                bodyLengthsToSwim,
+                pauseAfterOneDays,
+                pauseAfterMoreDays,
+                widestGapMm,
+                carefulPerHour,
+                rivalsSameDay,
+                latenessWeight,
+                shynessWeight,
+                Schools.USUAL,
+                Husbandry.USUAL,
+                Map.of());
+    }
+
     public HouseRules {
+        overruled = Map.copyOf(overruled);
         require(gallonsPerInchNew > 0 && gallonsPerInchMature > 0, "gallons per inch must be above 0");
         require(gallonsPerInchMature <= gallonsPerInchNew, "a mature tank must not carry less than a young one");
         require(matureAfterMonths >= 0, "months must not be negative");
@@ -41,6 +80,25 @@ public record HouseRules(
                 "pauses are 1 to 365 days, and no shorter after two fish than after one");
         require(widestGapMm >= 0 && carefulPerHour > 0, "gap and careful pressure must not be negative");
         require(latenessWeight >= 0 && shynessWeight >= 0, "weights must not be negative");
+    }
+
+    /** The same limits under other schools. */
+    public HouseRules with(Schools chosen, Husbandry done, Map<String, String> notCounted) {
+        return new HouseRules(
+                gallonsPerInchNew,
+                gallonsPerInchMature,
+                matureAfterMonths,
+                bodyLengthsToSwim,
+                pauseAfterOneDays,
+                pauseAfterMoreDays,
+                widestGapMm,
+                carefulPerHour,
+                rivalsSameDay,
+                latenessWeight,
+                shynessWeight,
+                chosen,
+                done,
+                notCounted);
     }
 
     /** Days to wait after this many fish arrived on one day. */

@@ -20,17 +20,15 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The open file of a tank plan: JSON as {@code docs/formats/pelluna-plan-1.schema.json} describes it. What is written
+ * The open file of a tank plan: JSON as {@code docs/formats/pelluna-plan-2.schema.json} describes it. What is written
  * can be read back without loss.
  */
 public final class PlanFile {
     /** Marks the file as one of ours. */
     public static final String FORMAT = "pelluna-plan";
 
-    /** The version written, and the only one read so far. */
-    public static final int VERSION = 1;
-
-    private static final String SCHEMA = "/org/pelluna/formats/pelluna-plan-1.schema.json";
+    /** The version written; earlier ones are read too. */
+    public static final int VERSION = 2;
 
     private PlanFile() {}
 
@@ -53,10 +51,13 @@ public final class PlanFile {
      */
     public static TankPlan read(String text, Catalogue catalogue) throws PlanFileException {
         ObjectNode file = parse(text);
-        checkVersion(file);
-        List<Fault> faults = schemaFaults(text);
+        int version = version(file);
+        List<Fault> faults = schemaFaults(text, version);
         if (!faults.isEmpty()) {
             throw new PlanFileException(faults);
+        }
+        if (version == 1) {
+            fromFirst(file);
         }
         file.remove(List.of("format", "version"));
         TankPlan plan = toPlan(file);
@@ -83,22 +84,32 @@ public final class PlanFile {
         }
     }
 
-    private static void checkVersion(ObjectNode file) throws PlanFileException {
+    private static int version(ObjectNode file) throws PlanFileException {
         JsonNode format = file.path("format");
         if (!format.isString() || !format.stringValue().equals(FORMAT)) {
             throw new PlanFileException("/format", "this is no Pelluna plan: the format must be \"" + FORMAT + "\"");
         }
         JsonNode version = file.path("version");
-        if (!version.isInt() || version.intValue() != VERSION) {
+        if (!version.isInt() || version.intValue() < 1 || version.intValue() > VERSION) {
             throw new PlanFileException(
-                    "/version", "this Pelluna reads version " + VERSION + ", but the file says " + version);
+                    "/version", "this Pelluna reads versions 1 to " + VERSION + ", but the file says " + version);
         }
+        return version.intValue();
     }
 
-    private static List<Fault> schemaFaults(String text) {
-        try (InputStream in = PlanFile.class.getResourceAsStream(SCHEMA)) {
+    /** The first version knew neither schools nor husbandry: the usual ones are taken, and nothing is overruled. */
+    private static void fromFirst(ObjectNode file) {
+        ObjectNode rules = (ObjectNode) file.get("houseRules");
+        rules.set("schools", Json.MAPPER.valueToTree(Schools.USUAL));
+        rules.set("husbandry", Json.MAPPER.valueToTree(Husbandry.USUAL));
+        rules.putObject("overruled");
+    }
+
+    private static List<Fault> schemaFaults(String text, int version) {
+        String name = "/org/pelluna/formats/pelluna-plan-" + version + ".schema.json";
+        try (InputStream in = PlanFile.class.getResourceAsStream(name)) {
             if (in == null) {
-                throw new IllegalStateException("the schema " + SCHEMA + " is missing");
+                throw new IllegalStateException("the schema " + name + " is missing");
             }
             Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                     .getSchema(new String(in.readAllBytes(), StandardCharsets.UTF_8), InputFormat.JSON);

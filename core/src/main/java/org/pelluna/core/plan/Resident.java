@@ -12,9 +12,27 @@ import java.util.Optional;
  * @param arrivedOn the day it went into the display
  * @param lengthCm its length on that day, cm
  * @param leftOn the day it was lost or left; empty while it lives here
+ * @param individual how this one differs from its kind, if it does
  */
 public record Resident(
-        String id, String speciesId, String name, LocalDate arrivedOn, double lengthCm, Optional<LocalDate> leftOn) {
+        String id,
+        String speciesId,
+        String name,
+        LocalDate arrivedOn,
+        double lengthCm,
+        Optional<LocalDate> leftOn,
+        Optional<Individual> individual) {
+
+    /** An ordinary fish of its kind. */
+    public Resident(
+            String id,
+            String speciesId,
+            String name,
+            LocalDate arrivedOn,
+            double lengthCm,
+            Optional<LocalDate> leftOn) {
+        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, Optional.empty());
+    }
 
     public Resident {
         if (name.isBlank()) {

@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param askedBy who asked for it
  * @param decision what the keeper decided against or beyond the findings
  * @param decisionNote why; stays visible beside the verdict
+ * @param price what the keeper expects to pay for all of them, in a currency of their own
+ * @param individual how this one differs from its kind, if it does
  */
 public record Wish(
         String id,
@@ -20,9 +22,26 @@ public record Wish(
         Optional<Double> lengthCm,
         Optional<String> askedBy,
         Decision decision,
-        Optional<String> decisionNote) {
+        Optional<String> decisionNote,
+        Optional<Double> price,
+        Optional<Individual> individual) {
+
+    /** A wish for ordinary fish of their kind, without a price. */
+    public Wish(
+            String id,
+            String speciesId,
+            int count,
+            Optional<Double> lengthCm,
+            Optional<String> askedBy,
+            Decision decision,
+            Optional<String> decisionNote) {
+        this(id, speciesId, count, lengthCm, askedBy, decision, decisionNote, Optional.empty(), Optional.empty());
+    }
 
     public Wish {
+        if (price.filter(sum -> !(sum >= 0 && sum <= 1_000_000)).isPresent()) {
+            throw new IllegalArgumentException("a price is 0 to 1,000,000, but was " + price.get());
+        }
         if (count < 1 || count > 50) {
             throw new IllegalArgumentException("a wish is for 1 to 50 fish, but was for " + count);
         }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Figure;
@@ -41,6 +42,13 @@ public record ShopCard(
         Judgement judgement) {
     private static final int SIZES = 12;
 
+    /** Rules whose findings stand among the checks, not among the reasons. */
+    private static final Set<String> CHECKED = Set.of("hazard", "ailment");
+
+    /** The better size first: by verdict, then by how many findings ask for care. */
+    private static final Comparator<Judgement> FIT = Comparator.comparing(Judgement::verdict)
+            .thenComparing(one -> one.findings(Stance.CAREFUL).size());
+
     /** The answer in the shop. */
     public enum Answer {
         TODAY("yes, today"),
@@ -65,12 +73,9 @@ public record ShopCard(
         List<Judgement> sizes = sizes(species)
                 .mapToObj(cm -> Shortlist.ask(stock, species, count, cm))
                 .toList();
-        Verdict best = sizes.stream()
-                .map(Judgement::verdict)
-                .min(Comparator.naturalOrder())
-                .orElseThrow();
+        Judgement best = sizes.stream().min(FIT).orElseThrow();
         List<Judgement> fitting =
-                sizes.stream().filter(one -> one.verdict() == best).toList();
+                sizes.stream().filter(one -> FIT.compare(one, best) == 0).toList();
         double sale = species.size().saleCm().value();
         Judgement judgement = fitting.stream()
                 .min(Comparator.comparingDouble(one -> Math.abs(cm(one) - sale)))
@@ -81,6 +86,7 @@ public record ShopCard(
                 : judgement.verdict() == Verdict.LATER || pause.isPresent() ? Answer.LATER : Answer.TODAY;
         List<Finding> reasons = Stream.concat(pause.stream(), judgement.findings().stream())
                 .filter(finding -> finding.stance().compareTo(Stance.CAREFUL) <= 0)
+                .filter(finding -> !CHECKED.contains(finding.rule()))
                 .sorted(Comparator.comparing(Finding::stance))
                 .limit(2)
                 .toList();

@@ -1,20 +1,68 @@
 package org.pelluna.core.shortlist;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.headroom.Load;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.units.Numbers;
 
-/** Is there headroom for it, by the inch rule, beside the fish that live here? */
+/** Is there headroom for it beside the fish that live here, by the chosen school? */
 final class HeadroomRule implements ShortlistRule {
     static final String RULE = "headroom";
 
     @Override
     public List<Finding> judge(Candidate candidate) {
+        Schools.Ceiling chosen = candidate.rules().schools().ceiling();
+        Finding finding = chosen == Schools.Ceiling.INCHES ? byInches(candidate) : byLoad(candidate, chosen);
+        List<String> views = new ArrayList<>();
+        boolean differ = false;
+        for (Schools.Ceiling school : Schools.Ceiling.values()) {
+            Load load = tightest(candidate, school);
+            views.add(sentence(school, load));
+            differ |= load.fits() != tightest(candidate, chosen).fits();
+        }
+        return List.of(differ ? finding.schools(views) : finding);
+    }
+
+    private static Finding byLoad(Candidate candidate, Schools.Ceiling school) {
+        Load load = tightest(candidate, school);
+        List<Figure> figures = List.of(
+                new Figure(load.name() + ", all grown", load.used(), load.unit(), load.source()),
+                Figure.measured("ceiling", load.limit(), load.unit()));
+        String sentence = "With it, all grown, " + load.name() + " would be " + Numbers.plain(load.used(), 2) + " "
+                + load.unit() + " against " + Numbers.plain(load.limit(), 2) + ".";
+        return load.fits()
+                ? Finding.of(RULE, Stance.FINE, sentence, load.source(), figures)
+                : Finding.of(RULE, Stance.STOP, sentence, load.source(), figures)
+                        .remedy("Fewer or smaller fish, more water changed, or another figure in your house rules.");
+    }
+
+    /** Residents and wish together, all grown, by one school. */
+    private static Load tightest(Candidate candidate, Schools.Ceiling school) {
+        List<Fish> fish = new ArrayList<>(candidate.stock().residents());
+        for (int i = 0; i < candidate.wished().count(); i++) {
+            fish.add(candidate.fish());
+        }
+        return new Headroom(candidate.tank(), candidate.rules(), candidate.today())
+                .of(school, fish, one -> one.growth().adultLengthCm())
+                .get(0);
+    }
+
+    private static String sentence(Schools.Ceiling school, Load load) {
+        return "By " + school.words() + ": " + (load.fits() ? "yes" : "no") + ", " + load.name() + " "
+                + Numbers.plain(load.used(), 2) + " of " + Numbers.plain(load.limit(), 2)
+                + (load.unit().isEmpty() ? "" : " " + load.unit()) + ".";
+    }
+
+    private static Finding byInches(Candidate candidate) {
         InchRule inches = new InchRule(candidate.tank(), candidate.rules());
         LocalDate today = candidate.today();
         double here = InchRule.inches(candidate.stock().residents());
@@ -35,16 +83,17 @@ final class HeadroomRule implements ShortlistRule {
                         adds,
                         "in",
                         candidate.species().size().adultCm().from()));
-        String sum = Numbers.plain(here) + " in live here and " + Numbers.plain(adds) + " in would join them";
+        String sum =
+                Numbers.plain(here) + " inches of adult fish live here and " + Numbers.plain(adds) + " would join them";
         if (here + adds <= now) {
-            return List.of(Finding.of(
+            return Finding.of(
                     RULE,
                     Stance.FINE,
                     sum + "; the ceiling today is " + Numbers.plain(now) + " in ("
                             + Numbers.plain(inches.gallons()) + " gal ÷ " + Numbers.plain(inches.gallonsPerInch(today))
                             + ").",
                     InchRule.SOURCE,
-                    figures));
+                    figures);
         }
         Optional<LocalDate> matureOn = inches.matureOn().filter(day -> day.isAfter(today));
         if (here + adds <= mature) {
@@ -55,22 +104,14 @@ final class HeadroomRule implements ShortlistRule {
                             + " in once the tank is " + candidate.rules().matureAfterMonths() + " months old.",
                     InchRule.SOURCE,
                     figures);
-            return List.of(matureOn.map(waits::until).orElse(waits).schools(otherSchools()));
+            return matureOn.map(waits::until).orElse(waits);
         }
-        return List.of(Finding.of(
+        return Finding.of(
                         RULE,
                         Stance.STOP,
                         sum + "; even the mature tank's ceiling is " + Numbers.plain(mature) + " in.",
                         InchRule.SOURCE,
                         figures)
-                .schools(otherSchools())
-                .remedy("Fewer or smaller residents, more water, or another figure in your house rules."));
-    }
-
-    private static List<String> otherSchools() {
-        return List.of(
-                "Inch rule: as above.",
-                "Waste school: add it if tests stay clean after each arrival.",
-                "Nutrient school: add it if there is room to swim and nitrate and phosphate allow.");
+                .remedy("Fewer or smaller residents, more water, or another figure in your house rules.");
     }
 }

@@ -3,6 +3,7 @@ package org.pelluna.core.shortlist;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
@@ -25,12 +26,23 @@ public record Judgement(Stock.Wished wished, Verdict verdict, Optional<LocalDate
                 .flatMap(rule -> rule.judge(candidate).stream())
                 .sorted(Comparator.comparing(Finding::stance))
                 .toList();
-        Verdict verdict = has(findings, Stance.STOP)
+        Map<String, String> overruled = candidate.rules().overruled();
+        List<Finding> counting = findings.stream()
+                .filter(finding -> !overruled.containsKey(finding.rule()))
+                .toList();
+        Verdict verdict = has(counting, Stance.STOP)
                 ? Verdict.OUT
-                : has(findings, Stance.WAIT)
+                : has(counting, Stance.WAIT)
                         ? Verdict.LATER
-                        : has(findings, Stance.CAREFUL) ? Verdict.WITH_CARE : Verdict.IN;
-        return new Judgement(candidate.wished(), verdict, laterFrom(verdict, findings), findings);
+                        : has(counting, Stance.CAREFUL) ? Verdict.WITH_CARE : Verdict.IN;
+        List<Finding> noted = findings.stream()
+                .map(finding -> overruled.containsKey(finding.rule())
+                                && finding.stance().compareTo(Stance.FINE) < 0
+                        ? finding.overruled(String.valueOf(overruled.get(finding.rule())))
+                        : finding)
+                .sorted(Comparator.comparing(Finding::stance))
+                .toList();
+        return new Judgement(candidate.wished(), verdict, laterFrom(verdict, counting), noted);
     }
 
     /** Whether it is part of the plan: as the findings say, unless the keeper decided otherwise. */

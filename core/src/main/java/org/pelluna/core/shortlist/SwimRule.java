@@ -7,6 +7,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 
@@ -81,6 +82,17 @@ final class SwimRule implements ShortlistRule {
                 .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would turn this.");
         double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
         Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
+        if (candidate.rules().schools().bigFish() == Schools.BigFish.JUVENILE
+                && outgrown.filter(day -> day.isAfter(candidate.today())).isPresent()) {
+            finding = Finding.of(
+                            RULE,
+                            Stance.CAREFUL,
+                            finding.sentence() + " It has room until about " + outgrown.get() + ", at "
+                                    + Numbers.plain(outgrownAtCm) + "\u00a0cm.",
+                            Provenance.PRACTICE,
+                            figures)
+                    .remedy("Decide today where it goes then, and write it down.");
+        }
         return finding.schools(List.of(
                 "Adult size from day one: no.",
                 outgrown.filter(day -> day.isAfter(candidate.today()))

@@ -15,10 +15,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.LogEntry;
+import tools.jackson.databind.node.ObjectNode;
 
 class PlanFileTest {
 
@@ -104,6 +106,36 @@ class PlanFileTest {
         assertThat(PlanFile.read(PlanFile.write(plan), CATALOGUE)).isEqualTo(plan);
     }
 
+    @Test
+    void theFirstVersionIsReadWithTheUsualSchools() throws PlanFileException {
+        TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
+        ObjectNode file = (ObjectNode) Json.MAPPER.readTree(PlanFile.write(plan));
+        file.put("version", 1);
+        ((ObjectNode) file.get("houseRules")).remove(List.of("schools", "husbandry", "overruled"));
+        assertThat(PlanFile.read(file.toString(), CATALOGUE)).isEqualTo(plan);
+    }
+
+    @Test
+    void individualsPricesAndOverruledRulesAreKept() throws PlanFileException {
+        Individual meek = new Individual(0.5, Optional.of(12.0), "never chased anyone");
+        Wish wish = new Wish(
+                "w",
+                "gramma-loreto",
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                Wish.Decision.OPEN,
+                Optional.empty(),
+                Optional.of(49.5),
+                Optional.of(meek));
+        Resident resident = new Resident(
+                "r", "zebrasoma-flavescens", "Sol", TODAY.minusDays(90), 9, Optional.empty(), Optional.of(meek));
+        HouseRules rules =
+                HouseRules.USUAL.with(Schools.USUAL, Husbandry.USUAL, java.util.Map.of("jump", "a lid is ordered"));
+        TankPlan plan = Fixtures.plan(Fixtures.reef(), rules, List.of(resident), List.of(wish));
+        assertThat(PlanFile.read(PlanFile.write(plan), CATALOGUE)).isEqualTo(plan);
+    }
+
     /** One change to a good file, and the path at which it must be refused. */
     @ParameterizedTest(name = "{2}")
     @CsvSource(
@@ -111,7 +143,7 @@ class PlanFileTest {
             delimiter = '|',
             value = {
                 "\"pelluna-plan\"       | \"other\"            | /format",
-                "\"version\" : 1        | \"version\" : 2      | /version",
+                "\"version\" : 2        | \"version\" : 3      | /version",
                 "\"heightCm\" : 58.0    | \"heightCm\" : -1    | /tank/shape",
                 "\"shelters\" : 8       | \"shelters\" : \"x\" | /tank/shelters",
                 "\"count\" : 5          | \"count\" : 0        | /wishes/0/count",

@@ -1,0 +1,117 @@
+package org.pelluna.app.headroom;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.ToDoubleFunction;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.headroom.Load;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** Three schools of capacity, for today, for the grown fish and for the plan. */
+@Controller
+class HeadroomController {
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+
+    HeadroomController(TankStore tanks, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+    }
+
+    /** A moment: who is counted, and how grown. */
+    private record Moment(String name, List<Fish> fish, ToDoubleFunction<Fish> length) {}
+
+    /**
+     * One load at one moment.
+     *
+     * @param width of its bar, 0 to 100; the limit stands at {@link #LIMIT_AT}
+     */
+    record Bar(String moment, String sum, int width, boolean over, List<String> steps, String source) {}
+
+    /** What one school says. */
+    record SchoolView(String title, boolean chosen, String name, List<Bar> bars) {}
+
+    private static final int LIMIT_AT = 66;
+
+    @GetMapping("/tanks/{tankId}/headroom")
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        Stock stock = Stock.of(plan, catalogue);
+        List<Fish> planned = new ArrayList<>(stock.residents());
+        Shortlist.of(stock).stream().filter(Judgement::inPlan).forEach(one -> {
+            for (int i = 0; i < one.wished().count(); i++) {
+                planned.add(one.wished().fish());
+            }
+        });
+        List<Moment> moments = List.of(
+                new Moment("today", stock.residents(), fish -> fish.lengthCmOn(plan.asOf())),
+                new Moment("all grown", stock.residents(), fish -> fish.growth().adultLengthCm()),
+                new Moment(
+                        "with the whole plan, grown",
+                        planned,
+                        fish -> fish.growth().adultLengthCm()));
+        Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), plan.asOf());
+        List<SchoolView> schools = new ArrayList<>();
+        for (Schools.Ceiling school : Schools.Ceiling.values()) {
+            boolean chosen = plan.houseRules().schools().ceiling() == school;
+            List<String> names = headroom
+                    .of(school, planned, fish -> fish.growth().adultLengthCm())
+                    .stream()
+                    .map(Load::name)
+                    .toList();
+            for (String name : names) {
+                schools.add(new SchoolView(
+                        school.words(),
+                        chosen,
+                        name,
+                        moments.stream()
+                                .map(moment -> bar(
+                                        moment.name(),
+                                        headroom.of(school, moment.fish(), moment.length()).stream()
+                                                .filter(load -> load.name().equals(name))
+                                                .findFirst()
+                                                .orElseThrow(),
+                                        measures))
+                                .toList()));
+            }
+        }
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("schools", schools);
+        model.addAttribute("limitAt", LIMIT_AT);
+        model.addAttribute("residents", stock.residents().size());
+        return "headroom/page";
+    }
+
+    private static Bar bar(String moment, Load load, Measures measures) {
+        String unit = load.unit().isEmpty() ? "" : " " + load.unit();
+        int decimals = load.limit() < 2 ? 2 : 1;
+        return new Bar(
+                moment,
+                Numbers.plain(load.used(), decimals) + " of " + Numbers.plain(load.limit(), decimals) + unit,
+                (int) Math.round(Math.min(1.5, load.share()) * LIMIT_AT),
+                !load.fits(),
+                load.steps().stream().map(measures::sentence).toList(),
+                load.source().words());
+    }
+}

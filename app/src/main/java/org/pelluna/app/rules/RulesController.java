@@ -1,0 +1,126 @@
+package org.pelluna.app.rules;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.Preset;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.shortlist.Questions;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** House rules: schools, presets, husbandry, and what is overruled. */
+@Controller
+@RequestMapping("/tanks/{tankId}/rules")
+class RulesController {
+    private final TankStore tanks;
+
+    RulesController(TankStore tanks) {
+        this.tanks = tanks;
+    }
+
+    /** A preset with what it would change. */
+    record PresetView(String key, String title, String words, List<String> says, boolean inForce) {}
+
+    @GetMapping
+    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        model.addAttribute("form", RulesForm.of(row.version(), row.houseRules()));
+        return show(row, model);
+    }
+
+    @PostMapping
+    String change(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("form") RulesForm form,
+            BindingResult faults,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletResponse response) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        if (!faults.hasErrors()) {
+            try {
+                tanks.change(
+                        keeper.id(),
+                        tankId,
+                        form.version == null ? row.version() : form.version,
+                        row.tank(),
+                        form.rules(row.houseRules()));
+                Undo.say(redirect, "The house rules are saved; every finding has been judged anew.");
+                return "redirect:/tanks/" + tankId + "/rules";
+            } catch (IllegalArgumentException e) {
+                faults.reject("contradiction", "Not saved: " + e.getMessage() + ".");
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return show(row, model);
+    }
+
+    /** Takes a preset's rules; what is overruled stays overruled. */
+    @PostMapping("/preset")
+    String preset(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(defaultValue = "fair-wind") String preset,
+            RedirectAttributes redirect) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        Preset taken = Preset.of(preset).orElseThrow(() -> new NotYours("preset"));
+        tanks.change(
+                keeper.id(),
+                tankId,
+                row.version(),
+                row.tank(),
+                taken.rules()
+                        .with(
+                                taken.rules().schools(),
+                                taken.rules().husbandry(),
+                                row.houseRules().overruled()));
+        Undo.say(redirect, "The tank now sails by “" + taken.title() + "”.");
+        return "redirect:/tanks/" + tankId + "/rules";
+    }
+
+    private static String show(TankRow row, Model model) {
+        model.addAttribute("tank", row);
+        model.addAttribute("questions", Schools.QUESTIONS);
+        model.addAttribute("rules", Questions.ALL);
+        model.addAttribute(
+                "presets", Preset.ALL.stream().map(one -> view(one, row)).toList());
+        return "rules/page";
+    }
+
+    private static PresetView view(Preset preset, TankRow row) {
+        var rules = preset.rules();
+        return new PresetView(
+                preset.key(),
+                preset.title(),
+                preset.words(),
+                List.of(
+                        "ceiling: " + rules.schools().ceiling().words(),
+                        "inch rule " + rules.gallonsPerInchNew() + ", later " + rules.gallonsPerInchMature()
+                                + " gal per inch",
+                        "pause " + rules.pauseAfterOneDays() + " and " + rules.pauseAfterMoreDays() + " days",
+                        "rivals: " + rules.schools().kin().words(),
+                        "careful from " + rules.carefulPerHour() + " encounters an hour"),
+                row.houseRules()
+                        .equals(rules.with(
+                                rules.schools(),
+                                rules.husbandry(),
+                                row.houseRules().overruled())));
+    }
+}

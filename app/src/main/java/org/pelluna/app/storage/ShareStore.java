@@ -1,0 +1,117 @@
+package org.pelluna.app.storage;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.core.plan.Wish;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Links by which the family adds wishes to one tank, and can do nothing else. */
+@Service
+@Transactional
+public class ShareStore {
+    /** Wishes a tank may hold before its links take no more. */
+    static final int MOST_WISHES = 150;
+
+    private static final int TOKEN_BYTES = 24;
+
+    private final TankStore tanks;
+    private final Rows.Shares shares;
+    private final Rows.Wishes wishes;
+    private final Rows.Tanks tankRows;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    ShareStore(TankStore tanks, Rows.Shares shares, Rows.Wishes wishes, Rows.Tanks tankRows, Clock clock) {
+        this.tanks = tanks;
+        this.shares = shares;
+        this.wishes = wishes;
+        this.tankRows = tankRows;
+        this.clock = clock;
+    }
+
+    /** Makes a new link, and with it ends the ones before; its token can be shown this once. */
+    public String open(UUID keeperId, UUID tankId) {
+        revoke(keeperId, tankId);
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        shares.save(new WishShareRow(tankId, hash(token), clock.instant()));
+        return token;
+    }
+
+    /** Ends every link of the tank. */
+    public void revoke(UUID keeperId, UUID tankId) {
+        tanks.get(keeperId, tankId);
+        shares.findByTankIdAndRevokedAtIsNull(tankId).forEach(share -> share.revoked(clock.instant()));
+    }
+
+    /** Whether a link of the tank is open. */
+    @Transactional(readOnly = true)
+    public boolean isOpen(UUID keeperId, UUID tankId) {
+        tanks.get(keeperId, tankId);
+        return !shares.findByTankIdAndRevokedAtIsNull(tankId).isEmpty();
+    }
+
+    /**
+     * What the family sees: the tank's name and what has been wished for.
+     *
+     * @param tankName the tank
+     * @param wishes the wishes of the tank
+     */
+    public record Shared(String tankName, List<Wish> wishes) {}
+
+    /**
+     * The tank behind a link.
+     *
+     * @throws NotYours if the link is unknown or revoked, or its tank is gone
+     */
+    @Transactional(readOnly = true)
+    public Shared behind(String token) {
+        TankRow tank = tank(token);
+        return new Shared(
+                tank.name(),
+                wishes.findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(tank.id()).stream()
+                        .map(WishRow::toCore)
+                        .toList());
+    }
+
+    /**
+     * Adds a wish through a link; a wish whose key is known already changes nothing.
+     *
+     * @return whether there was room for it
+     * @throws NotYours if the link is unknown or revoked
+     */
+    public boolean addWish(String token, Wish wish) {
+        UUID tankId = tank(token).id();
+        if (wishes.countByTankId(tankId) >= MOST_WISHES) {
+            return false;
+        }
+        if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
+            wishes.saveAndFlush(new WishRow(tankId, wishes.countByTankId(tankId), wish));
+        }
+        return true;
+    }
+
+    private TankRow tank(String token) {
+        return shares.findByTokenHashAndRevokedAtIsNull(hash(token))
+                .flatMap(share -> tankRows.findByIdAndRemovedAtIsNull(share.tankId()))
+                .orElseThrow(() -> new NotYours("shared list"));
+    }
+
+    private static String hash(String token) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

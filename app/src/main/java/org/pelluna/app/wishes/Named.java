@@ -1,0 +1,65 @@
+package org.pelluna.app.wishes;
+
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Search;
+import org.pelluna.core.species.Species;
+import org.springframework.stereotype.Component;
+
+/** The fish that somebody means, by key or by name. */
+@Component
+class Named {
+    private static final int SUGGESTIONS = 4;
+
+    private final Catalogue catalogue;
+    private final Search search;
+
+    Named(Catalogue catalogue, Search search) {
+        this.catalogue = catalogue;
+        this.search = search;
+    }
+
+    /** How the list of choices names a species; understood by {@link #meant}. */
+    static String words(Species one) {
+        return one.commonName() + " — " + one.scientificName();
+    }
+
+    /** The species meant: by key, by the words of the list, by a full name, or as the only one the words fit. */
+    Optional<Species> meant(String speciesId, String text) {
+        if (speciesId != null) {
+            return catalogue.find(speciesId);
+        }
+        if (text == null) {
+            return Optional.empty();
+        }
+        Optional<Species> exact = catalogue.all().stream()
+                .filter(one -> words(one).equalsIgnoreCase(text)
+                        || one.scientificName().equalsIgnoreCase(text)
+                        || one.vernacularNames().stream().anyMatch(text::equalsIgnoreCase))
+                .findFirst();
+        if (exact.isPresent()) {
+            return exact;
+        }
+        List<Species> found = search.find(text);
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    }
+
+    /** What to say when none is meant for certain. */
+    String fault(String text) {
+        List<Species> found = text == null ? List.of() : search.find(text);
+        if (text == null) {
+            return "Please choose a fish.";
+        }
+        return found.isEmpty()
+                ? "This fish is not in the catalogue; please choose one of the list."
+                : "Did you mean "
+                        + String.join(
+                                ", ",
+                                found.stream()
+                                        .limit(SUGGESTIONS)
+                                        .map(Species::commonName)
+                                        .toList())
+                        + (found.size() > SUGGESTIONS ? " or another of " + found.size() + "?" : "?");
+    }
+}

@@ -1,0 +1,144 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.ShareStore;
+import org.pelluna.core.plan.Preset;
+import org.pelluna.core.plan.Schools;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** The catalogue, the shop card, the house rules, the headroom and the family's link, as pages. */
+class SpeciesPageTest extends PageTest {
+    @Autowired
+    ShareStore shares;
+
+    private KeeperPrincipal keeper;
+    private UUID tank;
+
+    @BeforeEach
+    void aReef() throws Exception {
+        keeper = newKeeper();
+        tank = tanks.add(keeper.id(), demoPlan());
+    }
+
+    private ResultActions see(String path) throws Exception {
+        return pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank + path).with(user(keeper)));
+    }
+
+    @Test
+    void aMisspeltNameFindsItsFishFirst() throws Exception {
+        see("/species?q=mandrin dragonett")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Synchiropus splendidus")))
+                .andExpect(content().string(not(containsString("Zebrasoma"))));
+    }
+
+    @Test
+    void filtersLeaveOnlyWhatAnswersToThem() throws Exception {
+        see("/species?spares=SHRIMPS&noSand=true&q=gobiidae")
+                .andExpect(content().string(containsString("Neon goby")))
+                .andExpect(content().string(not(containsString("Amblyeleotris"))));
+        see("/species?q=qwxzv").andExpect(content().string(containsString("No fish of the catalogue answers")));
+        see("/species?most=abc").andExpect(status().is4xxClientError());
+    }
+
+    @Test
+    void theEntryShowsFiguresWithTheirSourceAndCompanyHere() throws Exception {
+        see("/species/pomacanthus-imperator")
+                .andExpect(content().string(containsString("from memory")))
+                .andExpect(content().string(containsString("juvenile")))
+                .andExpect(content().string(containsString("clams and other bivalves")))
+                .andExpect(content().string(containsString("Bosun")));
+        see("/species/salmo-salar").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void theShopCardAnswersAndSaysWhatToLookFor() throws Exception {
+        see("/shop").andExpect(content().string(containsString("To look for, by your plan")));
+        see("/shop?q=").andExpect(status().isOk());
+        see("/shop?q=queen angelfish")
+                .andExpect(content().string(containsString("Holacanthus ciliaris")))
+                .andExpect(content().string(containsString("net water would turn this")));
+        see("/shop?q=qwxzv").andExpect(content().string(containsString("No fish of the catalogue goes by that name")));
+    }
+
+    @Test
+    void aPresetSetsEveryRuleAndKeepsWhatIsOverruled() throws Exception {
+        pages.perform(MockMvcRequestBuilders.post("/tanks/" + tank + "/rules/preset")
+                        .with(user(keeper))
+                        .with(csrf())
+                        .param("preset", "full-sail"))
+                .andExpect(status().isFound());
+        assertThat(tanks.plan(keeper.id(), tank).houseRules())
+                .isEqualTo(Preset.of("full-sail").orElseThrow().rules());
+        assertThat(tanks.plan(keeper.id(), tank).houseRules().schools().ceiling())
+                .isEqualTo(Schools.Ceiling.NUTRIENTS);
+        see("/headroom").andExpect(content().string(containsString("your school")));
+    }
+
+    @Test
+    void aHouseRuleThatCannotBeIsSaidAndNothingChanges() throws Exception {
+        var before = tanks.plan(keeper.id(), tank).houseRules();
+        pages.perform(MockMvcRequestBuilders.post("/tanks/" + tank + "/rules")
+                        .with(user(keeper))
+                        .with(csrf())
+                        .param("clears", "2")
+                        .param("protein", "450"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("every figure of the husbandry wants a number")));
+        assertThat(tanks.plan(keeper.id(), tank).houseRules()).isEqualTo(before);
+    }
+
+    @Test
+    void anIndividualChangesWhatItsFindingsSay() throws Exception {
+        pages.perform(MockMvcRequestBuilders.post("/tanks/" + tank + "/residents/gale/individual")
+                        .with(user(keeper))
+                        .with(csrf())
+                        .param("temper", "0.4")
+                        .param("note", "a lamb"))
+                .andExpect(redirectedUrl("/tanks/" + tank));
+        see("").andExpect(content().string(containsString("a lamb")));
+        assertThat(tanks.plan(keeper.id(), tank).residents())
+                .anyMatch(one -> one.individual().isPresent() && one.id().equals("gale"));
+    }
+
+    @Test
+    void theFamilysLinkAddsWishesAndNothingElseUntilItIsRevoked() throws Exception {
+        String token = shares.open(keeper.id(), tank);
+        int before = tanks.plan(keeper.id(), tank).wishes().size();
+        String key = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            pages.perform(MockMvcRequestBuilders.post("/share/" + token)
+                            .with(csrf())
+                            .param("key", key)
+                            .param("fish", "blue chromis")
+                            .param("count", "1")
+                            .param("askedBy", "Nephew"))
+                    .andExpect(status().isFound());
+        }
+        assertThat(tanks.plan(keeper.id(), tank).wishes())
+                .as("sent twice, saved once")
+                .hasSize(before + 1);
+        pages.perform(MockMvcRequestBuilders.get("/share/" + token))
+                .andExpect(content().string(containsString("Nephew")))
+                .andExpect(content().string(not(containsString("Bosun"))));
+        String second = shares.open(keeper.id(), tank);
+        pages.perform(MockMvcRequestBuilders.get("/share/" + token)).andExpect(status().isNotFound());
+        shares.revoke(keeper.id(), tank);
+        pages.perform(MockMvcRequestBuilders.get("/share/" + second)).andExpect(status().isNotFound());
+        pages.perform(MockMvcRequestBuilders.get("/share/guess")).andExpect(status().isNotFound());
+    }
+}

@@ -1,0 +1,30 @@
+package org.pelluna.core.headroom;
+
+import java.util.List;
+import org.pelluna.core.finding.Provenance;
+
+/**
+ * What some fish amount to by one school, against what the tank carries.
+ *
+ * @param name what is counted
+ * @param used what the fish amount to, in {@code unit}
+ * @param limit what the tank carries
+ * @param unit the unit of both
+ * @param steps the arithmetic, a line for each step
+ * @param source where the method comes from
+ */
+public record Load(String name, double used, double limit, String unit, List<String> steps, Provenance source) {
+    public Load {
+        steps = List.copyOf(steps);
+    }
+
+    /** Whether the tank carries it. */
+    public boolean fits() {
+        return used <= limit;
+    }
+
+    /** The share of the limit that is used, 1 at the limit. */
+    public double share() {
+        return used / limit;
+    }
+}

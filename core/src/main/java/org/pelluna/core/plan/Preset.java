@@ -1,0 +1,83 @@
+package org.pelluna.core.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * House rules to begin with, a way of keeping a tank. The figures are common practice where it has them.
+ *
+ * @param key its name in an address
+ * @param title its name
+ * @param words whom it suits
+ * @param rules its rules
+ */
+public record Preset(String key, String title, String words, HouseRules rules) {
+
+    /** Every preset, the most careful first. */
+    public static final List<Preset> ALL = List.of(
+            new Preset(
+                    "slack-water",
+                    "Slack water",
+                    "A first tank, or little time: few fish, long pauses, no rivals.",
+                    new HouseRules(5, 5, 12, 5, 28, 42, 6, 3, false, 0.1, 1.5)
+                            .with(
+                                    schools(Schools.Ceiling.INCHES, Schools.BigFish.ADULT_SIZE, Schools.Kin.NEVER),
+                                    Husbandry.USUAL,
+                                    Map.of())),
+            new Preset(
+                    "fair-wind",
+                    "Fair wind",
+                    "A mixed reef in steady hands: the inch rule, rivals only together.",
+                    HouseRules.USUAL),
+            new Preset(
+                    "full-sail",
+                    "Full sail",
+                    "A large, well kept tank: as many as nutrients and room allow, rivals in numbers.",
+                    new HouseRules(4, 2.5, 12, 4, 14, 21, 6, 6, true, 0.3, 0.8)
+                            .with(
+                                    schools(Schools.Ceiling.NUTRIENTS, Schools.BigFish.JUVENILE, Schools.Kin.CROWD),
+                                    new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0.9, 0.98),
+                                    Map.of())),
+            new Preset(
+                    "deep-roads",
+                    "Deep roads",
+                    "Fish only, no corals to spoil: waste sets the ceiling, salinity may be lowered.",
+                    new HouseRules(5, 3, 6, 4, 14, 28, 6, 6, true, 0.25, 0.8)
+                            .with(
+                                    new Schools(
+                                            Schools.Ceiling.WASTE,
+                                            Schools.BigFish.ADULT_SIZE,
+                                            Schools.Kin.SAME_DAY,
+                                            Schools.Anthias.AT_ONCE,
+                                            Schools.Clownfish.FIRST,
+                                            Schools.Tangs.STAGED,
+                                            Schools.Pause.DAYS,
+                                            Schools.Quarantine.COPPER,
+                                            Schools.Bacteria.EIGHT_HOURS,
+                                            Schools.Salinity.LOWERED,
+                                            Schools.Rock.BEFORE_RIVALS),
+                                    new Husbandry(2, 0.45, 0.2, 14, 60, 1, 0.5, 0.8),
+                                    Map.of())));
+
+    /** The preset of this name, if there is one. */
+    public static Optional<Preset> of(String key) {
+        return ALL.stream().filter(one -> one.key().equals(key)).findFirst();
+    }
+
+    private static Schools schools(Schools.Ceiling ceiling, Schools.BigFish bigFish, Schools.Kin kin) {
+        Schools usual = Schools.USUAL;
+        return new Schools(
+                ceiling,
+                bigFish,
+                kin,
+                usual.anthias(),
+                usual.clownfish(),
+                usual.tangs(),
+                usual.pause(),
+                usual.quarantine(),
+                usual.bacteria(),
+                usual.salinity(),
+                usual.rock());
+    }
+}

@@ -1,0 +1,275 @@
+package org.pelluna.core.plan;
+
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Which school of the trade a keeper follows, question by question. Keepers disagree on each; none is wrong, and the
+ * findings say what another school would have said.
+ *
+ * @param ceiling what sets the ceiling
+ * @param bigFish a fish that will outgrow the tank
+ * @param kin two rivals of one genus
+ * @param anthias fish that live as a harem
+ * @param clownfish when do clownfish come
+ * @param tangs several surgeonfish
+ * @param pause when may the next one come
+ * @param quarantine what quarantine
+ * @param bacteria skimmer after bottled bacteria
+ * @param salinity what salinity
+ * @param rock moving the rock
+ */
+public record Schools(
+        Ceiling ceiling,
+        BigFish bigFish,
+        Kin kin,
+        Anthias anthias,
+        Clownfish clownfish,
+        Tangs tangs,
+        Pause pause,
+        Quarantine quarantine,
+        Bacteria bacteria,
+        Salinity salinity,
+        Rock rock) {
+
+    /** What is taken where a keeper has not chosen: the more careful side. */
+    public static final Schools USUAL = new Schools(
+            Ceiling.INCHES,
+            BigFish.ADULT_SIZE,
+            Kin.SAME_DAY,
+            Anthias.AT_ONCE,
+            Clownfish.FIRST,
+            Tangs.STAGED,
+            Pause.DAYS,
+            Quarantine.OBSERVATION,
+            Bacteria.EIGHT_HOURS,
+            Salinity.NATURAL,
+            Rock.LAST_RESORT);
+
+    /** Every question with its answers, in the order in which they come up. */
+    public static final List<Question> QUESTIONS = List.of(
+            new Question("ceiling", "What sets the ceiling?", List.of(Ceiling.values())),
+            new Question("bigFish", "A fish that will outgrow the tank?", List.of(BigFish.values())),
+            new Question("kin", "Two rivals of one genus?", List.of(Kin.values())),
+            new Question("anthias", "Fish that live as a harem?", List.of(Anthias.values())),
+            new Question("clownfish", "When do clownfish come?", List.of(Clownfish.values())),
+            new Question("tangs", "Several surgeonfish?", List.of(Tangs.values())),
+            new Question("pause", "When may the next one come?", List.of(Pause.values())),
+            new Question("quarantine", "What quarantine?", List.of(Quarantine.values())),
+            new Question("bacteria", "Skimmer after bottled bacteria?", List.of(Bacteria.values())),
+            new Question("salinity", "What salinity?", List.of(Salinity.values())),
+            new Question("rock", "Moving the rock?", List.of(Rock.values())));
+
+    /** An answer to a question. */
+    public interface Choice {
+        /** The answer as a keeper reads it. */
+        String words();
+
+        /** The answer's name in a file. */
+        String name();
+
+        /** The answer's name in a form. */
+        default String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * A question on which keepers disagree.
+     *
+     * @param key the name of its field
+     * @param words the question
+     * @param answers the schools
+     */
+    public record Question(String key, String words, List<Choice> answers) {}
+
+    /** What sets the ceiling? */
+    public enum Ceiling implements Choice {
+        INCHES("inches of adult fish to gallons"),
+        WASTE("waste against what bacteria and keeper clear"),
+        NUTRIENTS("nitrate, phosphate and room to swim");
+
+        private final String words;
+
+        Ceiling(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A fish that will outgrow the tank? */
+    public enum BigFish implements Choice {
+        ADULT_SIZE("judge it by its adult size from day one"),
+        JUVENILE("a juvenile now, with a dated plan to move it on");
+
+        private final String words;
+
+        BigFish(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Two rivals of one genus? */
+    public enum Kin implements Choice {
+        NEVER("never"),
+        SAME_DAY("only if they arrive on one day"),
+        CROWD("several in a large tank, so that none is singled out");
+
+        private final String words;
+
+        Kin(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Fish that live as a harem? */
+    public enum Anthias implements Choice {
+        ONE_FIRST("start with one and add"),
+        AT_ONCE("the whole group at once");
+
+        private final String words;
+
+        Anthias(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** When do clownfish come? */
+    public enum Clownfish implements Choice {
+        FIRST("first, because they are hardy"),
+        LAST("last, because they own their corner");
+
+        private final String words;
+
+        Clownfish(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Several surgeonfish? */
+    public enum Tangs implements Choice {
+        STAGED("the delicate first, each through a box"),
+        TOGETHER("all from quarantine on one day");
+
+        private final String words;
+
+        Tangs(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** When may the next one come? */
+    public enum Pause implements Choice {
+        DAYS("after the days set here"),
+        TEST_KIT("when ammonia and nitrite stay at nothing");
+
+        private final String words;
+
+        Pause(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What quarantine? */
+    public enum Quarantine implements Choice {
+        COPPER("copper, then observation"),
+        ISOLATION("long isolation"),
+        OBSERVATION("observation only");
+
+        private final String words;
+
+        Quarantine(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Skimmer after bottled bacteria? */
+    public enum Bacteria implements Choice {
+        EIGHT_HOURS("off for 8 hours"),
+        LABEL("off for the 12 to 24 hours of the label");
+
+        private final String words;
+
+        Bacteria(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What salinity? */
+    public enum Salinity implements Choice {
+        NATURAL("natural seawater"),
+        LOWERED("lowered, for fish only");
+
+        private final String words;
+
+        Salinity(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Moving the rock? */
+    public enum Rock implements Choice {
+        BEFORE_RIVALS("before every rival comes"),
+        LAST_RESORT("only as the last resort");
+
+        private final String words;
+
+        Rock(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String words() {
+            return words;
+        }
+    }
+}

@@ -1,0 +1,21 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+
+/** Does it often bring disease? */
+final class AilmentRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        String school = candidate.rules().schools().quarantine().words();
+        return candidate.species().ailments().stream()
+                .map(ailment -> Finding.of(
+                        "ailment",
+                        Stance.CAREFUL,
+                        "It often brings " + ailment.kind().words() + ": quarantine it (your school: " + school + ").",
+                        ailment.from(),
+                        List.of()))
+                .toList();
+    }
+}

@@ -1,0 +1,49 @@
+package org.pelluna.core.shortlist;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Species.Diet;
+import org.pelluna.core.units.Numbers;
+
+/** What does feeding it ask of the keeper? */
+final class FoodRule implements ShortlistRule {
+    /** Feeds a day from which an automatic feeder is wanted. */
+    private static final double MANY_FEEDS = 4;
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Species species = candidate.species();
+        Diet diet = species.habits().diet();
+        double feeds = species.habits().feedsPerDay().value();
+        List<Finding> findings = new ArrayList<>();
+        if (diet == Diet.PLANKTON && feeds >= MANY_FEEDS) {
+            findings.add(finding(
+                    species,
+                    "It lives from open water and wants " + Numbers.plain(feeds, 0)
+                            + " small feeds a day: an automatic feeder, or it thins.",
+                    Stance.CAREFUL));
+        } else if (diet == Diet.ALGAE) {
+            findings.add(
+                    finding(species, "It grazes: dried seaweed daily or every other day, on a clip.", Stance.FINE));
+        } else if (diet == Diet.CORAL_POLYPS) {
+            findings.add(finding(species, "It lives on coral polyps; without them it starves.", Stance.STOP));
+        } else if (diet == Diet.SPONGES) {
+            findings.add(finding(
+                    species, "Sponge eaters often starve on prepared food: see it eat for days.", Stance.CAREFUL));
+        }
+        return findings;
+    }
+
+    private static Finding finding(Species species, String sentence, Stance stance) {
+        return Finding.of(
+                "food",
+                stance,
+                sentence,
+                Provenance.PRACTICE,
+                List.of(species.habits().feedsPerDay().figure("feeds a day", "")));
+    }
+}

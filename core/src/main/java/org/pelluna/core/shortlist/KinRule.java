@@ -1,0 +1,53 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Schools.Kin;
+import org.pelluna.core.units.Numbers;
+
+/** Do rivals of its genus live here already, and what does the chosen school say? */
+final class KinRule implements ShortlistRule {
+    /** Temper toward the genus from which a fish counts as a rival of its own kind. */
+    private static final double HARSH = 0.8;
+
+    /** Water from which several rivals dilute their quarrels; common practice. */
+    private static final double LARGE_LITRES = 1000;
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        List<Fish> kin = candidate.stock().residents().stream()
+                .filter(fish ->
+                        fish.species().genus().equals(candidate.species().genus()))
+                .filter(fish -> !fish.species().id().equals(candidate.species().id()))
+                .filter(fish -> fish.species().temper().genus() >= HARSH)
+                .toList();
+        if (kin.isEmpty()) {
+            return List.of();
+        }
+        double litres = candidate.tank().netWater().litres();
+        boolean crowd = litres >= LARGE_LITRES && kin.size() >= 2;
+        Kin school = candidate.rules().schools().kin();
+        String names = String.join(", ", kin.stream().map(Fish::name).toList());
+        Finding finding = Finding.of(
+                "kin",
+                school == Kin.NEVER ? Stance.STOP : school == Kin.CROWD && crowd ? Stance.FINE : Stance.CAREFUL,
+                names + (kin.size() == 1 ? " is" : " are") + " of its genus, "
+                        + candidate.species().genus() + ", and already at home here.",
+                Provenance.PRACTICE,
+                List.of(
+                        Figure.measured("rivals of its genus", kin.size(), ""),
+                        Figure.measured("net water", litres, "L")));
+        return List.of(finding.schools(List.of(
+                        "By never: no.",
+                        "Same day only: take " + names + " out and return " + (kin.size() == 1 ? "it" : "them")
+                                + " together with the newcomer.",
+                        "By numbers: " + (crowd ? "yes" : "no") + ", " + (kin.size() + 1) + " rivals in "
+                                + Numbers.plain(litres, 0) + "\u00a0L; three and more in "
+                                + Numbers.plain(LARGE_LITRES, 0) + "\u00a0L and more spread their quarrels."))
+                .remedy("A box, fresh rock, or all of them arriving on one day."));
+    }
+}

@@ -1,0 +1,24 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Sourced;
+import org.pelluna.core.units.Numbers;
+
+/** How long a commitment is it? */
+final class LifespanRule implements ShortlistRule {
+    private static final double LONG_YEARS = 20;
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Sourced years = candidate.species().growth().lifespanYears();
+        String sentence = "It can live " + Numbers.plain(years.value(), 0) + " years in good care";
+        return List.of(Finding.of(
+                "lifespan",
+                Stance.FINE,
+                sentence + (years.value() >= LONG_YEARS ? ": plan who would take it after you." : "."),
+                years.from(),
+                List.of(years.figure("lifespan", "years"))));
+    }
+}

@@ -1,0 +1,46 @@
+package org.pelluna.core.shortlist;
+
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.species.Species.Habits;
+
+/** How many compete for its place and its food? */
+final class NicheRule implements ShortlistRule {
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        Habits habits = candidate.species().habits();
+        List<Fish> rivals = candidate.stock().residents().stream()
+                .filter(fish -> fish.species().habits().zone() == habits.zone()
+                        && fish.species().habits().diet() == habits.diet())
+                .toList();
+        int neighbours = (int) candidate.stock().residents().stream()
+                .filter(fish -> fish.species().habits().zone() == habits.zone())
+                .count();
+        List<Figure> figures = List.of(
+                Figure.measured("residents of that zone", neighbours, ""),
+                Figure.measured("with the same food", rivals.size(), ""));
+        String place =
+                "It lives " + habits.zone().words() + " on " + habits.diet().words();
+        if (rivals.isEmpty()) {
+            return List.of(Finding.of(
+                    "niche",
+                    Stance.FINE,
+                    place + "; nobody here has that place and food.",
+                    Provenance.PRACTICE,
+                    figures));
+        }
+        String names =
+                String.join(", ", rivals.stream().map(Fish::name).limit(3).toList());
+        return List.of(Finding.of(
+                "niche",
+                rivals.size() > 2 ? Stance.CAREFUL : Stance.FINE,
+                place + ", as " + rivals.size() + (rivals.size() == 1 ? " resident does: " : " residents do: ") + names
+                        + (rivals.size() > 3 ? " and more." : "."),
+                Provenance.PRACTICE,
+                figures));
+    }
+}

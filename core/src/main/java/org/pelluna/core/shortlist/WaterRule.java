@@ -1,0 +1,60 @@
+package org.pelluna.core.shortlist;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.species.Species.Water;
+import org.pelluna.core.units.Numbers;
+
+/** Is the water what it comes from: warm, cool and salt enough? */
+final class WaterRule implements ShortlistRule {
+    private static final String RULE = "water";
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        List<Finding> findings = new ArrayList<>();
+        Water water = candidate.species().water();
+        double here = candidate.tank().temperatureCelsius();
+        if (here < water.coolestCelsius().value()
+                || here > water.warmestCelsius().value()) {
+            findings.add(Finding.of(
+                            RULE,
+                            Stance.STOP,
+                            "It wants " + Numbers.plain(water.coolestCelsius().value()) + " to "
+                                    + Numbers.plain(water.warmestCelsius().value())
+                                    + " °C for life; this tank is kept at "
+                                    + Numbers.plain(here) + " °C.",
+                            water.warmestCelsius().from(),
+                            List.of(
+                                    water.coolestCelsius().figure("coolest", "°C"),
+                                    water.warmestCelsius().figure("warmest", "°C"),
+                                    Figure.measured("temperature here", here, "°C")))
+                    .remedy("Another temperature would turn this, if everyone else bears it."));
+        }
+        double gravity = candidate.tank().specificGravity();
+        if (gravity < water.lowestSpecificGravity().value()) {
+            findings.add(Finding.of(
+                            RULE,
+                            Stance.STOP,
+                            "It wants a specific gravity of "
+                                    + water.lowestSpecificGravity().value() + " or more; here it is " + gravity + ".",
+                            water.lowestSpecificGravity().from(),
+                            List.of(Figure.measured("specific gravity here", gravity, "")))
+                    .schools(List.of(
+                            "By " + Schools.Salinity.NATURAL.words() + ": raise it slowly, and it may come.",
+                            "By " + Schools.Salinity.LOWERED.words() + ": not this fish.")));
+        }
+        if (water.light() == Water.Light.DIM && !candidate.tank().holdings().isEmpty()) {
+            findings.add(Finding.of(
+                    RULE,
+                    Stance.FINE,
+                    "It comes from dim water: give it an overhang, and expect to see it little under coral lights.",
+                    water.warmestCelsius().from(),
+                    List.of()));
+        }
+        return findings;
+    }
+}
