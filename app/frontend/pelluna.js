@@ -22,6 +22,26 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 
+  // What if: every change of the form asks the server anew and shows the answer in place; the last question wins.
+  window.Alpine.data('whatIf', () => ({
+    asking: null,
+    async ask() {
+      const form = this.$root.querySelector('form');
+      const query = new URLSearchParams(new FormData(form));
+      this.asking?.abort();
+      this.asking = new AbortController();
+      try {
+        const answer = await fetch(`${form.action.split('?')[0]}?${query}&part=true`, { signal: this.asking.signal });
+        if (answer.ok) {
+          this.$refs.result.innerHTML = await answer.text();
+          history.replaceState(null, '', `?${query}`);
+        }
+      } catch {
+        // A newer question took over, or the connection is gone: the button still asks the plain way.
+      }
+    },
+  }));
+
   // The log form asks only for what the kind of entry needs.
   window.Alpine.data('logEntry', () => ({
     kind: 'CHASE',

@@ -39,6 +39,7 @@ class StoryTest {
             "/species/pomacanthus-imperator",
             "/wishes",
             "/company",
+            "/company/what-if",
             "/arrivals",
             "/watch",
             "/losses",
@@ -241,6 +242,25 @@ class StoryTest {
         assertThat(page.getByLabel("What sets the ceiling?")).hasValue("waste");
         place(page, "Wishes");
         assertThat(page.locator("[data-wish=w-naso]")).containsText("Overruled by you, “a longer tank is ordered”");
+    }
+
+    @Test
+    void whatIfMovesThePressuresAtOnce() {
+        Watched watched = demo(1280, 800);
+        Page page = watched.page();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
+                .first()
+                .click();
+        place(page, "Company");
+        page.getByText("What if…?").click();
+        Locator first = page.locator("tbody td").first();
+        String before = first.textContent();
+        page.getByLabel("an acclimation box").check();
+        assertThat(first).containsText("▼");
+        assertThat(first).not().hasText(before);
+        page.getByLabel("Newcomers that day").fill("4");
+        page.waitForURL(Pattern.compile("newcomers=4"));
+        assertClean(watched, "what if");
     }
 
     private static void log(Page page, String kind, String aggressor, String fish, String hardness, String where) {

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
@@ -31,6 +32,12 @@ public final class Encounters {
                 stock.plan().asOf());
     }
 
+    /** The same fish on other ground. */
+    public static Encounters on(Ground ground, Stock stock) {
+        return new Encounters(
+                new PressureModel(ground), stock.residents(), stock.plan().asOf());
+    }
+
     /** Today's pressures for every ordered pair of residents. */
     public List<Pressure> amongResidents() {
         List<Pressure> pressures = new ArrayList<>();
@@ -48,6 +55,22 @@ public final class Encounters {
     public Pressure onArrival(Fish resident, Fish newcomer, int newcomers) {
         Meeting meeting = meeting(resident, newcomer, daysHere(resident), newcomers);
         return model.of(resident, newcomer, meeting, today);
+    }
+
+    /**
+     * The pressure of a resident on a newcomer that is welcomed with some care.
+     *
+     * @param together whether the resident was taken out and comes back on the same day
+     */
+    Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<Welcome> welcome, boolean together) {
+        Meeting meeting = meeting(resident, newcomer, together ? 0 : daysHere(resident), newcomers);
+        return model.of(resident, newcomer, meeting.welcome(welcome), today);
+    }
+
+    /** The pressure of such a newcomer on a resident. */
+    Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers, boolean together) {
+        Meeting meeting = meeting(newcomer, resident, together ? 0 : -daysHere(resident), newcomers);
+        return model.of(newcomer, resident, meeting, today);
     }
 
     /** The pressure of a newcomer on a resident in the newcomer's first week. */

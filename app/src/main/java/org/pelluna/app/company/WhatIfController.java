@@ -1,0 +1,145 @@
+package org.pelluna.app.company;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.pressure.Welcome;
+import org.pelluna.core.pressure.WhatIf;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What if it were larger, came in company, in a box, into a longer tank? The pressures move at once. */
+@Controller
+class WhatIfController {
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+
+    WhatIfController(TankStore tanks, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+    }
+
+    /** The circumstances as entered; an empty field leaves things as they are. */
+    public static class Circumstances {
+        public String fish;
+        public Double size;
+        public Integer newcomers;
+        public boolean together;
+        public Set<Welcome> welcome = EnumSet.noneOf(Welcome.class);
+        public Double swim;
+        public Integer shelters;
+        public Integer feeding;
+        public boolean freshRock;
+    }
+
+    /** A resident with the pressures now and then; widths are in hundredths of the hardest. */
+    record Row(String name, Bar suffers, Bar gives) {}
+
+    /** One pressure now and then. */
+    record Bar(String now, String then, int nowWidth, int thenWidth, String trend) {}
+
+    /** A fish that could be asked about. */
+    record Choice(String id, String name) {}
+
+    @GetMapping("/tanks/{tankId}/company/what-if")
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("asked") Circumstances asked,
+            @RequestParam(defaultValue = "false") boolean part,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        List<Choice> wished = stock.wishes().stream()
+                .map(wish -> new Choice(wish.species().id(), wish.species().commonName()))
+                .distinct()
+                .toList();
+        Species species = (asked.fish == null ? java.util.Optional.<Species>empty() : catalogue.find(asked.fish))
+                .orElseGet(() -> wished.isEmpty()
+                        ? catalogue.all().iterator().next()
+                        : catalogue.get(wished.get(0).id()));
+        asked.fish = species.id();
+        Tank tank = stock.plan().tank();
+        fill(asked, species, tank, measures);
+        WhatIf what = new WhatIf(
+                measures.length().toCentimetres(asked.size),
+                asked.newcomers,
+                asked.together,
+                asked.welcome,
+                ground(asked, tank, measures));
+        List<WhatIf.Shift> shifts = what.shifts(stock, species);
+        double hardest =
+                shifts.stream().mapToDouble(WhatIf.Shift::hardest).max().orElse(1);
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("wished", wished);
+        model.addAttribute(
+                "others",
+                catalogue.all().stream()
+                        .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
+                        .sorted(java.util.Comparator.comparing(Choice::name))
+                        .toList());
+        model.addAttribute("name", species.commonName());
+        model.addAttribute("portrait", Portraits.use(species));
+        model.addAttribute("portraits", Portraits.sheet(List.of(species)));
+        model.addAttribute(
+                "rows", shifts.stream().map(shift -> row(shift, hardest)).toList());
+        return part ? "company/whatif :: result" : "company/whatif";
+    }
+
+    /** What was left empty stays as it is. */
+    private static void fill(Circumstances asked, Species species, Tank tank, Measures measures) {
+        asked.size = asked.size == null || !(asked.size > 0)
+                ? Double.valueOf(measures.lengthField(species.size().saleCm().value()))
+                : asked.size;
+        asked.newcomers = asked.newcomers == null ? 1 : Math.max(1, Math.min(20, asked.newcomers));
+        asked.swim = asked.swim == null || !(asked.swim > 0)
+                ? Double.valueOf(measures.lengthField(tank.swimCm()))
+                : asked.swim;
+        asked.shelters = asked.shelters == null ? tank.shelters() : Math.max(0, asked.shelters);
+        asked.feeding = asked.feeding == null ? tank.feedingPlaces() : Math.max(1, asked.feeding);
+        asked.welcome = asked.welcome == null ? EnumSet.noneOf(Welcome.class) : asked.welcome;
+    }
+
+    private static Ground ground(Circumstances asked, Tank tank, Measures measures) {
+        double swim = measures.length().toCentimetres(asked.swim);
+        return new Ground(
+                swim,
+                tank.shape().footprintSquareCm() * swim / tank.swimCm(),
+                asked.shelters,
+                asked.feeding,
+                asked.freshRock);
+    }
+
+    private static Row row(WhatIf.Shift shift, double hardest) {
+        return new Row(
+                shift.resident().name(),
+                bar(shift.suffers().perHour(), shift.wouldSuffer().perHour(), hardest),
+                bar(shift.gives().perHour(), shift.wouldGive().perHour(), hardest));
+    }
+
+    private static Bar bar(double now, double then, double hardest) {
+        double change = then - now;
+        return new Bar(
+                Numbers.plain(now),
+                Numbers.plain(then),
+                (int) Math.round(100 * now / hardest),
+                (int) Math.round(100 * then / hardest),
+                Math.abs(change) < 0.05 ? "" : change < 0 ? "▼" : "▲");
+    }
+}

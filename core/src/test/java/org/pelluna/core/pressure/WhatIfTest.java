@@ -1,0 +1,64 @@
+package org.pelluna.core.pressure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.species.Species;
+
+class WhatIfTest {
+    private static final Species KOLE = Fixtures.species("ctenochaetus-strigosus");
+    private final Stock stock = Stock.of(
+            Fixtures.plan(
+                    Fixtures.reef(),
+                    List.of(
+                            Fixtures.resident("bristle", "ctenochaetus-tominiensis", 400, 12),
+                            Fixtures.resident("clown", "amphiprion-ocellaris", 400, 8))),
+            Fixtures.CATALOGUE);
+    private final Ground here = Ground.of(Fixtures.reef());
+
+    private WhatIf.Shift bristle(double cm, int newcomers, boolean together, Set<Welcome> welcome, Ground ground) {
+        return new WhatIf(cm, newcomers, together, welcome, ground)
+                .shifts(stock, KOLE).stream()
+                        .filter(shift -> shift.resident().id().equals("bristle"))
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    private double suffered(double cm, int newcomers, boolean together, Set<Welcome> welcome, Ground ground) {
+        return bristle(cm, newcomers, together, welcome, ground).wouldSuffer().perHour();
+    }
+
+    @Test
+    void nothingChangedMovesNothing() {
+        WhatIf.Shift shift = bristle(KOLE.size().saleCm().value(), 1, false, Set.of(), here);
+        assertThat(shift.wouldSuffer()).isEqualTo(shift.suffers());
+        assertThat(shift.wouldGive()).isEqualTo(shift.gives());
+    }
+
+    @Test
+    void whatKeepersDoHelps() {
+        double usual = suffered(7, 1, false, Set.of(), here);
+        assertThat(suffered(13, 1, false, Set.of(), here)).as("larger").isLessThan(usual);
+        assertThat(suffered(7, 3, false, Set.of(), here)).as("three at once").isLessThan(usual);
+        assertThat(suffered(7, 1, true, Set.of(), here))
+                .as("rival out and back")
+                .isLessThan(usual);
+        assertThat(suffered(7, 1, false, Set.of(Welcome.BOX), here)).as("box").isLessThan(usual);
+        Ground longer = new Ground(here.swimCm() * 2, here.footprintSquareCm() * 2, here.shelters(), 2, true);
+        assertThat(suffered(7, 1, false, Set.of(), longer)).as("longer tank").isLessThan(usual);
+    }
+
+    @Test
+    void theHardestComesFirst() {
+        assertThat(new WhatIf(7, 1, false, Set.of(), here)
+                        .shifts(stock, KOLE)
+                        .get(0)
+                        .resident()
+                        .id())
+                .isEqualTo("bristle");
+    }
+}
