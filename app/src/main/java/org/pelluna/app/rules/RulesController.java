@@ -11,6 +11,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.shortlist.Questions;
+import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -112,11 +113,11 @@ class RulesController {
                 preset.words(),
                 List.of(
                         "ceiling: " + rules.schools().ceiling().words(),
-                        "inch rule " + rules.gallonsPerInchNew() + ", later " + rules.gallonsPerInchMature()
-                                + " gal per inch",
+                        "inch rule " + Numbers.plain(rules.gallonsPerInchNew()) + ", later "
+                                + Numbers.plain(rules.gallonsPerInchMature()) + " gal per inch",
                         "pause " + rules.pauseAfterOneDays() + " and " + rules.pauseAfterMoreDays() + " days",
                         "rivals: " + rules.schools().kin().words(),
-                        "careful from " + rules.carefulPerHour() + " encounters an hour"),
+                        "careful from " + Numbers.plain(rules.carefulPerHour()) + " encounters an hour"),
                 row.houseRules()
                         .equals(rules.with(
                                 rules.schools(),

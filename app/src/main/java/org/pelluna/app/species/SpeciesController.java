@@ -3,6 +3,7 @@ package org.pelluna.app.species;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
@@ -12,6 +13,8 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -130,8 +133,19 @@ class SpeciesController {
                 Portraits.use(species),
                 ScalePlate.inSwim(species, swimCm),
                 VerdictView.of(judgement),
-                judgement.findings().isEmpty()
-                        ? ""
-                        : measures.sentence(judgement.findings().get(0).sentence()));
+                measures.sentence(telling(judgement)));
+    }
+
+    /** The finding worth a line: what speaks hardest against it, else the good it would do, else the pressure expected. */
+    private static String telling(Judgement judgement) {
+        return Stream.of(
+                        judgement.findings().stream().filter(one -> one.stance().compareTo(Stance.FINE) < 0),
+                        judgement.findings(Stance.BENEFIT).stream(),
+                        judgement.findings().stream().filter(one -> one.rule().equals("pressure")),
+                        judgement.findings().stream())
+                .flatMap(one -> one)
+                .findFirst()
+                .map(Finding::sentence)
+                .orElse("");
     }
 }

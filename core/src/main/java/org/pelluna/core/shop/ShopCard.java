@@ -13,6 +13,7 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -97,7 +98,7 @@ public record ShopCard(
                 reasons,
                 answer == Answer.NO ? Optional.empty() : Optional.of(cm(fitting.get(0))),
                 answer == Answer.NO ? Optional.empty() : Optional.of(cm(fitting.get(fitting.size() - 1))),
-                ShopChecks.of(species),
+                ShopChecks.of(species, stock.plan().houseRules().schools().pause()),
                 judgement);
     }
 
@@ -132,8 +133,11 @@ public record ShopCard(
                 .max(Comparator.naturalOrder());
     }
 
-    /** The house rules' pause since the last arrival, while it lasts. */
+    /** The house rules' pause since the last arrival, while it lasts; none for those who go by the test kit. */
     private static Optional<Finding> pause(Stock stock) {
+        if (stock.plan().houseRules().schools().pause() == Schools.Pause.TEST_KIT) {
+            return Optional.empty();
+        }
         HouseRules rules = stock.plan().houseRules();
         LocalDate today = stock.plan().asOf();
         return stock.residents().stream()

@@ -5,6 +5,7 @@ import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.species.Company;
 import org.pelluna.core.species.Species;
 
@@ -14,8 +15,11 @@ final class ShopChecks {
 
     private ShopChecks() {}
 
-    static List<Finding> of(Species species) {
+    static List<Finding> of(Species species, Schools.Pause pause) {
         ShopChecks card = new ShopChecks();
+        if (pause == Schools.Pause.TEST_KIT) {
+            card.add("Only if ammonia and nitrite were at nothing in the last days: your school goes by the test kit.");
+        }
         card.eating(species);
         card.origin(species);
         card.health(species);

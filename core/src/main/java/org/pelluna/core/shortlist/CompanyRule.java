@@ -4,6 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.species.Company;
 
 /** Is this a number of its own kind that does well together? */
@@ -16,6 +17,19 @@ final class CompanyRule implements ShortlistRule {
         List<Figure> figures = List.of(
                 Figure.measured("of its kind here", here, ""),
                 Figure.measured("of its kind with this wish", total, ""));
+        boolean oneFirst = candidate.rules().schools().anthias() == Schools.Anthias.ONE_FIRST;
+        if (company.way() == Company.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
+            return List.of(Finding.of(
+                            "company",
+                            oneFirst ? Stance.CAREFUL : Stance.FINE,
+                            "It lives " + company.way().words() + "; " + total + " do well"
+                                    + (oneFirst ? ", but your school starts with one and adds." : "."),
+                            company.from(),
+                            figures)
+                    .schools(List.of(
+                            "Start with one and add: one now, the others when it has settled.",
+                            "The whole group at once: all " + total + " on one day.")));
+        }
         if (company.suits(total)) {
             return List.of(Finding.of(
                     "company",

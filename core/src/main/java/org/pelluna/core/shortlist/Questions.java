@@ -23,7 +23,7 @@ public record Questions(String rule, String words) {
             new Questions("water", "Is the water warm and salt enough?"),
             new Questions("food", "What does feeding it ask?"),
             new Questions("disturbance", "What will it break or move?"),
-            new Questions("jump", "Can it get out?"),
+            new Questions("cover", "Can it get out?"),
             new Questions("sand", "Has it its sand?"),
             new Questions("maturity", "Is the tank old enough?"),
             new Questions("pods", "Are there pods for it?"),

@@ -1,0 +1,79 @@
+package org.pelluna.core.headroom;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.plan.Schools.Ceiling;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Tank;
+
+class HeadroomTest {
+    private static final Tank TANK = Fixtures.reef();
+    private static final Species TANG = Fixtures.species("zebrasoma-flavescens");
+    private static final Fish FISH = Fixtures.fish("t", TANG, 10, Fixtures.TODAY);
+
+    private static Load load(HouseRules rules, Ceiling school, String name, List<Fish> fish, double cm) {
+        return new Headroom(TANK, rules, Fixtures.TODAY)
+                .of(school, fish, one -> cm).stream()
+                        .filter(one -> one.name().equals(name))
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    /** feed × protein × 0.092: Timmons & Ebeling, Recirculating Aquaculture. */
+    @Test
+    void ammoniaNitrogenFollowsFromTheFood() {
+        double feed = Ration.gramsPerDay(TANG, 15, TANK.temperatureCelsius());
+        Load load = load(HouseRules.USUAL, Ceiling.WASTE, "ammonia nitrogen a day", List.of(FISH), 15);
+        assertThat(load.used()).isCloseTo(feed * 1000 * 0.45 * 0.092, within(1e-9));
+        assertThat(load.limit()).isCloseTo(2 * TANK.netWater().litres(), within(1e-9));
+    }
+
+    /** The geometric series: changing f of the water after every P settles at P ÷ f, found here change by change. */
+    @Test
+    void theNutrientPeakIsWhatChangeAfterChangeSettlesAt() {
+        Husbandry done = Husbandry.USUAL;
+        Load load = load(HouseRules.USUAL, Ceiling.NUTRIENTS, "nitrate peak", List.of(FISH), 15);
+        double nitrogenMg = Ration.gramsPerDay(TANG, 15, TANK.temperatureCelsius()) * 1000 * 0.45 * 0.092;
+        double produced =
+                nitrogenMg * 62 / 14 / TANK.netWater().litres() * done.changeDays() * (1 - done.nitrateExport());
+        double level = 0;
+        for (int change = 0; change < 500; change++) {
+            level = (level + produced) * (change < 499 ? 1 - done.changeShare() : 1);
+        }
+        assertThat(load.used()).isCloseTo(level, within(1e-6));
+    }
+
+    @Test
+    void aRationGrowsWithMassToThePowerEightTenthsAndDoublesInTenDegrees() {
+        double small = Ration.gramsPerDay(TANG, 10, 25);
+        assertThat(Ration.gramsPerDay(TANG, 20, 25) / small).isCloseTo(Math.pow(8, 0.8), within(1e-9));
+        assertThat(Ration.gramsPerDay(TANG, 10, 35) / small).isCloseTo(2, within(1e-9));
+    }
+
+    @Test
+    void everySchoolLoadsMoreWithMoreFishAndNamesItsSteps() {
+        for (Ceiling school : Ceiling.values()) {
+            Headroom headroom = new Headroom(TANK, HouseRules.USUAL, Fixtures.TODAY);
+            Load one = headroom.of(school, List.of(FISH), fish -> 15).get(0);
+            Load ten = headroom.of(school, Collections.nCopies(10, FISH), fish -> 15)
+                    .get(0);
+            assertThat(ten.share()).isGreaterThan(one.share());
+            assertThat(one.steps()).isNotEmpty();
+            assertThat(headroom.of(school, List.of(), fish -> 1).get(0).fits()).isTrue();
+        }
+    }
+
+    @Test
+    void theInchRuleCountsAdultsWhateverTheirSizeToday() {
+        Load young = load(HouseRules.USUAL, Ceiling.INCHES, "adult fish", List.of(FISH), 5);
+        assertThat(young.used()).isCloseTo(17 / 2.54, within(1e-9));
+    }
+}
