@@ -58,7 +58,10 @@ public class PlanBenchmark {
     @Setup
     public void prepare() {
         Catalogue catalogue = CatalogueFiles.shipped();
-        List<Species> species = catalogue.all().stream().limit(fish).toList();
+        List<Species> all = List.copyOf(catalogue.all());
+        List<Species> species = IntStream.range(0, fish)
+                .mapToObj(i -> all.get(i * all.size() / fish))
+                .toList();
         List<Resident> residents = IntStream.range(0, fish / 2)
                 .mapToObj(i -> new Resident(
                         "r" + i, species.get(i).id(), "Fish " + i, TODAY.minusDays(30L + i), 5, Optional.empty()))

@@ -1,6 +1,5 @@
 package org.pelluna.app.species;
 
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Verdict;
 import org.pelluna.core.species.Species;
@@ -52,12 +51,5 @@ final class Asked {
             case NOT_OUT -> judgement.verdict() != Verdict.OUT;
             case NOW -> judgement.verdict() == Verdict.IN || judgement.verdict() == Verdict.WITH_CARE;
         };
-    }
-
-    /** The fewest of its kind that would do well beside those living here. */
-    int count(Stock stock, Species one) {
-        return one.company().suits(stock.residentsOf(one) + 1)
-                ? 1
-                : Math.max(1, one.company().smallestGroup());
     }
 }

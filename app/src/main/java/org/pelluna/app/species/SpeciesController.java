@@ -2,6 +2,8 @@ package org.pelluna.app.species;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
@@ -16,6 +18,7 @@ import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
@@ -39,11 +42,13 @@ class SpeciesController {
     private final TankStore tanks;
     private final Catalogue catalogue;
     private final Search search;
+    private final Judged judged;
 
-    SpeciesController(TankStore tanks, Catalogue catalogue, Search search) {
+    SpeciesController(TankStore tanks, Catalogue catalogue, Search search, Judged judged) {
         this.tanks = tanks;
         this.catalogue = catalogue;
         this.search = search;
+        this.judged = judged;
     }
 
     /** One fish of the list. */
@@ -65,21 +70,21 @@ class SpeciesController {
             @ModelAttribute("asked") Asked asked,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        Map<String, Judgement> judgements = judged.of(tankId, plan);
         boolean ordered = asked.q != null;
         List<Judgement> found = search.find(asked.q == null ? "" : asked.q).stream()
                 .filter(asked::admits)
                 .filter(one ->
                         measures.length().fromCentimetres(one.size().adultCm().value())
                                 <= (asked.most == null ? Double.MAX_VALUE : asked.most))
-                .map(one -> Shortlist.ask(
-                        stock, one, asked.count(stock, one), one.size().saleCm().value()))
+                .flatMap(one -> Optional.ofNullable(judgements.get(one.id())).stream())
                 .filter(asked::admits)
                 .sorted(ordered ? (one, other) -> 0 : Comparator.comparing(Judgement::verdict))
                 .toList();
         int from = Math.min(Math.max(0, asked.from), Math.max(0, found.size() - 1));
         List<Judgement> page = found.stream().skip(from).limit(A_PAGE).toList();
-        double swim = stock.plan().tank().swimCm();
+        double swim = plan.tank().swimCm();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("found", found.size());
         model.addAttribute("all", catalogue.all().size());

@@ -65,7 +65,7 @@ public final class Headroom {
                 InchRule.inches(fish),
                 rule.ceilingInches(on),
                 "in",
-                List.of(
+                () -> List.of(
                         Numbers.plain(rule.gallons()) + " gal of net water ÷ " + Numbers.plain(rule.gallonsPerInch(on))
                                 + " gal per inch = " + Numbers.plain(rule.ceilingInches(on)) + " in",
                         fish.size() + " fish of " + Numbers.plain(InchRule.inches(fish)) + " in together when adult"),
@@ -82,7 +82,7 @@ public final class Headroom {
                 nitrogen,
                 cleared,
                 "mg",
-                List.of(
+                () -> List.of(
                         food(feed),
                         Numbers.plain(feed, 2) + " g × " + done.proteinShare() + " protein × " + NITROGEN_PER_PROTEIN
                                 + " = " + Numbers.plain(nitrogen, 0) + " mg of ammonia nitrogen",
@@ -114,7 +114,7 @@ public final class Headroom {
                 peak,
                 target,
                 "mg/L",
-                List.of(
+                () -> List.of(
                         Numbers.plain(produced, 2) + " mg/L made in " + done.changeDays() + " days, "
                                 + Numbers.plain(100 * export, 0) + " % taken by skimmer, rock and algae: "
                                 + Numbers.plain(left, 3) + " mg/L stay",
@@ -136,7 +136,7 @@ public final class Headroom {
                 holding,
                 Math.max(1, tank.shelters()),
                 "",
-                List.of(holding + " fish hold a cave or crevice; the tank has " + tank.shelters()),
+                () -> List.of(holding + " fish hold a cave or crevice; the tank has " + tank.shelters()),
                 Provenance.PRACTICE);
     }
 

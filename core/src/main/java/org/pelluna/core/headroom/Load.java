@@ -1,6 +1,7 @@
 package org.pelluna.core.headroom;
 
 import java.util.List;
+import java.util.function.Supplier;
 import org.pelluna.core.finding.Provenance;
 
 /**
@@ -10,12 +11,15 @@ import org.pelluna.core.finding.Provenance;
  * @param used what the fish amount to, in {@code unit}
  * @param limit what the tank carries
  * @param unit the unit of both
- * @param steps the arithmetic, a line for each step
+ * @param arithmetic puts the arithmetic into words when asked, so that thousands of wishes can be judged quickly
  * @param source where the method comes from
  */
-public record Load(String name, double used, double limit, String unit, List<String> steps, Provenance source) {
-    public Load {
-        steps = List.copyOf(steps);
+public record Load(
+        String name, double used, double limit, String unit, Supplier<List<String>> arithmetic, Provenance source) {
+
+    /** The arithmetic, a line for each step. */
+    public List<String> steps() {
+        return arithmetic.get();
     }
 
     /** Whether the tank carries it. */

@@ -2,7 +2,10 @@ package org.pelluna.core.shortlist;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
@@ -21,19 +24,19 @@ final class HeadroomRule implements ShortlistRule {
     @Override
     public List<Finding> judge(Candidate candidate) {
         Schools.Ceiling chosen = candidate.rules().schools().ceiling();
-        Finding finding = chosen == Schools.Ceiling.INCHES ? byInches(candidate) : byLoad(candidate, chosen);
-        List<String> views = new ArrayList<>();
-        boolean differ = false;
-        for (Schools.Ceiling school : Schools.Ceiling.values()) {
-            Load load = tightest(candidate, school);
-            views.add(sentence(school, load));
-            differ |= load.fits() != tightest(candidate, chosen).fits();
-        }
-        return List.of(differ ? finding.schools(views) : finding);
+        Map<Schools.Ceiling, Load> loads = tightest(candidate);
+        Load counts = Objects.requireNonNull(loads.get(chosen));
+        Finding finding = chosen == Schools.Ceiling.INCHES ? byInches(candidate) : byLoad(counts);
+        boolean agreed = loads.values().stream().allMatch(load -> load.fits() == counts.fits());
+        return List.of(
+                agreed
+                        ? finding
+                        : finding.schools(loads.entrySet().stream()
+                                .map(school -> sentence(school.getKey(), school.getValue()))
+                                .toList()));
     }
 
-    private static Finding byLoad(Candidate candidate, Schools.Ceiling school) {
-        Load load = tightest(candidate, school);
+    private static Finding byLoad(Load load) {
         List<Figure> figures = List.of(
                 new Figure(load.name() + ", all grown", load.used(), load.unit(), load.source()),
                 Figure.measured("ceiling", load.limit(), load.unit()));
@@ -45,15 +48,21 @@ final class HeadroomRule implements ShortlistRule {
                         .remedy("Fewer or smaller fish, more water changed, or another figure in your house rules.");
     }
 
-    /** Residents and wish together, all grown, by one school. */
-    private static Load tightest(Candidate candidate, Schools.Ceiling school) {
+    /** Residents and wish together, all grown, by every school. */
+    private static Map<Schools.Ceiling, Load> tightest(Candidate candidate) {
         List<Fish> fish = new ArrayList<>(candidate.stock().residents());
         for (int i = 0; i < candidate.wished().count(); i++) {
             fish.add(candidate.fish());
         }
-        return new Headroom(candidate.tank(), candidate.rules(), candidate.today())
-                .of(school, fish, one -> one.growth().adultLengthCm())
-                .get(0);
+        Headroom headroom = new Headroom(candidate.tank(), candidate.rules(), candidate.today());
+        Map<Schools.Ceiling, Load> loads = new EnumMap<>(Schools.Ceiling.class);
+        for (Schools.Ceiling school : Schools.Ceiling.values()) {
+            loads.put(
+                    school,
+                    headroom.of(school, fish, one -> one.growth().adultLengthCm())
+                            .get(0));
+        }
+        return loads;
     }
 
     private static String sentence(Schools.Ceiling school, Load load) {

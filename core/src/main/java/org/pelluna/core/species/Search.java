@@ -16,6 +16,8 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
  */
 public final class Search {
     private static final int NO_MATCH = 100;
+    private static final LevenshteinDistance ONE = new LevenshteinDistance(1);
+    private static final LevenshteinDistance TWO = new LevenshteinDistance(2);
 
     private final List<Entry> entries;
 
@@ -79,9 +81,10 @@ public final class Search {
         if (mistakes == 0) {
             return NO_MATCH;
         }
-        LevenshteinDistance distance = new LevenshteinDistance(mistakes);
-        int whole = distance.apply(asked, word);
-        int beginning = word.length() > asked.length() ? distance.apply(asked, word.substring(0, asked.length())) : -1;
+        LevenshteinDistance distance = mistakes == 1 ? ONE : TWO;
+        int longer = word.length() - asked.length();
+        int whole = Math.abs(longer) <= mistakes ? distance.apply(asked, word) : -1;
+        int beginning = longer > 0 ? distance.apply(asked, word.substring(0, asked.length())) : -1;
         int least = whole < 0 ? beginning : beginning < 0 ? whole : Math.min(whole, beginning);
         return least < 0 ? NO_MATCH : 2 + 3 * least;
     }
