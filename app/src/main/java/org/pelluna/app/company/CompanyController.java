@@ -1,11 +1,13 @@
 package org.pelluna.app.company;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
@@ -13,6 +15,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureModel;
 import org.pelluna.core.species.Catalogue;
@@ -95,8 +98,19 @@ class CompanyController {
         model.addAttribute("source", Pressure.SOURCE.words());
         model.addAttribute(
                 "portraits", Portraits.sheet(fish.stream().map(Fish::species).toList()));
+        model.addAttribute("places", PlaceView.of(fish));
+        model.addAttribute("meals", meals(fish, assessment.stock().plan().asOf()));
         model.addAttribute("chart", onTheLine.isEmpty() ? "" : new BarbChart(onTheLine, careful).svg(drawn));
         return "company/page";
+    }
+
+    /** Who could swallow whom, and from when, each in a sentence in the keeper's units. */
+    private static List<String> meals(List<Fish> fish, LocalDate today) {
+        Map<String, String> names = fish.stream().collect(Collectors.toMap(Fish::id, Fish::name));
+        return Predation.among(fish, today).stream()
+                .map(meal -> names.get(meal.predatorId()) + " could swallow " + names.get(meal.preyId())
+                        + (meal.from().isAfter(today) ? " from about " + meal.from() : " today") + ".")
+                .toList();
     }
 
     private static List<Entry> touched(List<Entry> entries, List<Line> drawn) {

@@ -57,7 +57,7 @@ record WishView(
         return new WishView(
                 wish.id(),
                 Portraits.use(species),
-                (wish.count() > 1 ? wish.count() + " × " : "") + species.commonName(),
+                (wish.count() > 1 ? wish.count() + " × " : "") + species.commonName() + form(wish, species),
                 species.scientificName(),
                 wish.askedBy().orElse(""),
                 wish.price().map(sum -> Numbers.plain(sum, 2)).orElse(""),
@@ -80,6 +80,11 @@ record WishView(
                 .flatMap(stance -> judgement.findings(stance).stream())
                 .map(finding -> FindingView.of(finding, measures))
                 .toList();
+    }
+
+    /** Single, pair or group, said where it is more than one. */
+    private static String form(Wish wish, Species species) {
+        return wish.count() < 2 ? "" : wish.count() == 2 && species.company().pairAllowed() ? ", a pair" : ", a group";
     }
 
     private static String overruled(Wish wish) {

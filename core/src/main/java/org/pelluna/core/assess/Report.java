@@ -3,11 +3,14 @@ package org.pelluna.core.assess;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.OrderCost;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
@@ -21,6 +24,7 @@ import org.pelluna.core.tank.NetWater;
  * @param asOf the day judged
  * @param water where the water goes
  * @param headroom the inch rule today
+ * @param schools what each school of capacity says, today and when all residents have grown
  * @param wishes a verdict with its findings for each wish
  * @param pressuresToday among residents
  * @param pressuresPlanned with the fish to come
@@ -30,6 +34,7 @@ public record Report(
         LocalDate asOf,
         NetWater water,
         Headroom headroom,
+        List<SchoolReport> schools,
         List<WishReport> wishes,
         List<PressureReport> pressuresToday,
         List<PressureReport> pressuresPlanned,
@@ -37,6 +42,17 @@ public record Report(
 
     /** The inch rule's figures today, in US gallons and inches. */
     public record Headroom(double gallons, double gallonsPerInch, double ceilingInches, double residentInches) {}
+
+    /** One load by one school. */
+    public record SchoolReport(
+            Schools.Ceiling school,
+            boolean chosen,
+            String counts,
+            double usedToday,
+            double usedGrown,
+            double limit,
+            String unit,
+            List<String> arithmetic) {}
 
     /** The verdict on one wish. */
     public record WishReport(
@@ -76,6 +92,7 @@ public record Report(
                         rule.gallonsPerInch(plan.asOf()),
                         rule.ceilingInches(plan.asOf()),
                         InchRule.inches(assessment.stock().residents())),
+                schools(assessment),
                 assessment.judgements().stream().map(Report::wish).toList(),
                 assessment.today().stream().map(Report::pressure).toList(),
                 assessment.planned().stream().map(Report::pressure).toList(),
@@ -86,6 +103,28 @@ public record Report(
                         order.arrivals(),
                         order.held(),
                         order.findings()));
+    }
+
+    private static List<SchoolReport> schools(Assessment assessment) {
+        TankPlan plan = assessment.stock().plan();
+        List<Fish> fish = assessment.stock().residents();
+        var headroom = new org.pelluna.core.headroom.Headroom(plan.tank(), plan.houseRules(), plan.asOf());
+        return Stream.of(Schools.Ceiling.values())
+                .flatMap(school -> headroom.of(school, fish, one -> one.growth().adultLengthCm()).stream()
+                        .map(grown -> new SchoolReport(
+                                school,
+                                plan.houseRules().schools().ceiling() == school,
+                                grown.name(),
+                                headroom.of(school, fish, one -> one.lengthCmOn(plan.asOf())).stream()
+                                        .filter(load -> load.name().equals(grown.name()))
+                                        .findFirst()
+                                        .orElseThrow()
+                                        .used(),
+                                grown.used(),
+                                grown.limit(),
+                                grown.unit(),
+                                grown.steps())))
+                .toList();
     }
 
     private static WishReport wish(Judgement judgement) {

@@ -1,6 +1,8 @@
 package org.pelluna.core.pressure;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.plan.Fish;
 
@@ -16,6 +18,16 @@ import org.pelluna.core.plan.Fish;
 public record Predation(String predatorId, String preyId, LocalDate from, double mouthfulCm, double preyCm) {
     private static final int HORIZON_DAYS = 3653;
     private static final int STEP_DAYS = 7;
+
+    /** Every meal among the given fish within ten years, the soonest first. */
+    public static List<Predation> among(List<Fish> fish, LocalDate today) {
+        return fish.stream()
+                .flatMap(predator -> fish.stream()
+                        .filter(prey -> !prey.id().equals(predator.id()))
+                        .flatMap(prey -> between(predator, prey, today).stream()))
+                .sorted(Comparator.comparing(Predation::from))
+                .toList();
+    }
 
     /**
      * Whether and from when one fish could swallow another within ten years, looked at week by week.

@@ -52,6 +52,10 @@ class AssessCommandTest {
         assertThat(report.at("/pressuresPlanned")).hasSize(2);
         assertThat(report.at("/pressuresPlanned/0/factors/0/sentence").stringValue())
                 .contains("temper");
+        assertThat(report.at("/schools")).hasSize(5);
+        assertThat(report.at("/schools/0/school").stringValue()).isEqualTo("inches");
+        assertThat(report.at("/schools/0/chosen").booleanValue()).isTrue();
+        assertThat(report.at("/schools/1/arithmetic/1").stringValue()).contains("0.092");
         assertThat(report.at("/order/proved").booleanValue()).isTrue();
         assertThat(report.at("/order/arrivals/0/wishIds/0").stringValue()).isEqualTo("wish-elacatinus-oceanops");
     }

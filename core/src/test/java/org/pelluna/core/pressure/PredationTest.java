@@ -1,10 +1,12 @@
 package org.pelluna.core.pressure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.pelluna.core.Fixtures.TODAY;
 import static org.pelluna.core.Fixtures.fish;
 import static org.pelluna.core.Fixtures.species;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.plan.Fish;
 
@@ -33,5 +35,16 @@ class PredationTest {
     void aGrazerSwallowsNobody() {
         Fish tang = fish("tang", species("zebrasoma-flavescens"), 17, TODAY);
         assertThat(Predation.between(tang, goby, TODAY)).isEmpty();
+    }
+
+    @Test
+    void amongManyTheSoonestMealComesFirst() {
+        Fish grown = fish("grown", species("dendrochirus-zebra"), 12, TODAY);
+        Fish young = fish("young", species("dendrochirus-zebra"), 5, TODAY);
+        assertThat(Predation.among(List.of(goby, young, grown), TODAY))
+                .extracting(Predation::predatorId, Predation::preyId)
+                .startsWith(tuple("grown", "goby"))
+                .contains(tuple("young", "goby"))
+                .doesNotContain(tuple("goby", "young"));
     }
 }

@@ -1,0 +1,52 @@
+package org.pelluna.app.company;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.species.Species;
+
+/**
+ * One part of the tank with those who live there.
+ *
+ * @param place the part, in words
+ * @param dwellers how many
+ * @param tables those who eat the same there, the most crowded first
+ */
+record PlaceView(String place, int dwellers, List<Table> tables) {
+
+    /** Fish of one place that eat the same; several are rivals for it. */
+    record Table(String food, int guests, List<Guest> names) {}
+
+    /** One of them. */
+    record Guest(String name, String key) {}
+
+    /** The parts of the tank that anyone lives in, from the sand upwards. */
+    static List<PlaceView> of(List<Fish> fish) {
+        return Arrays.stream(Species.Zone.values())
+                .map(zone -> at(zone, fish))
+                .filter(place -> place.dwellers() > 0)
+                .toList();
+    }
+
+    private static PlaceView at(Species.Zone zone, List<Fish> fish) {
+        Map<Species.Diet, List<Fish>> byFood = fish.stream()
+                .filter(one -> one.species().habits().zone() == zone)
+                .collect(
+                        Collectors.groupingBy(one -> one.species().habits().diet(), TreeMap::new, Collectors.toList()));
+        List<Table> tables = byFood.entrySet().stream()
+                .map(food -> new Table(
+                        food.getKey().words(),
+                        food.getValue().size(),
+                        food.getValue().stream()
+                                .map(one -> new Guest(one.name(), Portraits.key(one.species())))
+                                .toList()))
+                .sorted((one, other) -> other.guests() - one.guests())
+                .toList();
+        return new PlaceView(
+                zone.words(), tables.stream().mapToInt(Table::guests).sum(), tables);
+    }
+}
