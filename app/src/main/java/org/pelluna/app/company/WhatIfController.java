@@ -40,7 +40,7 @@ class WhatIfController {
         public String fish;
         public Double size;
         public Integer newcomers;
-        public boolean together;
+        public WhatIf.Order order = WhatIf.Order.LAST;
         public Set<Welcome> welcome = EnumSet.noneOf(Welcome.class);
         public Double swim;
         public Integer shelters;
@@ -80,7 +80,7 @@ class WhatIfController {
         WhatIf what = new WhatIf(
                 measures.length().toCentimetres(asked.size),
                 asked.newcomers,
-                asked.together,
+                asked.order,
                 asked.welcome,
                 ground(asked, tank, measures));
         List<WhatIf.Shift> shifts = what.shifts(stock, species);
@@ -88,6 +88,7 @@ class WhatIfController {
                 shifts.stream().mapToDouble(WhatIf.Shift::hardest).max().orElse(1);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("wished", wished);
+        model.addAttribute("orders", WhatIf.Order.values());
         model.addAttribute(
                 "others",
                 catalogue.all().stream()
@@ -113,6 +114,7 @@ class WhatIfController {
                 : asked.swim;
         asked.shelters = asked.shelters == null ? tank.shelters() : Math.max(0, asked.shelters);
         asked.feeding = asked.feeding == null ? tank.feedingPlaces() : Math.max(1, asked.feeding);
+        asked.order = asked.order == null ? WhatIf.Order.LAST : asked.order;
         asked.welcome = asked.welcome == null ? EnumSet.noneOf(Welcome.class) : asked.welcome;
     }
 

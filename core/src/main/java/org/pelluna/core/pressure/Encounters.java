@@ -60,16 +60,16 @@ public final class Encounters {
     /**
      * The pressure of a resident on a newcomer that is welcomed with some care.
      *
-     * @param together whether the resident was taken out and comes back on the same day
+     * @param ahead days the resident has been here before it
      */
-    Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<Welcome> welcome, boolean together) {
-        Meeting meeting = meeting(resident, newcomer, together ? 0 : daysHere(resident), newcomers);
+    Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<Welcome> welcome, int ahead) {
+        Meeting meeting = meeting(resident, newcomer, ahead, newcomers);
         return model.of(resident, newcomer, meeting.welcome(welcome), today);
     }
 
     /** The pressure of such a newcomer on a resident. */
-    Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers, boolean together) {
-        Meeting meeting = meeting(newcomer, resident, together ? 0 : -daysHere(resident), newcomers);
+    Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers, int ahead) {
+        Meeting meeting = meeting(newcomer, resident, -ahead, newcomers);
         return model.of(newcomer, resident, meeting, today);
     }
 
@@ -120,7 +120,7 @@ public final class Encounters {
         return meeting.company(suits, !suits);
     }
 
-    private int daysHere(Fish resident) {
+    int daysHere(Fish resident) {
         return (int) ChronoUnit.DAYS.between(resident.arrivesOn(), today);
     }
 }

@@ -12,11 +12,32 @@ import org.pelluna.core.species.Species;
  *
  * @param lengthCm its length, cm
  * @param newcomers fish that come that day, itself included
- * @param together whether the residents of its kin are taken out and return with it
+ * @param order when it comes, against those who live here
  * @param welcome what is done for it
  * @param ground the ground it would come onto
  */
-public record WhatIf(double lengthCm, int newcomers, boolean together, Set<Welcome> welcome, Ground ground) {
+public record WhatIf(double lengthCm, int newcomers, Order order, Set<Welcome> welcome, Ground ground) {
+
+    /** When the newcomer comes. */
+    public enum Order {
+        /** After everyone, as things are. */
+        LAST("after everyone"),
+        /** On the day on which its rivals, taken out meanwhile, return. */
+        WITH_RIVALS("with its rivals, taken out and back"),
+        /** Long before everyone else, as if the tank were begun anew. */
+        FIRST("before everyone, in a tank begun anew");
+
+        private final String words;
+
+        Order(String words) {
+            this.words = words;
+        }
+
+        /** The order as a keeper reads it. */
+        public String words() {
+            return words;
+        }
+    }
 
     public WhatIf {
         if (!(lengthCm > 0 && lengthCm <= 300) || newcomers < 1 || newcomers > 50) {
@@ -54,16 +75,24 @@ public record WhatIf(double lengthCm, int newcomers, boolean together, Set<Welco
         Fish other = Fish.newcomer("newcomer", species, lengthCm, stock.plan().asOf());
         return stock.residents().stream()
                 .map(resident -> {
-                    boolean back = together
-                            && Likeness.of(resident.species(), species).kin().isRival();
+                    int ahead = ahead(now.daysHere(resident), resident, species);
                     return new Shift(
                             resident,
                             now.onArrival(resident, usual, 1),
-                            then.onArrival(resident, other, newcomers, welcome, back),
+                            then.onArrival(resident, other, newcomers, welcome, ahead),
                             now.byNewcomer(usual, resident, 1),
-                            then.byNewcomer(other, resident, newcomers, back));
+                            then.byNewcomer(other, resident, newcomers, ahead));
                 })
                 .sorted(Comparator.comparingDouble(Shift::hardest).reversed())
                 .toList();
+    }
+
+    /** Days the resident would have been here before the newcomer; negative if after it. */
+    private int ahead(int daysHere, Fish resident, Species species) {
+        return switch (order) {
+            case LAST -> daysHere;
+            case WITH_RIVALS -> Likeness.of(resident.species(), species).kin().isRival() ? 0 : daysHere;
+            case FIRST -> -(int) PressureModel.DAYS_TO_OWN_GROUND;
+        };
     }
 }

@@ -1,6 +1,8 @@
 package org.pelluna.core.pressure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.pelluna.core.pressure.WhatIf.Order.FIRST;
+import static org.pelluna.core.pressure.WhatIf.Order.LAST;
 
 import java.util.List;
 import java.util.Set;
@@ -20,41 +22,45 @@ class WhatIfTest {
             Fixtures.CATALOGUE);
     private final Ground here = Ground.of(Fixtures.reef());
 
-    private WhatIf.Shift bristle(double cm, int newcomers, boolean together, Set<Welcome> welcome, Ground ground) {
-        return new WhatIf(cm, newcomers, together, welcome, ground)
+    private WhatIf.Shift bristle(double cm, int newcomers, WhatIf.Order order, Set<Welcome> welcome, Ground ground) {
+        return new WhatIf(cm, newcomers, order, welcome, ground)
                 .shifts(stock, KOLE).stream()
                         .filter(shift -> shift.resident().id().equals("bristle"))
                         .findFirst()
                         .orElseThrow();
     }
 
-    private double suffered(double cm, int newcomers, boolean together, Set<Welcome> welcome, Ground ground) {
-        return bristle(cm, newcomers, together, welcome, ground).wouldSuffer().perHour();
+    private double suffered(double cm, int newcomers, WhatIf.Order order, Set<Welcome> welcome, Ground ground) {
+        return bristle(cm, newcomers, order, welcome, ground).wouldSuffer().perHour();
     }
 
     @Test
     void nothingChangedMovesNothing() {
-        WhatIf.Shift shift = bristle(KOLE.size().saleCm().value(), 1, false, Set.of(), here);
+        WhatIf.Shift shift = bristle(KOLE.size().saleCm().value(), 1, LAST, Set.of(), here);
         assertThat(shift.wouldSuffer()).isEqualTo(shift.suffers());
         assertThat(shift.wouldGive()).isEqualTo(shift.gives());
     }
 
     @Test
     void whatKeepersDoHelps() {
-        double usual = suffered(7, 1, false, Set.of(), here);
-        assertThat(suffered(13, 1, false, Set.of(), here)).as("larger").isLessThan(usual);
-        assertThat(suffered(7, 3, false, Set.of(), here)).as("three at once").isLessThan(usual);
+        double usual = suffered(7, 1, LAST, Set.of(), here);
+        assertThat(suffered(13, 1, LAST, Set.of(), here)).as("larger").isLessThan(usual);
+        assertThat(suffered(7, 3, LAST, Set.of(), here)).as("three at once").isLessThan(usual);
         assertThat(suffered(7, 1, true, Set.of(), here))
                 .as("rival out and back")
                 .isLessThan(usual);
-        assertThat(suffered(7, 1, false, Set.of(Welcome.BOX), here)).as("box").isLessThan(usual);
+        assertThat(suffered(7, 1, LAST, Set.of(Welcome.BOX), here)).as("box").isLessThan(usual);
+        assertThat(suffered(7, 1, FIRST, Set.of(), here)).as("before everyone").isLessThan(usual);
+        assertThat(bristle(7, 1, FIRST, Set.of(), here).wouldGive().perHour())
+                .as("and it presses those who come later")
+                .isGreaterThan(bristle(7, 1, LAST, Set.of(), here).wouldGive().perHour());
         Ground longer = new Ground(here.swimCm() * 2, here.footprintSquareCm() * 2, here.shelters(), 2, true);
-        assertThat(suffered(7, 1, false, Set.of(), longer)).as("longer tank").isLessThan(usual);
+        assertThat(suffered(7, 1, LAST, Set.of(), longer)).as("longer tank").isLessThan(usual);
     }
 
     @Test
     void theHardestComesFirst() {
-        assertThat(new WhatIf(7, 1, false, Set.of(), here)
+        assertThat(new WhatIf(7, 1, LAST, Set.of(), here)
                         .shifts(stock, KOLE)
                         .get(0)
                         .resident()
