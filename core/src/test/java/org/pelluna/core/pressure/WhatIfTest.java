@@ -3,6 +3,7 @@ package org.pelluna.core.pressure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.pelluna.core.pressure.WhatIf.Order.FIRST;
 import static org.pelluna.core.pressure.WhatIf.Order.LAST;
+import static org.pelluna.core.pressure.WhatIf.Order.WITH_RIVALS;
 
 import java.util.List;
 import java.util.Set;
@@ -46,7 +47,7 @@ class WhatIfTest {
         double usual = suffered(7, 1, LAST, Set.of(), here);
         assertThat(suffered(13, 1, LAST, Set.of(), here)).as("larger").isLessThan(usual);
         assertThat(suffered(7, 3, LAST, Set.of(), here)).as("three at once").isLessThan(usual);
-        assertThat(suffered(7, 1, true, Set.of(), here))
+        assertThat(suffered(7, 1, WITH_RIVALS, Set.of(), here))
                 .as("rival out and back")
                 .isLessThan(usual);
         assertThat(suffered(7, 1, LAST, Set.of(Welcome.BOX), here)).as("box").isLessThan(usual);
