@@ -17,6 +17,9 @@ final class CareRule implements ShortlistRule {
         if (care == Care.DEMANDING && experience == Experience.FIRST_TANK) {
             return List.of(finding("It is a demanding fish; a first tank wants fish that forgive mistakes."));
         }
+        if (care == Care.DEMANDING && experience == Experience.SOME_YEARS) {
+            return List.of(finding("It is a demanding fish: read up on it and see it eat before you buy."));
+        }
         if (candidate.species().habits().eating() == Eating.HARD) {
             return List.of(finding("Many never take prepared food: see it eat in the shop before you buy."));
         }
