@@ -62,6 +62,7 @@ class SpeciesPageTest extends PageTest {
                 .andExpect(content().string(containsString("juvenile")))
                 .andExpect(content().string(containsString("clams and other bivalves")))
                 .andExpect(content().string(containsString("Bosun")));
+        see("/species/plotosus-lineatus").andExpect(content().string(containsString("Plotosus lineatus")));
         see("/species/salmo-salar").andExpect(status().isNotFound());
     }
 

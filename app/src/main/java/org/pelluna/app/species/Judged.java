@@ -50,15 +50,9 @@ class Judged {
                         one -> Shortlist.ask(
                                 stock,
                                 one,
-                                fewest(stock, one),
+                                stock.fewestMore(one),
                                 one.size().saleCm().value())));
         kept.put(tankId, new Kept(plan, judgements));
         return judgements;
-    }
-
-    private static int fewest(Stock stock, Species one) {
-        return one.company().suits(stock.residentsOf(one) + 1)
-                ? 1
-                : Math.max(1, one.company().smallestGroup());
     }
 }

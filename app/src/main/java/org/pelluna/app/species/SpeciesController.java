@@ -111,10 +111,14 @@ class SpeciesController {
             Model model) {
         Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
         Species species = catalogue.find(speciesId).orElseThrow(() -> new NotYours("species"));
-        Judgement judgement =
-                Shortlist.ask(stock, species, 1, species.size().saleCm().value());
+        Judgement judgement = Shortlist.ask(
+                stock,
+                species,
+                stock.fewestMore(species),
+                species.size().saleCm().value());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("entry", EntryView.of(species, measures));
+        model.addAttribute("count", judgement.wished().count());
         model.addAttribute("verdict", VerdictView.of(judgement));
         model.addAttribute(
                 "findings",

@@ -53,4 +53,12 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
                 .filter(fish -> fish.species().id().equals(species.id()))
                 .count();
     }
+
+    /** The fewest more of this species that would do well beside those living here: one, or what a group still lacks. */
+    public int fewestMore(Species species) {
+        int here = residentsOf(species);
+        return species.company().suits(here + 1)
+                ? 1
+                : Math.max(1, species.company().smallestGroup() - here);
+    }
 }

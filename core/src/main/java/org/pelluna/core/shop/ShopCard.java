@@ -70,7 +70,7 @@ public record ShopCard(
 
     /** The card for one fish, or one suitable group, of a species. */
     public static ShopCard of(Stock stock, Species species) {
-        int count = fewest(stock, species);
+        int count = stock.fewestMore(species);
         List<Judgement> sizes = sizes(species)
                 .mapToObj(cm -> Shortlist.ask(stock, species, count, cm))
                 .toList();
@@ -115,14 +115,6 @@ public record ShopCard(
 
     private static double cm(Judgement judgement) {
         return judgement.wished().wish().lengthCm().orElseThrow();
-    }
-
-    /** One, unless one is already here or its kind does well only in a group. */
-    private static int fewest(Stock stock, Species species) {
-        int here = stock.residentsOf(species);
-        return species.company().suits(here + 1)
-                ? 1
-                : Math.max(1, species.company().smallestGroup() - here);
     }
 
     private static Optional<LocalDate> later(Judgement judgement, Optional<Finding> pause) {

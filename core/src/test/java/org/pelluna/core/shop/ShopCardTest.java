@@ -65,4 +65,16 @@ class ShopCardTest {
                 .anyMatch(check -> check.sentence().contains("white spot"))
                 .anyMatch(check -> check.rule().equals("hazard"));
     }
+
+    @Test
+    void aGroupIsAskedForByWhatItStillLacks() {
+        Resident one = Fixtures.resident("one", "pseudanthias-squamipinnis", 400, 8);
+        Stock stock = Stock.of(
+                Fixtures.plan(new Fixtures.TankBuilder().build(), HouseRules.USUAL, List.of(one), List.of()),
+                Fixtures.CATALOGUE);
+        assertThat(stock.fewestMore(Fixtures.CATALOGUE.get("pseudanthias-squamipinnis")))
+                .as("four or more, and one is here")
+                .isEqualTo(3);
+        assertThat(stock.fewestMore(Fixtures.CATALOGUE.get("gramma-loreto"))).isEqualTo(1);
+    }
 }
