@@ -66,14 +66,15 @@ class WhatIfController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Catalogue known = stock.plan().species(catalogue);
         List<Choice> wished = stock.wishes().stream()
                 .map(wish -> new Choice(wish.species().id(), wish.species().commonName()))
                 .distinct()
                 .toList();
-        Species species = (asked.fish == null ? java.util.Optional.<Species>empty() : catalogue.find(asked.fish))
+        Species species = (asked.fish == null ? java.util.Optional.<Species>empty() : known.find(asked.fish))
                 .orElseGet(() -> wished.isEmpty()
-                        ? catalogue.all().iterator().next()
-                        : catalogue.get(wished.get(0).id()));
+                        ? known.all().iterator().next()
+                        : known.get(wished.get(0).id()));
         asked.fish = species.id();
         Tank tank = stock.plan().tank();
         fill(asked, species, tank, measures);
@@ -91,7 +92,7 @@ class WhatIfController {
         model.addAttribute("orders", WhatIf.Order.values());
         model.addAttribute(
                 "others",
-                catalogue.all().stream()
+                known.all().stream()
                         .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
                         .sorted(java.util.Comparator.comparing(Choice::name))
                         .toList());

@@ -66,7 +66,8 @@ final class DemoDates {
                                 one.certainty(),
                                 one.price(),
                                 one.note()))
-                        .toList());
+                        .toList(),
+                plan.ownSpecies());
     }
 
     private static Optional<LocalDate> moved(Optional<LocalDate> date, long days) {

@@ -82,6 +82,7 @@ class LossController {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         Map<String, Resident> residents = new HashMap<>();
         plan.residents().forEach(one -> residents.put(one.id(), one));
+        Catalogue known = plan.species(catalogue);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "losses",
@@ -96,22 +97,21 @@ class LossController {
                         .filter(one -> one.livesHere(plan.asOf()))
                         .map(one -> new Choice(
                                 one.id(),
-                                one.name() + " — "
-                                        + catalogue.get(one.speciesId()).commonName()))
+                                one.name() + " — " + known.get(one.speciesId()).commonName()))
                         .toList());
         model.addAttribute("causes", Loss.Cause.values());
         model.addAttribute("certainties", Loss.Certainty.values());
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(plan.losses().stream()
-                        .map(loss -> catalogue.get(residents.get(loss.fishId()).speciesId()))
+                        .map(loss -> known.get(residents.get(loss.fishId()).speciesId()))
                         .toList()));
         return "losses/page";
     }
 
     private LossView view(Loss loss, TankPlan plan, Map<String, Resident> residents) {
         Resident resident = residents.get(loss.fishId());
-        Species species = catalogue.get(resident.speciesId());
+        Species species = plan.species(catalogue).get(resident.speciesId());
         List<Harassment> harassment = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
         String harried = harassment.isEmpty()
                 ? "No encounter is logged in its last " + LOOK_BACK_DAYS + " days."

@@ -7,12 +7,12 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Search;
 import org.pelluna.core.species.Species;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -29,12 +29,12 @@ class ShopController {
 
     private final TankStore tanks;
     private final Catalogue catalogue;
-    private final Search search;
+    private final Known known;
 
-    ShopController(TankStore tanks, Catalogue catalogue, Search search) {
+    ShopController(TankStore tanks, Catalogue catalogue, Known known) {
         this.tanks = tanks;
         this.catalogue = catalogue;
-        this.search = search;
+        this.known = known;
     }
 
     /** A fish the text may also have meant. */
@@ -65,9 +65,10 @@ class ShopController {
             Model model) {
         String text = asking.orElse("");
         var plan = tanks.plan(keeper.id(), tankId);
-        List<Species> found = text.isBlank() ? List.of() : search.find(text);
+        List<Species> found =
+                text.isBlank() ? List.of() : known.search(plan.ownSpecies()).find(text);
         Optional<Species> asked = Optional.ofNullable(chosen)
-                .flatMap(catalogue::find)
+                .flatMap(known.in(plan)::find)
                 .or(() -> found.stream().findFirst());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("q", text);

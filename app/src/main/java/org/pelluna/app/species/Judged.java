@@ -44,7 +44,7 @@ class Judged {
             return known.judgements();
         }
         Stock stock = Stock.of(plan, catalogue);
-        Map<String, Judgement> judgements = catalogue.all().parallelStream()
+        Map<String, Judgement> judgements = plan.species(catalogue).all().parallelStream()
                 .collect(Collectors.toConcurrentMap(
                         Species::id,
                         one -> Shortlist.ask(

@@ -13,16 +13,17 @@ import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Search;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,13 +42,13 @@ class SpeciesController {
 
     private final TankStore tanks;
     private final Catalogue catalogue;
-    private final Search search;
+    private final Known known;
     private final Judged judged;
 
-    SpeciesController(TankStore tanks, Catalogue catalogue, Search search, Judged judged) {
+    SpeciesController(TankStore tanks, Catalogue catalogue, Known known, Judged judged) {
         this.tanks = tanks;
         this.catalogue = catalogue;
-        this.search = search;
+        this.known = known;
         this.judged = judged;
     }
 
@@ -73,7 +74,7 @@ class SpeciesController {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         Map<String, Judgement> judgements = judged.of(tankId, plan);
         boolean ordered = asked.q != null;
-        List<Judgement> found = search.find(asked.q == null ? "" : asked.q).stream()
+        List<Judgement> found = known.search(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
                 .filter(asked::admits)
                 .filter(one ->
                         measures.length().fromCentimetres(one.size().adultCm().value())
@@ -87,7 +88,7 @@ class SpeciesController {
         double swim = plan.tank().swimCm();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("found", found.size());
-        model.addAttribute("all", catalogue.all().size());
+        model.addAttribute("all", judgements.size());
         model.addAttribute("from", from);
         model.addAttribute("swim", measures.lengthOf(swim));
         model.addAttribute("next", from + A_PAGE < found.size() ? from + A_PAGE : null);
@@ -110,7 +111,7 @@ class SpeciesController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
-        Species species = catalogue.find(speciesId).orElseThrow(() -> new NotYours("species"));
+        Species species = stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotYours("species"));
         Judgement judgement = Shortlist.ask(
                 stock,
                 species,
@@ -127,6 +128,7 @@ class SpeciesController {
                         .toList());
         model.addAttribute("company", CompanyView.of(stock, species));
         model.addAttribute("key", Key.fresh());
+        model.addAttribute("own", speciesId.startsWith(OwnSpecies.PREFIX));
         return "species/entry";
     }
 

@@ -25,6 +25,8 @@ final class Rows {
         Optional<WishRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
 
         int countByTankId(UUID tankId);
+
+        boolean existsByTankIdAndSpeciesId(UUID tankId, String speciesId);
     }
 
     interface Residents extends JpaRepository<ResidentRow, UUID> {
@@ -35,6 +37,8 @@ final class Rows {
         Optional<ResidentRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
 
         int countByTankId(UUID tankId);
+
+        boolean existsByTankIdAndSpeciesId(UUID tankId, String speciesId);
     }
 
     interface Logs extends JpaRepository<LogRow, UUID> {
@@ -47,6 +51,12 @@ final class Rows {
         List<LossRow> findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(UUID tankId);
 
         Optional<LossRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface OwnSpecies extends JpaRepository<OwnSpeciesRow, UUID> {
+        List<OwnSpeciesRow> findByTankIdOrderByPlanKey(UUID tankId);
+
+        Optional<OwnSpeciesRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
     }
 
     interface Shares extends JpaRepository<WishShareRow, UUID> {

@@ -9,6 +9,7 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Wish;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,10 +27,18 @@ public class ShareStore {
     private final Rows.Shares shares;
     private final Rows.Wishes wishes;
     private final Rows.Tanks tankRows;
+    private final Rows.OwnSpecies own;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
-    ShareStore(TankStore tanks, Rows.Shares shares, Rows.Wishes wishes, Rows.Tanks tankRows, Clock clock) {
+    ShareStore(
+            TankStore tanks,
+            Rows.Shares shares,
+            Rows.Wishes wishes,
+            Rows.Tanks tankRows,
+            Rows.OwnSpecies own,
+            Clock clock) {
+        this.own = own;
         this.tanks = tanks;
         this.shares = shares;
         this.wishes = wishes;
@@ -65,8 +74,9 @@ public class ShareStore {
      *
      * @param tankName the tank
      * @param wishes the wishes of the tank
+     * @param ownSpecies what the keeper added to the catalogue for it
      */
-    public record Shared(String tankName, List<Wish> wishes) {}
+    public record Shared(String tankName, List<Wish> wishes, List<OwnSpecies> ownSpecies) {}
 
     /**
      * The tank behind a link.
@@ -80,6 +90,9 @@ public class ShareStore {
                 tank.name(),
                 wishes.findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(tank.id()).stream()
                         .map(WishRow::toCore)
+                        .toList(),
+                own.findByTankIdOrderByPlanKey(tank.id()).stream()
+                        .map(OwnSpeciesRow::toCore)
                         .toList());
     }
 

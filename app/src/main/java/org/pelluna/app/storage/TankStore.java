@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Tank;
 import org.springframework.stereotype.Service;
@@ -19,6 +20,7 @@ public class TankStore {
     private final Rows.Residents residents;
     private final Rows.Logs logs;
     private final Rows.Losses losses;
+    private final Rows.OwnSpecies own;
     private final Clock clock;
 
     TankStore(
@@ -27,12 +29,14 @@ public class TankStore {
             Rows.Residents residents,
             Rows.Logs logs,
             Rows.Losses losses,
+            Rows.OwnSpecies own,
             Clock clock) {
         this.tanks = tanks;
         this.wishes = wishes;
         this.residents = residents;
         this.logs = logs;
         this.losses = losses;
+        this.own = own;
         this.clock = clock;
     }
 
@@ -75,7 +79,14 @@ public class TankStore {
                         .toList(),
                 losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                         .map(LossRow::toCore)
-                        .toList());
+                        .toList(),
+                ownSpecies(tankId));
+    }
+
+    private List<OwnSpecies> ownSpecies(UUID tankId) {
+        return own.findByTankIdOrderByPlanKey(tankId).stream()
+                .map(OwnSpeciesRow::toCore)
+                .toList();
     }
 
     /** Adds a tank without fish. A form sent twice, with the same id, adds one. */
@@ -97,6 +108,7 @@ public class TankStore {
             wishes.save(new WishRow(tankId, i, plan.wishes().get(i)));
         }
         plan.log().forEach(entry -> logs.save(new LogRow(tankId, entry)));
+        plan.ownSpecies().forEach(one -> own.save(new OwnSpeciesRow(tankId, one)));
         plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));
         return tankId;
     }

@@ -70,6 +70,7 @@ class WatchController {
 
     private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
+        Catalogue known = plan.species(catalogue);
         Map<String, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
         List<Resident> here = plan.residents().stream()
@@ -79,7 +80,7 @@ class WatchController {
         model.addAttribute(
                 "fish",
                 here.stream()
-                        .map(one -> new Choice(one.id(), one.name(), Portraits.use(catalogue.get(one.speciesId()))))
+                        .map(one -> new Choice(one.id(), one.name(), Portraits.use(known.get(one.speciesId()))))
                         .toList());
         model.addAttribute(
                 "kinds",
@@ -87,11 +88,11 @@ class WatchController {
                         .filter(kind -> kind != LogEntry.Kind.ARRIVAL)
                         .toList());
         model.addAttribute("lines", lines(plan, names));
-        model.addAttribute("timeline", plan.residents().isEmpty() ? "" : new Timeline(plan, catalogue).svg());
+        model.addAttribute("timeline", plan.residents().isEmpty() ? "" : new Timeline(plan, known).svg());
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(plan.residents().stream()
-                        .map(one -> catalogue.get(one.speciesId()))
+                        .map(one -> known.get(one.speciesId()))
                         .toList()));
         return "watch/page";
     }

@@ -2,8 +2,9 @@ package org.pelluna.app.wishes;
 
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.app.web.Known;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Search;
 import org.pelluna.core.species.Species;
 import org.springframework.stereotype.Component;
 
@@ -12,12 +13,10 @@ import org.springframework.stereotype.Component;
 class Named {
     private static final int SUGGESTIONS = 4;
 
-    private final Catalogue catalogue;
-    private final Search search;
+    private final Known known;
 
-    Named(Catalogue catalogue, Search search) {
-        this.catalogue = catalogue;
-        this.search = search;
+    Named(Known known) {
+        this.known = known;
     }
 
     /** How the list of choices names a species; understood by {@link #meant}. */
@@ -26,7 +25,8 @@ class Named {
     }
 
     /** The species meant: by key, by the words of the list, by a full name, or as the only one the words fit. */
-    Optional<Species> meant(String speciesId, String text) {
+    Optional<Species> meant(List<OwnSpecies> own, String speciesId, String text) {
+        Catalogue catalogue = known.with(own);
         if (speciesId != null) {
             return catalogue.find(speciesId);
         }
@@ -41,13 +41,13 @@ class Named {
         if (exact.isPresent()) {
             return exact;
         }
-        List<Species> found = search.find(text);
+        List<Species> found = known.search(own).find(text);
         return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
     }
 
     /** What to say when none is meant for certain. */
-    String fault(String text) {
-        List<Species> found = text == null ? List.of() : search.find(text);
+    String fault(List<OwnSpecies> own, String text) {
+        List<Species> found = text == null ? List.of() : known.search(own).find(text);
         if (text == null) {
             return "Please choose a fish.";
         }

@@ -2,10 +2,13 @@ package org.pelluna.app.wishes;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -25,12 +28,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/share/{token}")
 class ShareController {
     private final ShareStore shares;
-    private final Catalogue catalogue;
+    private final Known known;
     private final Named named;
 
-    ShareController(ShareStore shares, Catalogue catalogue, Named named) {
+    ShareController(ShareStore shares, Known known, Named named) {
         this.shares = shares;
-        this.catalogue = catalogue;
+        this.known = known;
         this.named = named;
     }
 
@@ -47,6 +50,7 @@ class ShareController {
 
     private String show(String token, Model model) {
         ShareStore.Shared shared = shares.behind(token);
+        Catalogue catalogue = known.with(shared.ownSpecies());
         model.addAttribute("token", token);
         model.addAttribute("tankName", shared.tankName());
         model.addAttribute(
@@ -70,9 +74,10 @@ class ShareController {
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
-        Optional<Species> meant = named.meant(null, form.fish);
+        List<OwnSpecies> own = shares.behind(token).ownSpecies();
+        Optional<Species> meant = named.meant(own, null, form.fish);
         if (meant.isEmpty()) {
-            faults.rejectValue("fish", "unknown", named.fault(form.fish));
+            faults.rejectValue("fish", "unknown", named.fault(own, form.fish));
         }
         if (!faults.hasErrors()) {
             Wish wish = new Wish(

@@ -16,6 +16,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
@@ -113,7 +114,7 @@ class WishController {
                         .toList()));
         model.addAttribute(
                 "choices",
-                catalogue.all().stream()
+                assessment.stock().plan().species(catalogue).all().stream()
                         .map(one -> new Choice(one.id(), Named.words(one)))
                         .sorted(java.util.Comparator.comparing(Choice::words))
                         .toList());
@@ -130,9 +131,11 @@ class WishController {
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
-        Optional<Species> meant = named.meant(form.speciesId, form.fish);
+        List<OwnSpecies> own = tanks.plan(keeper.id(), tankId).ownSpecies();
+        Optional<Species> meant = named.meant(own, form.speciesId, form.fish);
         if (meant.isEmpty()) {
-            faults.rejectValue("fish", "unknown", named.fault(form.speciesId == null ? form.fish : form.speciesId));
+            faults.rejectValue(
+                    "fish", "unknown", named.fault(own, form.speciesId == null ? form.fish : form.speciesId));
         }
         if (form.price != null && !(form.price >= 0 && form.price <= 1_000_000)) {
             faults.rejectValue("price", "range", "A price of 0 or more, or nothing.");

@@ -4,7 +4,6 @@ import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Temper;
 
 /**
  * How one fish differs from its kind: individuals do, and its keeper knows.
@@ -29,7 +28,6 @@ public record Individual(double temperFactor, Optional<Double> adultCm, String n
 
     /** The species as this one shows it: every share of its temper multiplied, none above 1. */
     Species of(Species kind) {
-        Temper temper = kind.temper();
         Species.Size size = kind.size();
         double adult = adultCm.orElse(size.adultCm().value());
         return kind.individual(
@@ -38,24 +36,7 @@ public record Individual(double temperFactor, Optional<Double> adultCm, String n
                         size.maximumCm().value() >= adult ? size.maximumCm() : entered(adult),
                         adultCm.isPresent() ? entered(adult) : size.adultCm(),
                         size.saleCm()),
-                new Temper(
-                        share(temper.ownSpecies()),
-                        share(temper.genus()),
-                        share(temper.family()),
-                        share(temper.lookAlike()),
-                        share(temper.nicheRival()),
-                        share(temper.others()),
-                        temper.newcomers(),
-                        share(temper.smallerFish()),
-                        temper.territory(),
-                        temper.patchCm(),
-                        temper.boldness(),
-                        temper.delicacy(),
-                        Provenance.KEEPER));
-    }
-
-    private double share(double ofKind) {
-        return Math.min(1, ofKind * temperFactor);
+                kind.temper().times(temperFactor, Provenance.KEEPER));
     }
 
     private static Sourced entered(double value) {

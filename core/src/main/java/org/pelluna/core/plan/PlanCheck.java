@@ -13,7 +13,7 @@ import org.pelluna.core.watch.LogEntry;
 
 /** Looks for contradictions within a plan that no schema can see: keys used twice, keys that name nothing. */
 final class PlanCheck {
-    private final Catalogue catalogue;
+    private Catalogue catalogue;
     private final List<Fault> faults = new ArrayList<>();
     private final Set<String> keys = new HashSet<>();
 
@@ -24,6 +24,7 @@ final class PlanCheck {
     static List<Fault> faults(TankPlan plan, Catalogue catalogue) {
         PlanCheck check = new PlanCheck(catalogue);
         check.water(plan);
+        check.ownSpecies(plan);
         check.fish(plan);
         check.record(plan);
         return List.copyOf(check.faults);
@@ -40,6 +41,22 @@ final class PlanCheck {
                 .filter(cm -> cm > plan.tank().shape().longestTravelCm() * 1.5)
                 .isPresent()) {
             fault("/tank/swimLengthCm", "the clear swim cannot be so much longer than the tank");
+        }
+    }
+
+    private void ownSpecies(TankPlan plan) {
+        for (int i = 0; i < plan.ownSpecies().size(); i++) {
+            OwnSpecies own = plan.ownSpecies().get(i);
+            String path = "/ownSpecies/" + i;
+            key(path, own.id());
+            catalogue
+                    .find(own.like())
+                    .ifPresentOrElse(
+                            other -> own.faults(other).forEach(problem -> fault(path, problem)),
+                            () -> fault(path + "/like", "no species '" + own.like() + "' in the catalogue"));
+        }
+        if (faults.stream().noneMatch(fault -> fault.path().startsWith("/ownSpecies"))) {
+            catalogue = plan.species(catalogue);
         }
     }
 

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The open file of a tank plan: JSON as {@code docs/formats/pelluna-plan-2.schema.json} describes it. What is written
+ * The open file of a tank plan: JSON as {@code docs/formats/pelluna-plan-3.schema.json} describes it. What is written
  * can be read back without loss.
  */
 public final class PlanFile {
@@ -28,7 +28,7 @@ public final class PlanFile {
     public static final String FORMAT = "pelluna-plan";
 
     /** The version written; earlier ones are read too. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     private PlanFile() {}
 
@@ -56,8 +56,11 @@ public final class PlanFile {
         if (!faults.isEmpty()) {
             throw new PlanFileException(faults);
         }
-        if (version == 1) {
+        if (version < 2) {
             fromFirst(file);
+        }
+        if (version < 3) {
+            file.putArray("ownSpecies");
         }
         file.remove(List.of("format", "version"));
         TankPlan plan = toPlan(file);

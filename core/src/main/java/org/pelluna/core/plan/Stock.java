@@ -36,13 +36,14 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
      * @throws IllegalArgumentException if the catalogue lacks one
      */
     public static Stock of(TankPlan plan, Catalogue catalogue) {
+        Catalogue known = plan.species(catalogue);
         List<Fish> residents = plan.residents().stream()
                 .filter(resident -> resident.livesHere(plan.asOf()))
-                .map(resident -> Fish.resident(resident, catalogue.get(resident.speciesId())))
+                .map(resident -> Fish.resident(resident, known.get(resident.speciesId())))
                 .sorted(java.util.Comparator.comparing(Fish::arrivesOn))
                 .toList();
         List<Wished> wishes = plan.wishes().stream()
-                .map(wish -> Wished.of(wish, catalogue.get(wish.speciesId()), plan.asOf()))
+                .map(wish -> Wished.of(wish, known.get(wish.speciesId()), plan.asOf()))
                 .toList();
         return new Stock(plan, residents, wishes);
     }

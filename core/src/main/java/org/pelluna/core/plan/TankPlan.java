@@ -3,6 +3,7 @@ package org.pelluna.core.plan;
 import java.time.LocalDate;
 import java.util.List;
 import org.pelluna.core.losses.Loss;
+import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.watch.LogEntry;
 
@@ -16,6 +17,7 @@ import org.pelluna.core.watch.LogEntry;
  * @param wishes every wish, struck ones included
  * @param log what was seen
  * @param losses what was lost
+ * @param ownSpecies what the keeper adds to the catalogue for this plan
  */
 public record TankPlan(
         LocalDate asOf,
@@ -24,12 +26,23 @@ public record TankPlan(
         List<Resident> residents,
         List<Wish> wishes,
         List<LogEntry> log,
-        List<Loss> losses) {
+        List<Loss> losses,
+        List<OwnSpecies> ownSpecies) {
 
     public TankPlan {
         residents = List.copyOf(residents);
         wishes = List.copyOf(wishes);
         log = List.copyOf(log);
         losses = List.copyOf(losses);
+        ownSpecies = List.copyOf(ownSpecies);
+    }
+
+    /**
+     * Every species this plan may name.
+     *
+     * @throws IllegalArgumentException if one of its own resembles a species the catalogue lacks
+     */
+    public Catalogue species(Catalogue catalogue) {
+        return OwnSpecies.added(ownSpecies, catalogue);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** All known species, found by their key. */
 public final class Catalogue {
@@ -30,6 +31,13 @@ public final class Catalogue {
                     }
                 });
         return new Catalogue(byId);
+    }
+
+    /** This catalogue with more species; itself when there are none. */
+    public Catalogue with(Collection<Species> more) {
+        return more.isEmpty()
+                ? this
+                : of(Stream.concat(byId.values().stream(), more.stream()).toList());
     }
 
     /** The species with this key, if there is one. */

@@ -108,6 +108,54 @@ public record Species(
                 note);
     }
 
+    /**
+     * Another species like this one.
+     *
+     * @param ownId its key
+     * @param name its scientific name; it stays in this family
+     * @param commonName its common name
+     * @param ownNote what to know of it
+     */
+    public Species kindred(
+            String ownId,
+            String name,
+            String commonName,
+            Size ownSize,
+            Temper ownTemper,
+            Sourced ownGape,
+            Map<AnimalGroup, ReefStance> ownReef,
+            Needs ownNeeds,
+            String ownNote) {
+        return new Species(
+                ownId,
+                name,
+                name.split(" ", 2)[0],
+                family,
+                List.of(commonName),
+                ownSize,
+                growth,
+                look,
+                forms.stream()
+                        .filter(form -> form.untilCm()
+                                .filter(cm -> cm >= ownSize.adultCm().value())
+                                .isEmpty())
+                        .toList(),
+                habits,
+                ownTemper,
+                company,
+                ownGape,
+                ownReef,
+                ownNeeds,
+                water,
+                jumping,
+                hazards,
+                disturbs,
+                ailments,
+                benefits,
+                trade,
+                Optional.of(ownNote));
+    }
+
     /** How a fish of this length looks: as the young do while it is shorter than they are when they change. */
     public Look lookAt(double lengthCm) {
         return forms.stream()

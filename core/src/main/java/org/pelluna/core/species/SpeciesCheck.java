@@ -24,6 +24,14 @@ public final class SpeciesCheck {
         return List.copyOf(check.faults);
     }
 
+    /** Every fault of its figures, whatever its names. */
+    public static List<String> figureFaults(Species one) {
+        SpeciesCheck check = new SpeciesCheck();
+        check.sizes(one);
+        check.life(one);
+        return List.copyOf(check.faults);
+    }
+
     /** The fault of a genus that is not known, or is known from another family. */
     public static Optional<String> unknownGenus(Species one, Map<String, String> familyOfGenus) {
         return one.family().equals(familyOfGenus.get(one.genus()))

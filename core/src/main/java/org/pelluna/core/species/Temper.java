@@ -38,6 +38,24 @@ public record Temper(
     /** A fish shorter than this share of another's length is a smaller fish to it. */
     public static final double SMALLER = 0.6;
 
+    /** The same with every share toward others multiplied, none above 1. */
+    public Temper times(double factor, Provenance source) {
+        return new Temper(
+                Math.min(1, ownSpecies * factor),
+                Math.min(1, genus * factor),
+                Math.min(1, family * factor),
+                Math.min(1, lookAlike * factor),
+                Math.min(1, nicheRival * factor),
+                Math.min(1, others * factor),
+                newcomers,
+                Math.min(1, smallerFish * factor),
+                territory,
+                patchCm,
+                boldness,
+                delicacy,
+                source);
+    }
+
     public Temper {
         for (double share : new double[] {
             ownSpecies,

@@ -88,7 +88,8 @@ class PlanFileTest {
                         Loss.Cause.AGGRESSION,
                         Loss.Certainty.LIKELY,
                         Optional.of(35.5),
-                        Optional.of("found on the sand"))));
+                        Optional.of("found on the sand"))),
+                List.of(OwnSpeciesTest.basslet()));
     }
 
     @ParameterizedTest
@@ -107,9 +108,12 @@ class PlanFileTest {
     }
 
     @Test
-    void theFirstVersionIsReadWithTheUsualSchools() throws PlanFileException {
+    void earlierVersionsAreReadWithTheUsualSchools() throws PlanFileException {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
         ObjectNode file = (ObjectNode) Json.MAPPER.readTree(PlanFile.write(plan));
+        file.put("version", 2);
+        file.remove("ownSpecies");
+        assertThat(PlanFile.read(file.toString(), CATALOGUE)).isEqualTo(plan);
         file.put("version", 1);
         ((ObjectNode) file.get("houseRules")).remove(List.of("schools", "husbandry", "overruled"));
         assertThat(PlanFile.read(file.toString(), CATALOGUE)).isEqualTo(plan);
@@ -143,7 +147,7 @@ class PlanFileTest {
             delimiter = '|',
             value = {
                 "\"pelluna-plan\"       | \"other\"            | /format",
-                "\"version\" : 2        | \"version\" : 3      | /version",
+                "\"version\" : 3        | \"version\" : 4      | /version",
                 "\"heightCm\" : 58.0    | \"heightCm\" : -1    | /tank/shape",
                 "\"shelters\" : 8       | \"shelters\" : \"x\" | /tank/shelters",
                 "\"count\" : 5          | \"count\" : 0        | /wishes/0/count",

@@ -1,0 +1,171 @@
+package org.pelluna.app.species;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.OwnSpeciesStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.AnimalGroup;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A species the catalogue lacks, described as like one that it has. */
+@Controller
+@RequestMapping("/tanks/{tankId}/own-species")
+class OwnSpeciesController {
+    private static final int MOST = 200;
+
+    private final TankStore tanks;
+    private final OwnSpeciesStore own;
+    private final Catalogue catalogue;
+
+    OwnSpeciesController(TankStore tanks, OwnSpeciesStore own, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.own = own;
+        this.catalogue = catalogue;
+    }
+
+    /** A species to be like. */
+    record Choice(String id, String words) {}
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(required = false) String like,
+            @RequestParam(name = "species", required = false) String changed,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Optional<OwnSpecies> old = find(keeper, tankId, changed);
+        if (changed != null && old.isEmpty()) {
+            throw new NotYours("species");
+        }
+        OwnForm form = old.map(one -> OwnForm.of(one, catalogue.get(one.like()), measures))
+                .orElseGet(() -> Optional.ofNullable(like)
+                        .flatMap(catalogue::find)
+                        .map(other -> OwnForm.like(other, measures))
+                        .orElseGet(OwnForm::new));
+        model.addAttribute("form", form);
+        return show(keeper, tankId, form, model);
+    }
+
+    private String show(KeeperPrincipal keeper, UUID tankId, OwnForm form, Model model) {
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("groups", AnimalGroup.values());
+        model.addAttribute("conducts", Species.ReefStance.Conduct.values());
+        Optional<Species> other = Optional.ofNullable(form.like).flatMap(catalogue::find);
+        model.addAttribute(
+                "choices",
+                catalogue.all().stream()
+                        .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
+                        .sorted(Comparator.comparing(Choice::words))
+                        .toList());
+        other.ifPresent(one -> {
+            model.addAttribute("other", one.commonName() + ", " + one.scientificName());
+            model.addAttribute("sheet", Portraits.sheet(List.of(one)));
+            model.addAttribute("portrait", Portraits.use(one));
+        });
+        return "species/own";
+    }
+
+    @PostMapping
+    String put(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @Valid @ModelAttribute("form") OwnForm form,
+            BindingResult faults,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletResponse response) {
+        Optional<Species> other = Optional.ofNullable(form.like).flatMap(catalogue::find);
+        if (form.id != null && find(keeper, tankId, form.id).isEmpty()) {
+            throw new NotYours("species");
+        }
+        if (!faults.hasErrors() && other.isEmpty()) {
+            faults.rejectValue("like", "unknown", "Choose a fish of the catalogue.");
+        }
+        if (!faults.hasErrors()) {
+            check(keeper, tankId, form, other.orElseThrow(), measures, faults).ifPresent(one -> {
+                own.put(keeper.id(), tankId, one);
+                Undo.say(redirect, one.commonName() + " is in this tank's catalogue, and judged.");
+            });
+        }
+        if (faults.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(keeper, tankId, form, model);
+        }
+        return "redirect:/tanks/" + tankId + "/species/"
+                + form.species(other.orElseThrow(), measures).id();
+    }
+
+    private Optional<OwnSpecies> check(
+            KeeperPrincipal keeper, UUID tankId, OwnForm form, Species other, Measures measures, BindingResult faults) {
+        try {
+            OwnSpecies one = form.species(other, measures);
+            one.faults(other).forEach(fault -> faults.reject("fault", measures.sentence(capital(fault)) + "."));
+            if (catalogue.all().stream()
+                    .anyMatch(known -> known.scientificName().equals(one.scientificName()))) {
+                faults.rejectValue("scientificName", "known", "The catalogue has this species already.");
+            }
+            if (form.id == null
+                    && find(keeper, tankId, one.id())
+                            .filter(old -> !old.equals(one))
+                            .isPresent()) {
+                faults.rejectValue("scientificName", "known", "You have added this species already; change that one.");
+            }
+            if (tanks.plan(keeper.id(), tankId).ownSpecies().size() >= MOST) {
+                faults.reject("full", "A tank holds at most " + MOST + " species of your own.");
+            }
+            return faults.hasErrors() ? Optional.empty() : Optional.of(one);
+        } catch (IllegalArgumentException e) {
+            faults.reject("fault", capital(String.valueOf(e.getMessage())) + ".");
+            return Optional.empty();
+        }
+    }
+
+    @PostMapping("/{key}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
+        if (own.remove(keeper.id(), tankId, key)) {
+            Undo.say(redirect, "The species is gone from this tank's catalogue.");
+            return "redirect:/tanks/" + tankId + "/species";
+        }
+        Undo.say(redirect, "It stays: a wish or a fish of this tank's record is of this species.");
+        return "redirect:/tanks/" + tankId + "/species/" + key;
+    }
+
+    private Optional<OwnSpecies> find(KeeperPrincipal keeper, UUID tankId, String key) {
+        return tanks.plan(keeper.id(), tankId).ownSpecies().stream()
+                .filter(one -> one.id().equals(key))
+                .findFirst();
+    }
+
+    private static String capital(String sentence) {
+        return sentence.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + sentence.substring(1);
+    }
+}

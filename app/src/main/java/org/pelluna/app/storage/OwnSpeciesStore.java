@@ -1,0 +1,46 @@
+package org.pelluna.app.storage;
+
+import java.util.UUID;
+import org.pelluna.core.plan.OwnSpecies;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The species keepers add, each for one of their tanks. */
+@Service
+@Transactional
+public class OwnSpeciesStore {
+    private final TankStore tanks;
+    private final Rows.OwnSpecies own;
+    private final Rows.Wishes wishes;
+    private final Rows.Residents residents;
+
+    OwnSpeciesStore(TankStore tanks, Rows.OwnSpecies own, Rows.Wishes wishes, Rows.Residents residents) {
+        this.tanks = tanks;
+        this.own = own;
+        this.wishes = wishes;
+        this.residents = residents;
+    }
+
+    /** Adds a species, or changes the one with its key. */
+    public void put(UUID keeperId, UUID tankId, OwnSpecies one) {
+        tanks.get(keeperId, tankId);
+        own.findByTankIdAndPlanKey(tankId, one.id())
+                .ifPresentOrElse(row -> row.change(one), () -> own.saveAndFlush(new OwnSpeciesRow(tankId, one)));
+    }
+
+    /**
+     * Takes a species away.
+     *
+     * @return whether it is gone; it stays while a wish or a fish, even one that has left, is of this species
+     * @throws NotYours if the keeper has no such tank, or the tank no such species
+     */
+    public boolean remove(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        OwnSpeciesRow row = own.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("species"));
+        if (wishes.existsByTankIdAndSpeciesId(tankId, key) || residents.existsByTankIdAndSpeciesId(tankId, key)) {
+            return false;
+        }
+        own.delete(row);
+        return true;
+    }
+}

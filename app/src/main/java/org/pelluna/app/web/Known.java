@@ -1,0 +1,35 @@
+package org.pelluna.app.web;
+
+import java.util.List;
+import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Search;
+import org.springframework.stereotype.Component;
+
+/** The catalogue as one tank knows it: with the species its keeper added to it. */
+@Component
+public class Known {
+    private final Catalogue catalogue;
+    private final Search search;
+
+    Known(Catalogue catalogue, Search search) {
+        this.catalogue = catalogue;
+        this.search = search;
+    }
+
+    /** Every species of this plan's tank. */
+    public Catalogue in(TankPlan plan) {
+        return with(plan.ownSpecies());
+    }
+
+    /** The catalogue with these added. */
+    public Catalogue with(List<OwnSpecies> own) {
+        return OwnSpecies.added(own, catalogue);
+    }
+
+    /** A search over the catalogue with these added. */
+    public Search search(List<OwnSpecies> own) {
+        return own.isEmpty() ? search : new Search(with(own).all());
+    }
+}

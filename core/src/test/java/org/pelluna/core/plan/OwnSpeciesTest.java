@@ -1,0 +1,105 @@
+package org.pelluna.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.AnimalGroup;
+
+class OwnSpeciesTest {
+
+    static OwnSpecies basslet() {
+        return basslet(11, 5, 1.5);
+    }
+
+    private static OwnSpecies basslet(double adultCm, double saleCm, double temper) {
+        return new OwnSpecies(
+                "own-gramma-dejongi",
+                "Gramma dejongi",
+                "Golden basslet",
+                "gramma-loreto",
+                adultCm,
+                saleCm,
+                130,
+                70,
+                0.12,
+                temper,
+                Map.of(AnimalGroup.SHRIMPS, Species.ReefStance.Conduct.TESTS),
+                "a trader's sheet");
+    }
+
+    private static TankPlan planWith(OwnSpecies own) {
+        TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
+        return new TankPlan(
+                TODAY,
+                plan.tank(),
+                plan.houseRules(),
+                List.of(new Resident("g", own.id(), "Sol", TODAY.minusDays(90), 6, java.util.Optional.empty())),
+                plan.wishes(),
+                List.of(),
+                List.of(),
+                List.of(own));
+    }
+
+    @Test
+    void whatIsSaidCountsAsEnteredAndTheRestStaysAsOfTheOther() {
+        Species like = CATALOGUE.get("gramma-loreto");
+        Species own = basslet().from(like);
+        assertThat(own.genus()).isEqualTo("Gramma");
+        assertThat(own.family()).isEqualTo(like.family());
+        assertThat(own.size().adultCm().value()).isEqualTo(11);
+        assertThat(own.size().adultCm().from()).isEqualTo(Provenance.KEEPER);
+        assertThat(own.temper().ownSpecies())
+                .isEqualTo(Math.min(1, 1.5 * like.temper().ownSpecies()));
+        assertThat(own.reef().get(AnimalGroup.SHRIMPS).conduct()).isEqualTo(Species.ReefStance.Conduct.TESTS);
+        assertThat(own.growth()).isEqualTo(like.growth());
+        assertThat(own.note()).hasValueSatisfying(note -> assertThat(note).contains("Gramma loreto", "trader"));
+    }
+
+    @Test
+    void everyRuleJudgesByIt() {
+        TankPlan plan = planWith(basslet());
+        Stock stock = Stock.of(plan, CATALOGUE);
+        Judgement large = Shortlist.ask(stock, basslet(14, 5, 1).from(CATALOGUE.get("gramma-loreto")), 1, 5);
+        assertThat(stock.residents().get(0).species().commonName()).isEqualTo("Golden basslet");
+        assertThat(large.verdict()).isNotEqualTo(Verdict.IN);
+        // A basslet beside another of its genus is pressed; alone it is not.
+        assertThat(Shortlist.of(stock).get(0).findings())
+                .anySatisfy(finding -> assertThat(finding.sentence()).contains("Sol"));
+    }
+
+    @Test
+    void contradictionsAreTurnedBackByTheFile() {
+        OwnSpecies backwards = basslet(4, 5, 1);
+        assertThat(backwards.faults(CATALOGUE.get("gramma-loreto")))
+                .contains("an adult must be longer than a fish at sale");
+        PlanFileException refused = catchThrowableOfType(
+                PlanFileException.class, () -> PlanFile.read(PlanFile.write(planWith(backwards)), CATALOGUE));
+        assertThat(refused.faults()).anySatisfy(fault -> {
+            assertThat(fault.path()).isEqualTo("/ownSpecies/0");
+            assertThat(fault.problem()).contains("longer than a fish at sale");
+        });
+    }
+
+    @Test
+    void itsKeyAndNamesHaveAForm() {
+        assertThatThrownBy(() -> new OwnSpecies(
+                        "gramma-dejongi", "Gramma dejongi", "x", "gramma-loreto", 9, 5, 100, 60, 0.1, 1, Map.of(), "x"))
+                .hasMessageContaining("own-");
+        assertThatThrownBy(() ->
+                        new OwnSpecies("own-x", "dejongi", "x", "gramma-loreto", 9, 5, 100, 60, 0.1, 1, Map.of(), "x"))
+                .hasMessageContaining("genus");
+        assertThatThrownBy(() -> basslet(9, 5, 5)).hasMessageContaining("0.1 to 4");
+    }
+}
