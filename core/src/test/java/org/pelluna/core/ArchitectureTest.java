@@ -29,7 +29,8 @@ class ArchitectureTest {
                         "tools.jackson..",
                         "com.fasterxml.jackson.annotation..",
                         "com.networknt..",
-                        "org.apache.commons.text..")
+                        "org.apache.commons.text..",
+                        "org.hipparchus..")
                 .check(CORE);
     }
 
