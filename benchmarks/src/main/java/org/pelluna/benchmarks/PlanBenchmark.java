@@ -114,6 +114,16 @@ public class PlanBenchmark {
                         Wish.Decision.IN,
                         Optional.empty()))
                 .toList();
-        return new TankPlan(TODAY, tank, HouseRules.USUAL, residents, wishes, List.of(), List.of(), List.of());
+        return new TankPlan(
+                TODAY,
+                tank,
+                HouseRules.USUAL,
+                residents,
+                wishes,
+                List.of(),
+                List.of(),
+                List.of(),
+                org.pelluna.core.plan.Schedule.NONE,
+                List.of());
     }
 }

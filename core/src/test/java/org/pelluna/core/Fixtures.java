@@ -79,7 +79,17 @@ public final class Fixtures {
     }
 
     public static TankPlan plan(Tank tank, HouseRules rules, List<Resident> residents, List<Wish> wishes) {
-        return new TankPlan(TODAY, tank, rules, residents, wishes, List.of(), List.of(), List.of());
+        return new TankPlan(
+                TODAY,
+                tank,
+                rules,
+                residents,
+                wishes,
+                List.of(),
+                List.of(),
+                List.of(),
+                org.pelluna.core.plan.Schedule.NONE,
+                List.of());
     }
 
     /** A species like the given one but for its temper. */

@@ -131,8 +131,9 @@ class ArrivalController {
                                 one.species().scientificName(),
                                 measures.lengthField(one.fish().growth().startLengthCm())))
                         .toList(),
-                Numbers.plain(arrival.inchesAfter()) + " of " + Numbers.plain(arrival.ceilingInches())
-                        + " in of adult fish from then",
+                Numbers.plain(arrival.room().used()) + " of "
+                        + Numbers.plain(arrival.room().limit())
+                        + (arrival.room().unit() + " of " + arrival.room().name()).strip() + " from then",
                 arrival.overHeadroom(),
                 Numbers.plain(arrival.cost().pressure()),
                 arrival.reasons().stream()
@@ -159,7 +160,7 @@ class ArrivalController {
                         arrival.wishIds().stream()
                                 .map(id -> Portraits.key(wished.get(id).species()))
                                 .toList(),
-                        arrival.inchesAfter()))
+                        arrival.room().used()))
                 .toList();
         double now = InchRule.inches(assessment.stock().residents());
         return new CourseChart(plan.asOf(), now, stops, ceilings).svg();

@@ -2,10 +2,15 @@ package org.pelluna.app.demo;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.watch.LogEntry;
 
@@ -67,7 +72,29 @@ final class DemoDates {
                                 one.price(),
                                 one.note()))
                         .toList(),
-                plan.ownSpecies());
+                plan.ownSpecies(),
+                moved(plan.schedule(), days),
+                plan.waterTests().stream()
+                        .map(one -> new WaterTest(one.id(), one.on().plusDays(days), one.kind(), one.value()))
+                        .toList());
+    }
+
+    private static Schedule moved(Schedule schedule, long days) {
+        return new Schedule(
+                schedule.order(),
+                moved(schedule.notBefore(), days),
+                moved(schedule.inQuarantine(), days),
+                schedule.setbacks().stream()
+                        .map(one -> new Setback(
+                                one.id(), one.on().plusDays(days), one.kind(), one.fish(), one.price(), one.note()))
+                        .toList(),
+                schedule.quarantine());
+    }
+
+    private static Map<String, LocalDate> moved(Map<String, LocalDate> dates, long days) {
+        return dates.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, one -> one.getValue().plusDays(days)));
     }
 
     private static Optional<LocalDate> moved(Optional<LocalDate> date, long days) {

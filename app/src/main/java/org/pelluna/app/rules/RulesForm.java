@@ -20,6 +20,10 @@ public class RulesForm {
     public Double phosphate;
     public Double nitrateExport;
     public Double phosphateExport;
+    public Double food;
+    public Double pH;
+    public boolean bottled;
+    public Double saltPrice;
 
     static RulesForm of(int version, HouseRules rules) {
         RulesForm form = new RulesForm();
@@ -39,6 +43,10 @@ public class RulesForm {
         form.phosphate = done.phosphateTarget();
         form.nitrateExport = percent(done.nitrateExport());
         form.phosphateExport = percent(done.phosphateExport());
+        form.food = percent(done.foodFactor());
+        form.pH = done.pH();
+        form.bottled = done.bottledBacteria();
+        form.saltPrice = done.saltPrice();
         return form;
     }
 
@@ -55,7 +63,10 @@ public class RulesForm {
                 || nitrate == null
                 || phosphate == null
                 || nitrateExport == null
-                || phosphateExport == null) {
+                || phosphateExport == null
+                || food == null
+                || pH == null
+                || saltPrice == null) {
             throw new IllegalArgumentException("every figure of the husbandry wants a number");
         }
         Map<String, String> notes = new LinkedHashMap<>();
@@ -77,7 +88,11 @@ public class RulesForm {
                         nitrate,
                         phosphate,
                         nitrateExport / 100,
-                        phosphateExport / 100),
+                        phosphateExport / 100,
+                        food / 100,
+                        pH,
+                        bottled,
+                        saltPrice),
                 notes);
     }
 

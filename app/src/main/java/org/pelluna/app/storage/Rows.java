@@ -27,6 +27,8 @@ final class Rows {
         int countByTankId(UUID tankId);
 
         boolean existsByTankIdAndSpeciesId(UUID tankId, String speciesId);
+
+        boolean existsByTankIdAndPlanKeyAndRemovedAtIsNullAndArrivedOnIsNull(UUID tankId, String planKey);
     }
 
     interface Residents extends JpaRepository<ResidentRow, UUID> {
@@ -57,6 +59,14 @@ final class Rows {
         List<OwnSpeciesRow> findByTankIdOrderByPlanKey(UUID tankId);
 
         Optional<OwnSpeciesRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface Schedules extends JpaRepository<ScheduleRow, UUID> {}
+
+    interface WaterTests extends JpaRepository<WaterTestRow, UUID> {
+        List<WaterTestRow> findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(UUID tankId);
+
+        Optional<WaterTestRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
     }
 
     interface Shares extends JpaRepository<WishShareRow, UUID> {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Tank;
 import org.springframework.stereotype.Service;
@@ -21,6 +22,8 @@ public class TankStore {
     private final Rows.Logs logs;
     private final Rows.Losses losses;
     private final Rows.OwnSpecies own;
+    private final Rows.Schedules schedules;
+    private final Rows.WaterTests tests;
     private final Clock clock;
 
     TankStore(
@@ -30,6 +33,8 @@ public class TankStore {
             Rows.Logs logs,
             Rows.Losses losses,
             Rows.OwnSpecies own,
+            Rows.Schedules schedules,
+            Rows.WaterTests tests,
             Clock clock) {
         this.tanks = tanks;
         this.wishes = wishes;
@@ -37,6 +42,8 @@ public class TankStore {
         this.logs = logs;
         this.losses = losses;
         this.own = own;
+        this.schedules = schedules;
+        this.tests = tests;
         this.clock = clock;
     }
 
@@ -80,7 +87,21 @@ public class TankStore {
                 losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                         .map(LossRow::toCore)
                         .toList(),
-                ownSpecies(tankId));
+                ownSpecies(tankId),
+                schedule(tankId),
+                tests.findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(tankId).stream()
+                        .map(WaterTestRow::toCore)
+                        .toList());
+    }
+
+    /** The schedule, without wishes that have arrived or been removed since. */
+    private Schedule schedule(UUID tankId) {
+        return schedules
+                .findById(tankId)
+                .map(ScheduleRow::toCore)
+                .map(found -> found.only(
+                        key -> wishes.existsByTankIdAndPlanKeyAndRemovedAtIsNullAndArrivedOnIsNull(tankId, key)))
+                .orElse(Schedule.NONE);
     }
 
     private List<OwnSpecies> ownSpecies(UUID tankId) {
@@ -109,6 +130,8 @@ public class TankStore {
         }
         plan.log().forEach(entry -> logs.save(new LogRow(tankId, entry)));
         plan.ownSpecies().forEach(one -> own.save(new OwnSpeciesRow(tankId, one)));
+        schedules.save(new ScheduleRow(tankId, plan.schedule()));
+        plan.waterTests().forEach(test -> tests.save(new WaterTestRow(tankId, test)));
         plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));
         return tankId;
     }

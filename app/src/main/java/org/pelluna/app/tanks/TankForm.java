@@ -51,7 +51,6 @@ public class TankForm {
     public Integer pauseAfterMoreDays;
     public Double widestGapMm;
     public Double carefulPerHour;
-    public boolean rivalsSameDay;
     public Double latenessWeight;
     public Double shynessWeight;
 
@@ -132,7 +131,6 @@ public class TankForm {
         pauseAfterMoreDays = rules.pauseAfterMoreDays();
         widestGapMm = rules.widestGapMm();
         carefulPerHour = rules.carefulPerHour();
-        rivalsSameDay = rules.rivalsSameDay();
         latenessWeight = rules.latenessWeight();
         shynessWeight = rules.shynessWeight();
     }
@@ -183,7 +181,6 @@ public class TankForm {
                 pauseAfterMoreDays,
                 widestGapMm,
                 carefulPerHour,
-                rivalsSameDay,
                 latenessWeight,
                 shynessWeight,
                 before.schools(),

@@ -114,7 +114,17 @@ class PortraitsTest {
                 new Resident("a", "gramma-loreto", "A <fish> & co", TODAY.minusDays(100), 4, Optional.empty()),
                 new Resident("b", "zebrasoma-flavescens", "B", TODAY.minusDays(50), 7, Optional.empty()));
         return Stock.of(
-                new TankPlan(TODAY, tank, HouseRules.USUAL, residents, List.of(), List.of(), List.of(), List.of()),
+                new TankPlan(
+                        TODAY,
+                        tank,
+                        HouseRules.USUAL,
+                        residents,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        org.pelluna.core.plan.Schedule.NONE,
+                        List.of()),
                 CATALOGUE);
     }
 }

@@ -13,8 +13,7 @@ import org.pelluna.core.finding.Finding;
  * @param names what arrives, for a sentence
  * @param fish how many fish
  * @param cost what this arrival adds to the order's cost
- * @param inchesAfter inches of adult fish in the tank from that day
- * @param ceilingInches the ceiling by the inch rule on that day
+ * @param room the tightest load of the chosen school from that day
  * @param reasons why this day and why this place
  */
 public record Arrival(
@@ -24,16 +23,15 @@ public record Arrival(
         String names,
         int fish,
         OrderCost cost,
-        double inchesAfter,
-        double ceilingInches,
+        RoomUse room,
         List<Finding> reasons) {
     public Arrival {
         wishIds = List.copyOf(wishIds);
         reasons = List.copyOf(reasons);
     }
 
-    /** Whether the inch rule's ceiling is passed on that day. */
+    /** Whether the chosen school's ceiling is passed on that day. */
     public boolean overHeadroom() {
-        return inchesAfter > ceilingInches;
+        return room.over();
     }
 }

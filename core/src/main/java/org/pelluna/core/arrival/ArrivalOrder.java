@@ -10,7 +10,6 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
@@ -19,67 +18,72 @@ import org.pelluna.core.units.Numbers;
 public final class ArrivalOrder {
     private ArrivalOrder() {}
 
+    /** An order found: the groups, and whether none is cheaper. */
+    record Solved(List<Integer> order, boolean proved) {}
+
     /**
-     * The best order of the wishes that are in the plan.
+     * The order of the wishes that are in the plan: the keeper's own, or the best.
      *
      * @param stock the plan
      * @param judgements what the shortlist says of each wish
      */
     public static ArrivalPlan of(Stock stock, List<Judgement> judgements) {
-        List<Unit> units = new ArrayList<>();
-        List<ArrivalPlan.Held> held = new ArrayList<>();
-        for (Judgement judgement : judgements) {
-            if (judgement.inPlan()) {
-                Optional<Finding> gate = judgement.undatedGate().or(() -> tooMany(units));
-                if (gate.isPresent()) {
-                    held.add(new ArrivalPlan.Held(
-                            judgement.wished().wish().id(),
-                            judgement.wished().fish().name(),
-                            gate.get()));
-                } else {
-                    units.add(unit(judgement, stock.plan().asOf()));
-                }
-            }
-        }
-        OrderProblem problem = new OrderProblem(stock, units);
-        boolean proved = units.size() <= ExactOrder.MOST_UNITS;
-        List<Integer> order = proved ? ExactOrder.solve(problem) : InsertionOrder.solve(problem);
+        Units units = Units.of(stock, judgements);
+        OrderProblem problem = new OrderProblem(stock, units.placed());
+        Solved best = solve(problem);
+        List<Integer> own = own(problem, stock);
+        List<Integer> order = own.isEmpty() ? best.order() : own;
+        OrderCost cost = problem.cost(order);
         return new ArrivalPlan(
                 arrivals(problem, order, stock.plan().asOf()),
-                problem.cost(order),
-                proved,
-                held,
-                planFindings(problem, stock));
+                cost,
+                own.isEmpty() && best.proved(),
+                own.isEmpty() ? Optional.empty() : Optional.of(problem.cost(best.order())),
+                units.held(),
+                planFindings(problem, order));
     }
 
-    /** Beyond what can be put in order at once, the later wishes are held back, and told why. */
-    private static Optional<Finding> tooMany(List<Unit> units) {
-        if (units.size() < OrderProblem.MOST_UNITS) {
-            return Optional.empty();
+    /** The best order, proved where that is possible; in the order of the wishes where the water allows none. */
+    static Solved solve(OrderProblem problem) {
+        boolean few = problem.size() <= ExactOrder.MOST_UNITS;
+        List<Integer> order = few ? ExactOrder.solve(problem) : InsertionOrder.solve(problem);
+        if (order.isEmpty() && problem.size() > 0) {
+            for (int i = 0; i < problem.size(); i++) {
+                order = Groups.and(order, 1 << i);
+            }
+            return new Solved(order, false);
         }
-        return Optional.of(Finding.of(
-                        "order",
-                        Stance.WAIT,
-                        "At most " + OrderProblem.MOST_UNITS + " wishes can be put in order at once.",
-                        Provenance.own("a limit of the computation"),
-                        List.of())
-                .remedy("Strike or remove wishes that stand before it."));
+        return new Solved(order, few);
     }
 
-    private static Unit unit(Judgement judgement, LocalDate today) {
-        Stock.Wished wished = judgement.wished();
-        return judgement
-                .lastGate()
-                .map(gate -> new Unit(
-                        wished.fish(),
-                        wished.count(),
-                        (int) Math.max(
-                                0, ChronoUnit.DAYS.between(today, gate.until().orElseThrow())),
-                        gate.sentence()))
-                .orElseGet(() -> new Unit(wished.fish(), wished.count(), 0, ""));
+    /** The keeper's own order; wishes it does not name follow in the order of the list. Empty if there is none. */
+    static List<Integer> own(OrderProblem problem, Stock stock) {
+        List<Integer> order = new ArrayList<>();
+        int named = 0;
+        for (List<String> together : stock.plan().schedule().order()) {
+            int group = 0;
+            for (int i = 0; i < problem.size(); i++) {
+                if (together.contains(problem.unit(i).fish().id()) && (named & 1 << i) == 0) {
+                    group |= 1 << i;
+                }
+            }
+            if (group != 0) {
+                order.add(group);
+                named |= group;
+            }
+        }
+        if (order.isEmpty()) {
+            return List.of();
+        }
+        for (int i = 0; i < problem.size(); i++) {
+            if ((named & 1 << i) == 0) {
+                order.add(1 << i);
+            }
+        }
+        return order;
     }
 
-    private static List<Arrival> arrivals(OrderProblem problem, List<Integer> order, LocalDate today) {
+    static List<Arrival> arrivals(OrderProblem problem, List<Integer> order, LocalDate today) {
         List<Arrival> arrivals = new ArrayList<>();
         Reasons reasons = new Reasons(problem, order, today);
         int settled = 0;
@@ -96,35 +100,55 @@ public final class ArrivalOrder {
                     Groups.names(problem, group),
                     problem.fish(group),
                     problem.step(settled, group, day),
-                    problem.inchesWith(settled | group),
-                    problem.ceilingInches(day),
+                    problem.room(settled | group, day),
                     reasons.of(place, settled, ready)));
+            ready = problem.readyAfter(settled, group, day);
             settled |= group;
-            ready = problem.readyAfter(group, day);
         }
         return arrivals;
     }
 
-    private static List<Finding> planFindings(OrderProblem problem, Stock stock) {
-        int all = (1 << problem.size()) - 1;
-        double wanted = problem.inchesWith(all);
-        double ceiling = problem.ceilingInches(Integer.MAX_VALUE);
-        if (wanted <= ceiling) {
-            return List.of();
+    private static List<Finding> planFindings(OrderProblem problem, List<Integer> order) {
+        List<Finding> findings = new ArrayList<>();
+        RoomUse room = problem.room(problem.all(), Integer.MAX_VALUE);
+        if (room.over() && room.counts()) {
+            findings.add(Finding.of(
+                    "headroom",
+                    Stance.STOP,
+                    "All together come to " + measure(room.used(), room.unit()) + " of " + room.name()
+                            + "; even the mature tank's ceiling is " + measure(room.limit(), room.unit())
+                            + ". Strike wishes worth " + measure(room.used() - room.limit(), room.unit())
+                            + ", or set another figure in the house rules.",
+                    room.source(),
+                    List.of(
+                            new Figure(room.name() + ", all grown", room.used(), room.unit(), room.source()),
+                            new Figure("ceiling once mature", room.limit(), room.unit(), room.source()))));
         }
-        InchRule rule = new InchRule(stock.plan().tank(), stock.plan().houseRules());
-        return List.of(Finding.of(
-                "headroom",
+        int settled = 0;
+        for (int group : order) {
+            if (!problem.allows(settled, group)) {
+                findings.add(notAllowed(problem, settled, group));
+            }
+            settled |= group;
+        }
+        return findings;
+    }
+
+    private static Finding notAllowed(OrderProblem problem, int settled, int group) {
+        String names = Groups.names(problem, group);
+        if (!problem.bears(settled, group)) {
+            return Units.tooMuchWaste(names, problem.nitrogen(group), problem.mostNitrogen(settled));
+        }
+        return Finding.of(
+                "quarantine",
                 Stance.STOP,
-                "All together come to " + Numbers.plain(wanted)
-                        + " in of adult fish; even the mature tank's ceiling is "
-                        + Numbers.plain(ceiling) + " in. Strike wishes worth "
-                        + Numbers.plain(wanted - ceiling) + " in, or set another figure in the house rules.",
-                InchRule.SOURCE,
-                List.of(
-                        Figure.measured("net water", rule.gallons(), "gal"),
-                        new Figure("all fish, adult", wanted, "in", InchRule.SOURCE),
-                        new Figure("ceiling once mature", ceiling, "in", InchRule.SOURCE))));
+                names + " would come before fish that are in quarantine already.",
+                Provenance.PRACTICE,
+                List.of());
+    }
+
+    private static String measure(double value, String unit) {
+        return Numbers.plain(value, 2) + (unit.isEmpty() ? "" : " " + unit);
     }
 
     /** Groups of units, for sentences. */
@@ -142,5 +166,16 @@ public final class ArrivalOrder {
         static String names(OrderProblem problem, int group) {
             return units(problem, group).stream().map(Unit::name).collect(Collectors.joining(" and "));
         }
+
+        static List<Integer> and(List<Integer> order, int group) {
+            List<Integer> longer = new ArrayList<>(order);
+            longer.add(group);
+            return longer;
+        }
+    }
+
+    /** Days from the day of the plan, not below 0. */
+    static int days(LocalDate today, LocalDate day) {
+        return (int) Math.max(0, ChronoUnit.DAYS.between(today, day));
     }
 }

@@ -1,6 +1,7 @@
 package org.pelluna.core.arrival;
 
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.core.finding.Finding;
 
 /**
@@ -9,11 +10,17 @@ import org.pelluna.core.finding.Finding;
  * @param arrivals the arrivals, in order
  * @param cost what the order costs
  * @param proved whether no order is cheaper
+ * @param best what the best order would cost, if this is the keeper's own; empty otherwise
  * @param held wishes of the plan that cannot be dated yet
  * @param findings on the plan as a whole: what binds it, what it exceeds
  */
 public record ArrivalPlan(
-        List<Arrival> arrivals, OrderCost cost, boolean proved, List<Held> held, List<Finding> findings) {
+        List<Arrival> arrivals,
+        OrderCost cost,
+        boolean proved,
+        Optional<OrderCost> best,
+        List<Held> held,
+        List<Finding> findings) {
     public ArrivalPlan {
         arrivals = List.copyOf(arrivals);
         held = List.copyOf(held);

@@ -1,7 +1,6 @@
 package org.pelluna.core.arrival;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -13,17 +12,12 @@ final class InsertionOrder {
 
     private InsertionOrder() {}
 
-    /** An order in which no single unit could be moved to a cheaper place. */
+    /** An allowed order in which no single unit could be moved to a cheaper place; empty if the gentlest-first one is none. */
     static List<Integer> solve(OrderProblem problem) {
-        List<Integer> order = new ArrayList<>();
-        for (int i = 0; i < problem.size(); i++) {
-            order.add(1 << i);
+        List<Integer> order = gentlestFirst(problem);
+        if (!problem.allows(order)) {
+            return List.of();
         }
-        order.sort(Comparator.comparingDouble(group -> problem.unit(Integer.numberOfTrailingZeros(group))
-                .fish()
-                .species()
-                .temper()
-                .others()));
         double cost = problem.cost(order).total();
         boolean improved = true;
         while (improved) {
@@ -41,6 +35,32 @@ final class InsertionOrder {
         return order;
     }
 
+    /** At every step the gentlest of those that may come. */
+    private static List<Integer> gentlestFirst(OrderProblem problem) {
+        List<Integer> order = new ArrayList<>();
+        int settled = 0;
+        for (int step = 0; step < problem.size(); step++) {
+            int next = -1;
+            for (int i = 0; i < problem.size(); i++) {
+                if ((settled & 1 << i) == 0
+                        && problem.allows(settled, 1 << i)
+                        && (next < 0 || temper(problem, i) < temper(problem, next))) {
+                    next = i;
+                }
+            }
+            if (next < 0) {
+                return List.of();
+            }
+            order.add(1 << next);
+            settled |= 1 << next;
+        }
+        return order;
+    }
+
+    private static double temper(OrderProblem problem, int i) {
+        return problem.unit(i).fish().species().temper().others();
+    }
+
     private static List<Integer> bestPlace(OrderProblem problem, List<Integer> order, Integer group) {
         List<Integer> best = order;
         double bestCost = Double.POSITIVE_INFINITY;
@@ -49,7 +69,7 @@ final class InsertionOrder {
             candidate.remove(group);
             candidate.add(place, group);
             double cost = problem.cost(candidate).total();
-            if (cost < bestCost) {
+            if (cost < bestCost && problem.allows(candidate)) {
                 best = candidate;
                 bestCost = cost;
             }

@@ -4,21 +4,18 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import org.pelluna.core.headroom.InchRule;
+import java.util.Set;
+import org.pelluna.core.forecast.FishWaste;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Encounters;
-import org.pelluna.core.pressure.Ground;
-import org.pelluna.core.pressure.Meeting;
-import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.Welcome;
 
 /**
- * The arrivals to put in order, with everything that an order's cost depends on laid out as numbers.
- *
- * <p>A linear ordering with ties and release dates. An arrival is one unit, or two units that see rivals in each other. Its
- * pressure depends on which units came before it, not on their order, and not on dates: whoever came on an earlier day is
- * taken to be at home for the shortest pause of the house rules. Sizes are those of the day of the plan.
+ * The arrivals to put in order, with everything that an order's cost depends on laid out as numbers: a linear ordering with
+ * ties and release dates. An arrival is one unit, or some units that see rivals in each other.
  *
  * <p>Sets of units are bit masks; unit {@code i} is bit {@code i}.
  */
@@ -28,57 +25,65 @@ final class OrderProblem {
 
     private final List<Unit> units;
     private final HouseRules rules;
+    private final Quarantine quarantine;
+    private final Options options;
     private final int firstDay;
-    private final int matureDay;
-    private final double[] inches;
-    private final double residentInches;
-    private final double ceilingNow;
-    private final double ceilingMature;
-    /** Pressure on unit b by everything settled: residents first, then units; at one newcomer and no other rivals. */
-    private final double[][] settledOnNewcomer;
+    private final Room room;
+    private final PairPressures pressures;
+    private final SetSum[] shyBehind;
+    private final SetSum nitrogen;
+    private final double residentNitrogen;
+    private final WaterLimit water;
+    private final int inside;
 
-    private final double[][] newcomerOnSettled;
-    private final double[][] sameDay;
-    private final double[] within;
-    private final boolean[][] rival;
-    private final int[] rivalMask;
-    private final int[] rivalResidents;
-    private final double[][] shyBehind;
-    private final int residentCount;
+    /**
+     * What an alternative plan does otherwise.
+     *
+     * @param together whether rivals may share a day
+     * @param welcome what is done for every newcomer
+     * @param last units that come when all others have, as a set
+     */
+    record Options(boolean together, Set<Welcome> welcome, int last) {
+        /** As the house rules have it. */
+        static Options of(HouseRules rules) {
+            return new Options(rules.schools().kin() != Schools.Kin.NEVER, Set.of(), 0);
+        }
+    }
 
     OrderProblem(Stock stock, List<Unit> units) {
+        this(stock, units, Options.of(stock.plan().houseRules()));
+    }
+
+    OrderProblem(Stock stock, List<Unit> units, Options options) {
         if (units.size() > MOST_UNITS) {
             throw new IllegalArgumentException(
                     "at most " + MOST_UNITS + " wishes can be put in order at once, but there are " + units.size());
         }
         this.units = List.copyOf(units);
+        this.options = options;
         this.rules = stock.plan().houseRules();
         LocalDate today = stock.plan().asOf();
-        InchRule rule = new InchRule(stock.plan().tank(), rules);
+        this.quarantine = Quarantine.of(stock.plan());
         this.firstDay = firstDay(stock, today);
-        this.matureDay = rule.matureOn()
-                .map(day -> (int) Math.max(0, ChronoUnit.DAYS.between(today, day)))
-                .orElse(0);
-        this.ceilingNow = rule.ceilingInches(today);
-        this.ceilingMature = rule.matureCeilingInches();
-        this.residentInches = InchRule.inches(stock.residents());
-        this.inches = units.stream()
-                .mapToDouble(unit -> InchRule.inches(unit.fish().species()) * unit.count())
-                .toArray();
-
-        List<Fish> residents = stock.residents();
-        this.residentCount = residents.size();
-        int n = units.size();
-        int all = residentCount + n;
-        this.settledOnNewcomer = new double[all][n];
-        this.newcomerOnSettled = new double[n][all];
-        this.sameDay = new double[n][n];
-        this.within = new double[n];
-        this.rival = new boolean[all][n];
-        this.rivalMask = new int[all];
-        this.rivalResidents = new int[all];
-        this.shyBehind = new double[n][n];
-        fill(stock, new PressureModel(Ground.of(stock.plan().tank())), today);
+        this.room = new Room(stock, this.units);
+        this.pressures = new PairPressures(stock, this.units, options.welcome());
+        FishWaste wastes = new FishWaste(stock.plan().tank(), rules.husbandry());
+        this.water = WaterLimit.in(FishWaste.conditions(stock.plan().tank(), rules.husbandry()));
+        this.residentNitrogen = stock.residents().isEmpty()
+                ? water.settledBy(rules.husbandry().clearsMgPerLitreDay())
+                : stock.residents().stream()
+                        .mapToDouble(fish -> wastes.nitrogen(fish, today))
+                        .sum();
+        this.nitrogen = new SetSum(units.stream()
+                .mapToDouble(unit -> unit.count() * wastes.nitrogen(unit.fish(), today))
+                .toArray());
+        this.shyBehind = new SetSum[units.size()];
+        int in = 0;
+        for (int i = 0; i < units.size(); i++) {
+            shyBehind[i] = new SetSum(behind(units.get(i)));
+            in |= units.get(i).inside() ? 1 << i : 0;
+        }
+        this.inside = in;
     }
 
     private static int firstDay(Stock stock, LocalDate today) {
@@ -93,73 +98,37 @@ final class OrderProblem {
         return (int) Math.max(0, ChronoUnit.DAYS.between(today, ready));
     }
 
-    private void fill(Stock stock, PressureModel model, LocalDate today) {
-        List<Fish> everyone = new ArrayList<>(stock.residents());
-        units.forEach(unit -> everyone.add(unit.fish()));
-        int pause = rules.pauseAfterOneDays();
-        for (int a = 0; a < everyone.size(); a++) {
-            Fish settled = everyone.get(a);
-            boolean resident = a < residentCount;
-            int settledCount = resident ? 1 : units.get(a - residentCount).count();
-            int ahead = resident ? Math.max(pause, (int) ChronoUnit.DAYS.between(settled.arrivesOn(), today)) : pause;
-            for (int other = 0; other < residentCount; other++) {
-                if (other != a && Encounters.crowds(settled, everyone.get(other))) {
-                    rivalResidents[a]++;
-                }
-            }
-            for (int b = 0; b < units.size(); b++) {
-                Unit newcomer = units.get(b);
-                if (a == residentCount + b) {
-                    continue;
-                }
-                int pairs = settledCount * newcomer.count();
-                Meeting first = kin(Meeting.plain(ahead), settled, newcomer.fish(), stock);
-                Meeting second = kin(Meeting.plain(-ahead), newcomer.fish(), settled, stock);
-                settledOnNewcomer[a][b] =
-                        pairs * model.of(settled, newcomer.fish(), first, today).perHour();
-                newcomerOnSettled[b][a] = pairs
-                        * model.of(newcomer.fish(), settled, second, today).perHour();
-                rival[a][b] =
-                        model.of(settled, newcomer.fish(), first, today).kin().isRival();
-                if (Encounters.crowds(settled, newcomer.fish())) {
-                    rivalMask[a] |= 1 << b;
-                }
-            }
+    /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */
+    private double[] behind(Unit one) {
+        double[] costs = new double[units.size()];
+        for (int i = 0; i < costs.length; i++) {
+            Unit other = units.get(i);
+            double bolder = other.fish().species().temper().boldness()
+                    - one.fish().species().temper().boldness();
+            double delicacy = one.fish().species().temper().delicacy();
+            boolean outOfPlace = rules.schools().clownfish() == Schools.Clownfish.FIRST
+                    ? isClownfish(one) && !isClownfish(other)
+                    : isClownfish(other) && !isClownfish(one);
+            costs[i] = rules.shynessWeight()
+                    * (one.count() * Math.max(0, bolder) * (1 + delicacy) / 2 + (outOfPlace ? 1 : 0));
         }
-        for (int i = 0; i < units.size(); i++) {
-            for (int j = 0; j < units.size(); j++) {
-                fillPlanned(stock, model, today, i, j);
-            }
-        }
+        return costs;
     }
 
-    private void fillPlanned(Stock stock, PressureModel model, LocalDate today, int i, int j) {
-        Unit one = units.get(i);
-        Unit other = units.get(j);
-        Meeting together = kin(Meeting.plain(0), one.fish(), other.fish(), stock);
-        double pressure = model.of(one.fish(), other.fish(), together, today).perHour();
-        if (i == j) {
-            within[i] = one.count() * (one.count() - 1) * pressure;
-            return;
-        }
-        sameDay[i][j] = one.count() * other.count() * pressure;
-        double bolder = one.fish().species().temper().boldness()
-                - other.fish().species().temper().boldness();
-        double delicacy = other.fish().species().temper().delicacy();
-        shyBehind[i][j] = rules.shynessWeight() * other.count() * Math.max(0, bolder) * (1 + delicacy) / 2;
+    private static boolean isClownfish(Unit unit) {
+        return unit.fish().species().genus().equals("Amphiprion");
     }
 
-    /** Whether two fish of a kind suit each other is asked of the finished plan: residents and every unit. */
-    private Meeting kin(Meeting meeting, Fish one, Fish other, Stock stock) {
-        int planned = units.stream()
-                .filter(unit -> unit.fish().species().id().equals(one.species().id()))
-                .mapToInt(Unit::count)
-                .sum();
-        return Encounters.kinshipOf(meeting, one, other, stock.residentsOf(one.species()) + planned);
+    private static boolean isSurgeonfish(Unit unit) {
+        return unit.fish().species().family().equals("Acanthuridae");
     }
 
     int size() {
         return units.size();
+    }
+
+    int all() {
+        return (1 << size()) - 1;
     }
 
     Unit unit(int i) {
@@ -171,38 +140,70 @@ final class OrderProblem {
         return firstDay;
     }
 
+    Quarantine quarantine() {
+        return quarantine;
+    }
+
     /** Fish in a set of units. */
     int fish(int set) {
-        int fish = 0;
-        for (int rest = set; rest != 0; rest &= rest - 1) {
-            fish += units.get(Integer.numberOfTrailingZeros(rest)).count();
-        }
-        return fish;
+        return pressures.fish(set);
     }
 
-    /** Inches of adult fish once a set of units has joined the residents. */
-    double inchesWith(int set) {
-        double sum = residentInches;
-        for (int rest = set; rest != 0; rest &= rest - 1) {
-            sum += inches[Integer.numberOfTrailingZeros(rest)];
-        }
-        return sum;
-    }
-
-    double ceilingInches(int day) {
-        return day >= matureDay ? Math.max(ceilingNow, ceilingMature) : ceilingNow;
+    /** The tightest load once a set has joined the residents, on a day. */
+    RoomUse room(int set, int day) {
+        return room.use(set, day);
     }
 
     /** The first day on which the headroom bears a set; the mature day where it never does. */
     int headroomDay(int set) {
-        return inchesWith(set) <= ceilingNow ? 0 : matureDay;
+        return room.day(set);
     }
 
-    /** The last of the group's own gates. */
+    /** Ammonia nitrogen of a set, mg N/L a day. */
+    double nitrogen(int set) {
+        return nitrogen.of(set);
+    }
+
+    /** The most ammonia nitrogen the bacteria bear on one day once a set has settled, mg N/L a day. */
+    double mostNitrogen(int settled) {
+        return water.mostExtra(residentNitrogen + nitrogen.of(settled));
+    }
+
+    /** Whether the bacteria that have settled to a set bear a group on one day. */
+    boolean bears(int settled, int group) {
+        return nitrogen(group) <= mostNitrogen(settled);
+    }
+
+    /** Whether a group may come next: those in quarantine first, those kept for the end last, and the water bears it. */
+    boolean allows(int settled, int group) {
+        int waiting = inside & ~settled;
+        boolean inTurn = waiting == 0 || (group & ~inside) == 0;
+        boolean atTheEnd = (group & options.last()) == 0 || (settled | group) == all();
+        return inTurn && atTheEnd && bears(settled, group);
+    }
+
+    /** The units that can ever come, however the others are put: all, unless the water never bears one. */
+    int reachable() {
+        int settled = 0;
+        boolean grown = true;
+        while (grown) {
+            grown = false;
+            for (int i = 0; i < size(); i++) {
+                if ((settled & 1 << i) == 0 && bears(settled, 1 << i)) {
+                    settled |= 1 << i;
+                    grown = true;
+                }
+            }
+        }
+        return settled;
+    }
+
+    /** The last of the group's own gates, quarantine included. */
     int release(int group) {
         int day = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
-            day = Math.max(day, units.get(Integer.numberOfTrailingZeros(rest)).release());
+            Unit unit = units.get(Integer.numberOfTrailingZeros(rest));
+            day = Math.max(day, unit.inside() ? unit.release() : Math.max(unit.release(), quarantine.days()));
         }
         return day;
     }
@@ -212,85 +213,73 @@ final class OrderProblem {
         return Math.max(Math.max(ready, release(group)), headroomDay(settled | group));
     }
 
-    /** The day the pause after a group ends. */
-    int readyAfter(int group, int day) {
-        return day + rules.pauseAfter(fish(group));
+    /** Days to wait after a group. */
+    int pauseAfter(int group) {
+        return rules.pauseAfter(fish(group));
     }
 
-    /** Every group that may arrive on one day: each unit alone, and, if the house allows, pairs of rivals. */
+    /** The first day for the next arrival: the pause is over, and a new fish has had its time in quarantine. */
+    int readyAfter(int settled, int group, int day) {
+        int pause = pauseAfter(group);
+        boolean moreInside = (inside & ~settled & ~group) != 0;
+        return day + (moreInside ? pause : Math.max(pause, quarantine.days()));
+    }
+
+    /** Every group that may arrive on one day: each unit alone, and, where the house allows, rivals together. */
     List<Integer> groups() {
         List<Integer> groups = new ArrayList<>();
         for (int i = 0; i < size(); i++) {
             groups.add(1 << i);
         }
-        for (int i = 0; i < size() && rules.rivalsSameDay(); i++) {
+        for (int i = 0; i < size() && options.together(); i++) {
             for (int j = i + 1; j < size(); j++) {
-                if (rival[residentCount + i][j] || rival[residentCount + j][i]) {
+                if (pressures.rivals(i, j) && mayShare(i, j)) {
                     groups.add(1 << i | 1 << j);
                 }
             }
         }
+        int tangs = surgeonfish();
+        if (options.together()
+                && rules.schools().tangs() == Schools.Tangs.TOGETHER
+                && Integer.bitCount(tangs) > 2
+                && quarantine.holds(fish(tangs), Integer.bitCount(tangs))) {
+            groups.add(tangs);
+        }
         return groups;
+    }
+
+    private int surgeonfish() {
+        int set = 0;
+        for (int i = 0; i < size(); i++) {
+            set |= isSurgeonfish(units.get(i)) ? 1 << i : 0;
+        }
+        return set;
+    }
+
+    private boolean mayShare(int i, int j) {
+        boolean staged = rules.schools().tangs() == Schools.Tangs.STAGED
+                && isSurgeonfish(units.get(i))
+                && isSurgeonfish(units.get(j));
+        boolean oneInside = units.get(i).inside() != units.get(j).inside();
+        return !staged && !oneInside && quarantine.holds(fish(1 << i | 1 << j), 2);
     }
 
     /** What the arrival of a group costs after a set has settled, on the given day. */
     OrderCost step(int settled, int group, int day) {
         double lateness = 0;
+        double shyness = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
-            Unit unit = units.get(Integer.numberOfTrailingZeros(rest));
-            int earliest = Math.max(firstDay, unit.release());
-            lateness += rules.latenessWeight() * unit.count() * (day - earliest) / 7.0;
+            int i = Integer.numberOfTrailingZeros(rest);
+            int earliest = Math.max(firstDay, release(1 << i));
+            lateness += rules.latenessWeight() * units.get(i).count() * (day - earliest) / 7.0;
+            shyness += shyBehind[i].of(settled);
         }
-        return new OrderCost(pressure(settled, group), lateness, shyness(settled, group));
-    }
-
-    private double pressure(int settled, int group) {
-        int newcomers = fish(group);
-        double attention = PressureModel.attention(newcomers);
-        double sum = 0;
-        for (int rest = group; rest != 0; rest &= rest - 1) {
-            int b = Integer.numberOfTrailingZeros(rest);
-            for (int a = 0; a < residentCount; a++) {
-                sum += meet(a, b, settled, attention);
-            }
-            for (int others = settled; others != 0; others &= others - 1) {
-                sum += meet(residentCount + Integer.numberOfTrailingZeros(others), b, settled, attention);
-            }
-            sum += within[b];
-            for (int others = group & ~(1 << b); others != 0; others &= others - 1) {
-                sum += sameDay[b][Integer.numberOfTrailingZeros(others)];
-            }
-        }
-        return sum;
-    }
-
-    private double meet(int a, int b, int settled, double attention) {
-        int rivals = rivalResidents[a] + fish(settled & rivalMask[a]);
-        return settledOnNewcomer[a][b] * attention * PressureModel.crowding(rivals) + newcomerOnSettled[b][a];
+        return new OrderCost(pressures.of(settled, group), lateness, shyness);
     }
 
     /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */
     double between(int first, int second) {
-        double sum = 0;
-        for (int a = first; a != 0; a &= a - 1) {
-            for (int b = second; b != 0; b &= b - 1) {
-                int settled = residentCount + Integer.numberOfTrailingZeros(a);
-                int newcomer = Integer.numberOfTrailingZeros(b);
-                sum += settledOnNewcomer[settled][newcomer] + newcomerOnSettled[newcomer][settled];
-            }
-        }
-        return sum;
-    }
-
-    private double shyness(int settled, int group) {
-        double sum = 0;
-        for (int rest = group; rest != 0; rest &= rest - 1) {
-            int b = Integer.numberOfTrailingZeros(rest);
-            for (int others = settled; others != 0; others &= others - 1) {
-                sum += shyBehind[Integer.numberOfTrailingZeros(others)][b];
-            }
-        }
-        return sum;
+        return pressures.between(first, second);
     }
 
     /** The cost of a whole order of groups. */
@@ -301,9 +290,21 @@ final class OrderProblem {
         for (int group : order) {
             int day = day(settled, group, ready);
             cost = cost.plus(step(settled, group, day));
+            ready = readyAfter(settled, group, day);
             settled |= group;
-            ready = readyAfter(group, day);
         }
         return cost;
+    }
+
+    /** Whether every step of an order is allowed. */
+    boolean allows(List<Integer> order) {
+        int settled = 0;
+        for (int group : order) {
+            if (!allows(settled, group)) {
+                return false;
+            }
+            settled |= group;
+        }
+        return true;
     }
 }

@@ -8,7 +8,6 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
 
@@ -51,6 +50,13 @@ final class Reasons {
         int headroom = problem.headroomDay(settled | group);
         int day = problem.day(settled, group, ready);
         LocalDate date = today.plusDays(day);
+        if (day > ready && day == release && release == problem.quarantine().days()) {
+            return finding(
+                    "quarantine",
+                    "Not before " + date + ": " + release + " days of quarantine come first.",
+                    Provenance.PRACTICE,
+                    List.of(Figure.measured("days of quarantine", release, "days")));
+        }
         if (day > ready && day == release) {
             String gate = ArrivalOrder.Groups.units(problem, group).stream()
                     .filter(unit -> unit.release() == release)
@@ -60,22 +66,30 @@ final class Reasons {
             return finding("gate", "Not before " + date + ". " + gate, Provenance.PRACTICE, List.of());
         }
         if (day > ready && day == headroom) {
+            RoomUse room = problem.room(settled | group, day);
             return finding(
                     "headroom",
-                    "Not before " + date + ": with it the tank holds "
-                            + Numbers.plain(problem.inchesWith(settled | group))
-                            + " in of adult fish, which it bears only once mature.",
-                    InchRule.SOURCE,
+                    "Not before " + date + ": with it the tank holds " + Numbers.plain(room.used()) + " "
+                            + (room.unit() + " of " + room.name()).strip()
+                            + ", which it bears only once mature.",
+                    room.source(),
                     List.of(
-                            new Figure(
-                                    "adult fish from then", problem.inchesWith(settled | group), "in", InchRule.SOURCE),
-                            new Figure("ceiling until then", problem.ceilingInches(0), "in", InchRule.SOURCE),
-                            new Figure("ceiling from then", problem.ceilingInches(day), "in", InchRule.SOURCE)));
+                            new Figure(room.name() + " from then", room.used(), room.unit(), room.source()),
+                            new Figure("ceiling until then", room.limitNow(), room.unit(), room.source()),
+                            new Figure("ceiling from then", room.limit(), room.unit(), room.source())));
         }
         if (day == 0) {
             return finding("pace", "It may come as soon as you find a good one.", Provenance.PRACTICE, List.of());
         }
         String after = place == 0 ? "the latest resident" : ArrivalOrder.Groups.names(problem, order.get(place - 1));
+        int quarantined = problem.quarantine().days();
+        if (place > 0 && quarantined > problem.pauseAfter(order.get(place - 1))) {
+            return finding(
+                    "quarantine",
+                    "It goes into quarantine when " + after + " has left it, for " + quarantined + " days.",
+                    Provenance.PRACTICE,
+                    List.of(Figure.measured("days of quarantine", quarantined, "days")));
+        }
         return finding(
                 "pace",
                 "After the pause that lets the bacteria catch up with " + after + ".",
@@ -106,6 +120,9 @@ final class Reasons {
     private Finding swap(int place, int with, String where) {
         List<Integer> changed = new ArrayList<>(order);
         Collections.swap(changed, place, with);
+        if (!problem.allows(changed)) {
+            return notAllowed(with, where);
+        }
         OrderCost price = problem.cost(changed).minus(cost);
         String other = ArrivalOrder.Groups.names(problem, order.get(with));
         int first = order.get(Math.min(place, with));
@@ -129,6 +146,16 @@ final class Reasons {
                         new Figure("of it, shy behind bold", price.shyness(), "encounters/h", PRICE),
                         new Figure("between the two, this way round", asPlaced, "encounters/h", Pressure.SOURCE),
                         new Figure("between the two, the other way", exchanged, "encounters/h", Pressure.SOURCE)));
+    }
+
+    private Finding notAllowed(int with, String where) {
+        return finding(
+                "swap-" + where,
+                "Its place " + (where.equals("before") ? "after " : "before ")
+                        + ArrivalOrder.Groups.names(problem, order.get(with))
+                        + " is bound: the other way round the bacteria, or the quarantine, would not bear it.",
+                PRICE,
+                List.of());
     }
 
     private double priceOf(List<Integer> changed) {

@@ -9,8 +9,13 @@ import org.pelluna.core.plan.Fish;
  * @param count how many arrive together
  * @param release first day, counted from the day of the plan, on which its own gates are open
  * @param gate the sentence of the gate that opens last; empty if none is shut today
+ * @param inside whether its fish are in quarantine already
  */
-record Unit(Fish fish, int count, int release, String gate) {
+record Unit(Fish fish, int count, int release, String gate, boolean inside) {
+    Unit(Fish fish, int count, int release, String gate) {
+        this(fish, count, release, gate, false);
+    }
+
     String name() {
         return count == 1 ? fish.name() : count + " " + fish.name();
     }

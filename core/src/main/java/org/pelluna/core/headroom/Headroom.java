@@ -24,10 +24,9 @@ public final class Headroom {
     public static final double NITROGEN_PER_PROTEIN = 0.092;
 
     private static final double NITRATE_PER_NITROGEN = 62.0 / 14.0;
-    private static final double PHOSPHATE_PER_PHOSPHORUS = 95.0 / 31.0;
 
-    /** Phosphorus in dry food; from memory. */
-    private static final double PHOSPHORUS_SHARE = 0.01;
+    /** Phosphate from dry food of 1 % phosphorus; from memory. */
+    public static final double PHOSPHATE_PER_FOOD = 0.01 * 95.0 / 31.0;
 
     private static final Provenance NITROGEN_SOURCE =
             Provenance.published("Timmons & Ebeling, Recirculating Aquaculture (ammonia from protein); ration our own");
@@ -99,7 +98,7 @@ public final class Headroom {
 
     private Load phosphate(Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
         Husbandry done = rules.husbandry();
-        double daily = feed(fish, lengthCm) * 1000 * PHOSPHORUS_SHARE * PHOSPHATE_PER_PHOSPHORUS / litres;
+        double daily = feed(fish, lengthCm) * 1000 * PHOSPHATE_PER_FOOD / litres;
         return peak("phosphate peak", daily, done.phosphateExport(), done.phosphateTarget());
     }
 
@@ -141,10 +140,11 @@ public final class Headroom {
     }
 
     private double feed(Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
-        return fish.stream()
-                .mapToDouble(one ->
-                        Ration.gramsPerDay(one.species(), lengthCm.applyAsDouble(one), tank.temperatureCelsius()))
-                .sum();
+        return rules.husbandry().foodFactor()
+                * fish.stream()
+                        .mapToDouble(one -> Ration.gramsPerDay(
+                                one.species(), lengthCm.applyAsDouble(one), tank.temperatureCelsius()))
+                        .sum();
     }
 
     private double nitrogenMg(double feedGrams) {

@@ -13,7 +13,6 @@ import java.util.Map;
  * @param pauseAfterMoreDays days to wait after two fish or more
  * @param widestGapMm widest opening in a cover that still holds jumpers, mm
  * @param carefulPerHour pressure from which a pair needs care, encounters per watched hour
- * @param rivalsSameDay whether rivals of one genus, or of like looks, may go in on one day
  * @param latenessWeight how much one week of waiting weighs against pressure, encounters/h per week
  * @param shynessWeight how much a shy or delicate fish behind a bold one weighs against pressure, encounters/h
  * @param schools which school counts where keepers disagree
@@ -29,7 +28,6 @@ public record HouseRules(
         int pauseAfterMoreDays,
         double widestGapMm,
         double carefulPerHour,
-        boolean rivalsSameDay,
         double latenessWeight,
         double shynessWeight,
         Schools schools,
@@ -37,7 +35,7 @@ public record HouseRules(
         Map<String, String> overruled) {
 
     /** The trade's usual figures where it has them (common practice), our own weights where it has none. */
-    public static final HouseRules USUAL = new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, true, 0.25, 1);
+    public static final HouseRules USUAL = new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, 0.25, 1);
 
     /** Figures alone, with the usual schools and husbandry and nothing overruled. */
     public HouseRules(
@@ -49,7 +47,6 @@ public record HouseRules(
             int pauseAfterMoreDays,
             double widestGapMm,
             double carefulPerHour,
-            boolean rivalsSameDay,
             double latenessWeight,
             double shynessWeight) {
         this(
@@ -61,7 +58,6 @@ public record HouseRules(
                 pauseAfterMoreDays,
                 widestGapMm,
                 carefulPerHour,
-                rivalsSameDay,
                 latenessWeight,
                 shynessWeight,
                 Schools.USUAL,
@@ -93,7 +89,6 @@ public record HouseRules(
                 pauseAfterMoreDays,
                 widestGapMm,
                 carefulPerHour,
-                rivalsSameDay,
                 latenessWeight,
                 shynessWeight,
                 chosen,

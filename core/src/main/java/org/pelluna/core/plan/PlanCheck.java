@@ -27,6 +27,7 @@ final class PlanCheck {
         check.ownSpecies(plan);
         check.fish(plan);
         check.record(plan);
+        check.schedule(plan);
         return List.copyOf(check.faults);
     }
 
@@ -99,6 +100,26 @@ final class PlanCheck {
             if (resident != null && !resident.leftOn().equals(Optional.of(loss.on()))) {
                 fault("/losses/" + i + "/on", "must be the day on which the resident '" + loss.fishId() + "' left");
             }
+        }
+    }
+
+    private void schedule(TankPlan plan) {
+        Set<String> wishes = new HashSet<>();
+        plan.wishes().forEach(wish -> wishes.add(wish.id()));
+        Schedule schedule = plan.schedule();
+        java.util.stream.Stream.concat(
+                        schedule.order().stream(),
+                        java.util.stream.Stream.of(
+                                schedule.notBefore().keySet(),
+                                schedule.inQuarantine().keySet()))
+                .forEach(named -> named.stream()
+                        .filter(id -> !wishes.contains(id))
+                        .forEach(id -> fault("/schedule", "no wish '" + id + "'")));
+        for (int i = 0; i < schedule.setbacks().size(); i++) {
+            key("/schedule/setbacks/" + i, schedule.setbacks().get(i).id());
+        }
+        for (int i = 0; i < plan.waterTests().size(); i++) {
+            key("/waterTests/" + i, plan.waterTests().get(i).id());
         }
     }
 

@@ -60,7 +60,7 @@ public final class PlanFile {
             fromFirst(file);
         }
         if (version < 3) {
-            file.putArray("ownSpecies");
+            fromSecond(file);
         }
         file.remove(List.of("format", "version"));
         TankPlan plan = toPlan(file);
@@ -106,6 +106,22 @@ public final class PlanFile {
         rules.set("schools", Json.MAPPER.valueToTree(Schools.USUAL));
         rules.set("husbandry", Json.MAPPER.valueToTree(Husbandry.USUAL));
         rules.putObject("overruled");
+    }
+
+    /** The second version knew no species of one's own, no schedule and no tests. */
+    private static void fromSecond(ObjectNode file) {
+        file.putArray("ownSpecies");
+        file.putArray("waterTests");
+        file.set("schedule", Json.MAPPER.valueToTree(Schedule.NONE));
+        ObjectNode rules = (ObjectNode) file.get("houseRules");
+        if (!rules.remove("rivalsSameDay").booleanValue()) {
+            ((ObjectNode) rules.get("schools")).put("kin", Schools.Kin.NEVER.key());
+        }
+        ObjectNode husbandry = (ObjectNode) rules.get("husbandry");
+        husbandry.put("foodFactor", Husbandry.USUAL.foodFactor());
+        husbandry.put("pH", Husbandry.USUAL.pH());
+        husbandry.put("bottledBacteria", Husbandry.USUAL.bottledBacteria());
+        husbandry.put("saltPrice", Husbandry.USUAL.saltPrice());
     }
 
     private static List<Fault> schemaFaults(String text, int version) {

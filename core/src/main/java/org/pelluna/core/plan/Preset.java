@@ -20,7 +20,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "slack-water",
                     "Slack water",
                     "A first tank, or little time: few fish, long pauses, no rivals.",
-                    new HouseRules(5, 5, 12, 5, 28, 42, 6, 3, false, 0.1, 1.5)
+                    new HouseRules(5, 5, 12, 5, 28, 42, 6, 3, 0.1, 1.5)
                             .with(
                                     schools(Schools.Ceiling.INCHES, Schools.BigFish.ADULT_SIZE, Schools.Kin.NEVER),
                                     Husbandry.USUAL,
@@ -34,16 +34,16 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "full-sail",
                     "Full sail",
                     "A large, well kept tank: as many as nutrients and room allow, rivals in numbers.",
-                    new HouseRules(4, 2.5, 12, 4, 14, 21, 6, 6, true, 0.3, 0.8)
+                    new HouseRules(4, 2.5, 12, 4, 14, 21, 6, 6, 0.3, 0.8)
                             .with(
                                     schools(Schools.Ceiling.NUTRIENTS, Schools.BigFish.JUVENILE, Schools.Kin.CROWD),
-                                    new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0.9, 0.98),
+                                    new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0.9, 0.98, 1, 8.2, false, 4),
                                     Map.of())),
             new Preset(
                     "deep-roads",
                     "Deep roads",
                     "Fish only, no corals to spoil: waste sets the ceiling, salinity may be lowered.",
-                    new HouseRules(5, 3, 6, 4, 14, 28, 6, 6, true, 0.25, 0.8)
+                    new HouseRules(5, 3, 6, 4, 14, 28, 6, 6, 0.25, 0.8)
                             .with(
                                     new Schools(
                                             Schools.Ceiling.WASTE,
@@ -57,7 +57,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                                             Schools.Bacteria.EIGHT_HOURS,
                                             Schools.Salinity.LOWERED,
                                             Schools.Rock.BEFORE_RIVALS),
-                                    new Husbandry(2, 0.45, 0.2, 14, 60, 1, 0.5, 0.8),
+                                    new Husbandry(2, 0.45, 0.2, 14, 60, 1, 0.5, 0.8, 1, 8.2, false, 4),
                                     Map.of())));
 
     /** The preset of this name, if there is one. */

@@ -11,8 +11,12 @@ import org.pelluna.core.species.Species;
  * @param plan the plan
  * @param residents the fish living here on {@link TankPlan#asOf()}, in order of arrival
  * @param wishes every wish with its fish, as if it arrived on that day
+ * @param departed the fish that lived here and left
  */
-public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
+public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed) {
+
+    /** A fish that lived here, and the day it left. */
+    public record Departed(Fish fish, LocalDate leftOn) {}
 
     /** A wish with its species; {@code fish} stands for each of its {@code count} fish. */
     public record Wished(Wish wish, Fish fish) {
@@ -45,7 +49,13 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes) {
         List<Wished> wishes = plan.wishes().stream()
                 .map(wish -> Wished.of(wish, known.get(wish.speciesId()), plan.asOf()))
                 .toList();
-        return new Stock(plan, residents, wishes);
+        List<Departed> departed = plan.residents().stream()
+                .filter(resident -> resident.leftOn().isPresent() && !resident.livesHere(plan.asOf()))
+                .map(resident -> new Departed(
+                        Fish.resident(resident, known.get(resident.speciesId())),
+                        resident.leftOn().orElseThrow()))
+                .toList();
+        return new Stock(plan, residents, wishes, departed);
     }
 
     /** How many fish of this species live here. */

@@ -18,6 +18,8 @@ import org.pelluna.core.watch.LogEntry;
  * @param log what was seen
  * @param losses what was lost
  * @param ownSpecies what the keeper adds to the catalogue for this plan
+ * @param schedule what the keeper decided about the arrivals
+ * @param waterTests water tests, the oldest first
  */
 public record TankPlan(
         LocalDate asOf,
@@ -27,7 +29,9 @@ public record TankPlan(
         List<Wish> wishes,
         List<LogEntry> log,
         List<Loss> losses,
-        List<OwnSpecies> ownSpecies) {
+        List<OwnSpecies> ownSpecies,
+        Schedule schedule,
+        List<WaterTest> waterTests) {
 
     public TankPlan {
         residents = List.copyOf(residents);
@@ -35,6 +39,7 @@ public record TankPlan(
         log = List.copyOf(log);
         losses = List.copyOf(losses);
         ownSpecies = List.copyOf(ownSpecies);
+        waterTests = List.copyOf(waterTests);
     }
 
     /**

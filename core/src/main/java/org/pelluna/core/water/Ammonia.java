@@ -24,6 +24,9 @@ public final class Ammonia {
     public static final Provenance SHARE = Provenance.published("Bell et al. 2008, Environ. Chem. 5 (pH as NBS)");
 
     private static final double KELVIN = 273.15;
+    /** Total ammonia as a kit shows it, mg of NH₃ and NH₄ per mg of nitrogen; NH₄ by far the most. */
+    public static final double IONS_PER_NITROGEN = 18.039 / 14.007;
+
     private static final double NH3_PER_NITROGEN = 17.031 / 14.007;
 
     private Ammonia() {}

@@ -93,6 +93,11 @@ public final class Nitrification {
         return HALF_N * decay / (growthN - decay);
     }
 
+    /** The share of their capacity that settled ammonia oxidisers use: decay over growth. */
+    public double use() {
+        return decay / growthA;
+    }
+
     /** Clean water with the bacteria that can clear this much a day, mg N/L: a tank whose cycle was tested. */
     public WaterState cycled(double clearsMgPerLitreDay) {
         return new WaterState(

@@ -12,6 +12,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -22,6 +23,7 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
@@ -34,6 +36,21 @@ class ArrivalOrderTest {
 
     static IntStream seeds() {
         return IntStream.range(0, 120);
+    }
+
+    private static Schools kin(Schools schools, Schools.Kin kin) {
+        return new Schools(
+                schools.ceiling(),
+                schools.bigFish(),
+                kin,
+                schools.anthias(),
+                schools.clownfish(),
+                schools.tangs(),
+                schools.pause(),
+                schools.quarantine(),
+                schools.bacteria(),
+                schools.salinity(),
+                schools.rock());
     }
 
     /** A random problem of up to six units with gates, groups, residents and a young tank. */
@@ -54,17 +71,17 @@ class ArrivalOrderTest {
                 .toList();
         HouseRules usual = HouseRules.USUAL;
         HouseRules rules = new HouseRules(
-                5,
-                3,
-                12,
-                4,
-                14,
-                28,
-                6,
-                4,
-                random.nextBoolean(),
-                random.nextDouble() * usual.latenessWeight() * 2,
-                random.nextDouble() * 2);
+                        5,
+                        3,
+                        12,
+                        4,
+                        14,
+                        28,
+                        6,
+                        4,
+                        random.nextDouble() * usual.latenessWeight() * 2,
+                        random.nextDouble() * 2)
+                .with(kin(usual.schools(), Schools.Kin.values()[random.nextInt(3)]), usual.husbandry(), Map.of());
         Stock stock = Stock.of(plan(tank, rules, residents, wishes), CATALOGUE);
         List<Unit> units = stock.wishes().stream()
                 .map(one -> new Unit(one.fish(), one.count(), random.nextBoolean() ? 0 : random.nextInt(200), "gate"))
@@ -92,7 +109,7 @@ class ArrivalOrderTest {
         }
         double best = Double.POSITIVE_INFINITY;
         for (int group : problem.groups()) {
-            if ((settled & group) == 0) {
+            if ((settled & group) == 0 && problem.allows(settled, group)) {
                 order.add(group);
                 best = Math.min(best, bruteForce(problem, order, settled | group));
                 order.remove(order.size() - 1);
@@ -248,8 +265,7 @@ class ArrivalOrderTest {
     void rivalsOfOneGenusShareADayUnlessTheHouseForbidsIt() {
         List<Wish> rivals = List.of(kept("centropyge-loriculus"), kept("centropyge-bispinosa"));
         HouseRules usual = HouseRules.USUAL;
-        HouseRules apart =
-                new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, false, usual.latenessWeight(), usual.shynessWeight());
+        HouseRules apart = usual.with(kin(usual.schools(), Schools.Kin.NEVER), usual.husbandry(), Map.of());
         assertThat(arrivals(plan(Fixtures.reef(), usual, List.of(), rivals))).hasSize(1);
         assertThat(arrivals(plan(Fixtures.reef(), apart, List.of(), rivals))).hasSize(2);
     }

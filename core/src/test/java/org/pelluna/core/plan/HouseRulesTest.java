@@ -19,13 +19,13 @@ class HouseRulesTest {
     @Test
     void rulesThatContradictThemselvesAreRefused() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new HouseRules(3, 5, 12, 4, 14, 28, 6, 4, true, 0.25, 1))
+                .isThrownBy(() -> new HouseRules(3, 5, 12, 4, 14, 28, 6, 4, 0.25, 1))
                 .withMessageContaining("must not carry less");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new HouseRules(5, 3, 12, 4, 28, 14, 6, 4, true, 0.25, 1))
+                .isThrownBy(() -> new HouseRules(5, 3, 12, 4, 28, 14, 6, 4, 0.25, 1))
                 .withMessageContaining("no shorter after two");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, true, -1, 1))
+                .isThrownBy(() -> new HouseRules(5, 3, 12, 4, 14, 28, 6, 4, -1, 1))
                 .withMessageContaining("weights");
     }
 }

@@ -49,7 +49,9 @@ class OwnSpeciesTest {
                 plan.wishes(),
                 List.of(),
                 List.of(),
-                List.of(own));
+                List.of(own),
+                Schedule.NONE,
+                List.of());
     }
 
     @Test

@@ -89,7 +89,20 @@ class PlanFileTest {
                         Loss.Certainty.LIKELY,
                         Optional.of(35.5),
                         Optional.of("found on the sand"))),
-                List.of(OwnSpeciesTest.basslet()));
+                List.of(OwnSpeciesTest.basslet()),
+                new Schedule(
+                        List.of(List.of("w")),
+                        java.util.Map.of("w", TODAY.plusDays(30)),
+                        java.util.Map.of("wish-salarias-fasciatus", TODAY.minusDays(4)),
+                        List.of(new Setback(
+                                "s",
+                                TODAY.minusDays(9),
+                                Setback.Kind.DIED,
+                                "Royal gramma",
+                                Optional.of(49.0),
+                                Optional.of("pinched when it came"))),
+                        Optional.of(new QuarantineTank(70, 3, 2, 1.021))),
+                List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)));
     }
 
     @ParameterizedTest
@@ -112,7 +125,10 @@ class PlanFileTest {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
         ObjectNode file = (ObjectNode) Json.MAPPER.readTree(PlanFile.write(plan));
         file.put("version", 2);
-        file.remove("ownSpecies");
+        file.remove(List.of("ownSpecies", "schedule", "waterTests"));
+        ObjectNode oldRules = (ObjectNode) file.get("houseRules");
+        oldRules.put("rivalsSameDay", true);
+        ((ObjectNode) oldRules.get("husbandry")).remove(List.of("foodFactor", "pH", "bottledBacteria", "saltPrice"));
         assertThat(PlanFile.read(file.toString(), CATALOGUE)).isEqualTo(plan);
         file.put("version", 1);
         ((ObjectNode) file.get("houseRules")).remove(List.of("schools", "husbandry", "overruled"));

@@ -1,0 +1,202 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.pressure.Meeting;
+import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.Welcome;
+
+/**
+ * The pressures that arrivals bring, laid out as numbers. What an arrival meets depends on which units came before it, not on
+ * their order, and not on dates: whoever came on an earlier day is taken to be at home for the shortest pause of the house
+ * rules. Sizes are those of the day of the plan.
+ */
+final class PairPressures {
+    private final Stock stock;
+    private final List<Unit> units;
+    private final Set<Welcome> welcome;
+    private final PressureModel model;
+    private final LocalDate today;
+    private final int residentCount;
+
+    /** Pressure on unit b by everything settled: residents first, then units; at one newcomer and no other rivals. */
+    private final double[][] settledOnNewcomer;
+
+    private final double[][] newcomerOnSettled;
+    private final double[][] sameDay;
+    private final double[] within;
+    private final boolean[][] rival;
+    private final int[] rivalMask;
+    private final int[] rivalResidents;
+    private final SetSum fish;
+
+    /** Those that see rivals among the units: what they do to a newcomer depends on how many rivals are settled. */
+    private final int[] crowders;
+
+    private final SetSum[] steadyOnNewcomer;
+    private final SetSum[] onSettled;
+    private final double[] steadyResidents;
+    private final double[] onResidents;
+
+    PairPressures(Stock stock, List<Unit> units, Set<Welcome> welcome) {
+        this.stock = stock;
+        this.units = units;
+        this.welcome = welcome;
+        this.model = new PressureModel(Ground.of(stock.plan().tank()));
+        this.today = stock.plan().asOf();
+        this.residentCount = stock.residents().size();
+        int n = units.size();
+        int all = residentCount + n;
+        this.settledOnNewcomer = new double[all][n];
+        this.newcomerOnSettled = new double[n][all];
+        this.sameDay = new double[n][n];
+        this.within = new double[n];
+        this.rival = new boolean[all][n];
+        this.rivalMask = new int[all];
+        this.rivalResidents = new int[all];
+        this.fish = new SetSum(units.stream().mapToDouble(Unit::count).toArray());
+        fill();
+        this.crowders = java.util.stream.IntStream.range(0, all)
+                .filter(a -> rivalMask[a] != 0)
+                .toArray();
+        this.steadyOnNewcomer = new SetSum[n];
+        this.onSettled = new SetSum[n];
+        this.steadyResidents = new double[n];
+        this.onResidents = new double[n];
+        for (int b = 0; b < n; b++) {
+            sumUp(b);
+        }
+    }
+
+    private void sumUp(int b) {
+        int n = units.size();
+        double[] on = new double[n];
+        double[] by = new double[n];
+        for (int a = 0; a < residentCount + n; a++) {
+            double steady = rivalMask[a] == 0 ? settledOnNewcomer[a][b] * PressureModel.crowding(rivalResidents[a]) : 0;
+            if (a < residentCount) {
+                steadyResidents[b] += steady;
+                onResidents[b] += newcomerOnSettled[b][a];
+            } else {
+                on[a - residentCount] = steady;
+                by[a - residentCount] = newcomerOnSettled[b][a];
+            }
+        }
+        steadyOnNewcomer[b] = new SetSum(on);
+        onSettled[b] = new SetSum(by);
+    }
+
+    private void fill() {
+        List<Fish> everyone = new ArrayList<>(stock.residents());
+        units.forEach(unit -> everyone.add(unit.fish()));
+        int pause = stock.plan().houseRules().pauseAfterOneDays();
+        for (int a = 0; a < everyone.size(); a++) {
+            Fish settled = everyone.get(a);
+            boolean resident = a < residentCount;
+            int settledCount = resident ? 1 : units.get(a - residentCount).count();
+            int ahead = resident ? Math.max(pause, (int) ChronoUnit.DAYS.between(settled.arrivesOn(), today)) : pause;
+            for (int other = 0; other < residentCount; other++) {
+                if (other != a && Encounters.crowds(settled, everyone.get(other))) {
+                    rivalResidents[a]++;
+                }
+            }
+            for (int b = 0; b < units.size(); b++) {
+                if (a != residentCount + b) {
+                    fillPair(a, settled, settledCount, ahead, b);
+                }
+            }
+        }
+        for (int i = 0; i < units.size(); i++) {
+            for (int j = 0; j < units.size(); j++) {
+                fillSameDay(i, j);
+            }
+        }
+    }
+
+    private void fillPair(int a, Fish settled, int settledCount, int ahead, int b) {
+        Unit newcomer = units.get(b);
+        int pairs = settledCount * newcomer.count();
+        Meeting first = kin(Meeting.plain(ahead).welcome(welcome), settled, newcomer.fish());
+        Meeting second = kin(Meeting.plain(-ahead), newcomer.fish(), settled);
+        var pressed = model.of(settled, newcomer.fish(), first, today);
+        settledOnNewcomer[a][b] = pairs * pressed.perHour();
+        newcomerOnSettled[b][a] =
+                pairs * model.of(newcomer.fish(), settled, second, today).perHour();
+        rival[a][b] = pressed.kin().isRival();
+        if (Encounters.crowds(settled, newcomer.fish())) {
+            rivalMask[a] |= 1 << b;
+        }
+    }
+
+    private void fillSameDay(int i, int j) {
+        Unit one = units.get(i);
+        Unit other = units.get(j);
+        Meeting together = kin(Meeting.plain(0), one.fish(), other.fish());
+        double pressure = model.of(one.fish(), other.fish(), together, today).perHour();
+        if (i == j) {
+            within[i] = one.count() * (one.count() - 1) * pressure;
+        } else {
+            sameDay[i][j] = one.count() * other.count() * pressure;
+        }
+    }
+
+    /** Whether two fish of a kind suit each other is asked of the finished plan: residents and every unit. */
+    private Meeting kin(Meeting meeting, Fish one, Fish other) {
+        int planned = units.stream()
+                .filter(unit -> unit.fish().species().id().equals(one.species().id()))
+                .mapToInt(Unit::count)
+                .sum();
+        return Encounters.kinshipOf(meeting, one, other, stock.residentsOf(one.species()) + planned);
+    }
+
+    /** Fish in a set of units. */
+    int fish(int set) {
+        return (int) fish.of(set);
+    }
+
+    /** Whether either of two units sees a rival in the other. */
+    boolean rivals(int i, int j) {
+        return rival[residentCount + i][j] || rival[residentCount + j][i];
+    }
+
+    /** All pressure in the first week of a group that arrives after a set has settled, encounters/h. */
+    double of(int settled, int group) {
+        double attention = PressureModel.attention(fish(group));
+        double sum = 0;
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            int b = Integer.numberOfTrailingZeros(rest);
+            double pressed = steadyResidents[b] + steadyOnNewcomer[b].of(settled);
+            for (int a : crowders) {
+                if (a < residentCount || (settled & 1 << (a - residentCount)) != 0) {
+                    pressed += settledOnNewcomer[a][b]
+                            * PressureModel.crowding(rivalResidents[a] + fish(settled & rivalMask[a]));
+                }
+            }
+            sum += attention * pressed + onResidents[b] + onSettled[b].of(settled) + within[b];
+            for (int others = group & ~(1 << b); others != 0; others &= others - 1) {
+                sum += sameDay[b][Integer.numberOfTrailingZeros(others)];
+            }
+        }
+        return sum;
+    }
+
+    /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */
+    double between(int first, int second) {
+        double sum = 0;
+        for (int a = first; a != 0; a &= a - 1) {
+            for (int b = second; b != 0; b &= b - 1) {
+                int settled = residentCount + Integer.numberOfTrailingZeros(a);
+                int newcomer = Integer.numberOfTrailingZeros(b);
+                sum += settledOnNewcomer[settled][newcomer] + newcomerOnSettled[newcomer][settled];
+            }
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,145 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.water.Nitrification;
+
+/**
+ * The wishes of a plan that can be dated, and those that are held back, each told why.
+ *
+ * @param placed those to put in order
+ * @param held those without a date
+ */
+record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
+
+    static Units of(Stock stock, List<Judgement> judgements) {
+        List<Unit> placed = new ArrayList<>();
+        List<ArrivalPlan.Held> held = new ArrayList<>();
+        Quarantine quarantine = Quarantine.of(stock.plan());
+        for (Judgement judgement : judgements) {
+            if (judgement.inPlan()) {
+                judgement
+                        .undatedGate()
+                        .or(() -> tooMany(placed))
+                        .or(() -> noPlace(judgement, quarantine))
+                        .ifPresentOrElse(
+                                gate -> held.add(held(judgement, gate)),
+                                () -> placed.add(unit(judgement, stock, quarantine)));
+            }
+        }
+        return withoutTheUnbearable(stock, placed, held);
+    }
+
+    /** A wish whose waste the water bears at no place of any order is held back. */
+    private static Units withoutTheUnbearable(Stock stock, List<Unit> placed, List<ArrivalPlan.Held> held) {
+        if (placed.isEmpty()) {
+            return new Units(placed, held);
+        }
+        OrderProblem problem = new OrderProblem(stock, placed);
+        int reachable = problem.reachable();
+        List<Unit> bearable = new ArrayList<>();
+        for (int i = 0; i < placed.size(); i++) {
+            Unit unit = placed.get(i);
+            if ((reachable & 1 << i) != 0) {
+                bearable.add(unit);
+            } else {
+                held.add(new ArrivalPlan.Held(
+                        unit.fish().id(),
+                        unit.fish().name(),
+                        tooMuchWaste(unit.name(), problem.nitrogen(1 << i), problem.mostNitrogen(reachable))));
+            }
+        }
+        return new Units(bearable, held);
+    }
+
+    /** Why a group cannot come on one day. */
+    static Finding tooMuchWaste(String names, double nitrogen, double most) {
+        return Finding.of(
+                        "water",
+                        Stance.WAIT,
+                        names + " on one day would bring " + Numbers.plain(nitrogen, 3)
+                                + " mg/L of ammonia nitrogen a day more; the bacteria that have settled by then bear "
+                                + Numbers.plain(most, 3) + ".",
+                        Nitrification.SOURCE,
+                        List.of(
+                                new Figure("ammonia nitrogen more", nitrogen, "mg/L a day", Nitrification.SOURCE),
+                                new Figure("borne on one day", most, "mg/L a day", Nitrification.SOURCE)))
+                .remedy("Wish for fewer at a time, let others come first, or feed less.");
+    }
+
+    private static ArrivalPlan.Held held(Judgement judgement, Finding gate) {
+        return new ArrivalPlan.Held(
+                judgement.wished().wish().id(), judgement.wished().fish().name(), gate);
+    }
+
+    /** Beyond what can be put in order at once, the later wishes are held back, and told why. */
+    private static Optional<Finding> tooMany(List<Unit> units) {
+        if (units.size() < OrderProblem.MOST_UNITS) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.of(
+                        "order",
+                        Stance.WAIT,
+                        "At most " + OrderProblem.MOST_UNITS + " wishes can be put in order at once.",
+                        Provenance.own("a limit of the computation"),
+                        List.of())
+                .remedy("Strike or remove wishes that stand before it."));
+    }
+
+    private static Optional<Finding> noPlace(Judgement judgement, Quarantine quarantine) {
+        int count = judgement.wished().count();
+        if (quarantine.holds(count, 1)) {
+            return Optional.empty();
+        }
+        int places = quarantine.tank().orElseThrow().places();
+        return Optional.of(Finding.of(
+                        "quarantine",
+                        Stance.WAIT,
+                        "The quarantine tank has " + places + (places == 1 ? " place" : " places") + " for these "
+                                + count + " fish.",
+                        Provenance.PRACTICE,
+                        List.of(
+                                Figure.measured("places in quarantine", places, ""),
+                                Figure.measured("fish wished for together", count, "")))
+                .remedy("Wish for fewer at a time, or have the shop quarantine them."));
+    }
+
+    private static Unit unit(Judgement judgement, Stock stock, Quarantine quarantine) {
+        Stock.Wished wished = judgement.wished();
+        String id = wished.wish().id();
+        LocalDate today = stock.plan().asOf();
+        Schedule schedule = stock.plan().schedule();
+        int release = 0;
+        String sentence = "";
+        Optional<Finding> gate = judgement.lastGate();
+        if (gate.isPresent()) {
+            release = ArrivalOrder.days(today, gate.get().until().orElseThrow());
+            sentence = gate.get().sentence();
+        }
+        LocalDate wanted = schedule.notBefore().get(id);
+        if (wanted != null && ArrivalOrder.days(today, wanted) > release) {
+            release = ArrivalOrder.days(today, wanted);
+            sentence = "You have put it off until then.";
+        }
+        LocalDate since = schedule.inQuarantine().get(id);
+        if (since == null || quarantine.days() == 0) {
+            return new Unit(wished.fish(), wished.count(), release, sentence);
+        }
+        int out = ArrivalOrder.days(today, since.plusDays(quarantine.days()));
+        if (out > release) {
+            release = out;
+            sentence = "It is in quarantine since " + since + ", for " + quarantine.days() + " days.";
+        }
+        return new Unit(wished.fish(), wished.count(), release, sentence, true);
+    }
+}

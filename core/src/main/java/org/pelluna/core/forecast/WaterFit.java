@@ -1,0 +1,82 @@
+package org.pelluna.core.forecast;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.hipparchus.optim.InitialGuess;
+import org.hipparchus.optim.MaxEval;
+import org.hipparchus.optim.nonlinear.scalar.GoalType;
+import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
+import org.hipparchus.optim.nonlinear.scalar.noderiv.NelderMeadSimplex;
+import org.hipparchus.optim.nonlinear.scalar.noderiv.SimplexOptimizer;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.WaterTest;
+
+/**
+ * What a tank's own water tests say of the model: least squares in steps of what kits can tell apart, held near 1 by a prior,
+ * by the simplex of Nelder and Mead 1965.
+ *
+ * @param food multiple of the food the husbandry says
+ * @param vigour multiple of the bacteria's usual growth
+ * @param tests tests it rests on; 0 for none
+ */
+public record WaterFit(double food, double vigour, int tests) {
+    /** The model as it is. */
+    public static final WaterFit NONE = new WaterFit(1, 1, 0);
+
+    /** Tests from which on the model is fitted. */
+    public static final int ENOUGH_TESTS = 6;
+
+    private static final int ENOUGH_DAYS = 3;
+    private static final int MOST_TRIES = 80;
+    private static final double DOUBTED_FOOD = Math.log(2);
+    private static final double DOUBTED_VIGOUR = Math.log(1.5);
+
+    /** Fits the model, or leaves it as it is while there are too few tests. */
+    public static WaterFit of(Stock stock) {
+        List<WaterTest> tests = stock.plan().waterTests().stream()
+                .filter(test -> !test.on().isAfter(stock.plan().asOf()))
+                .toList();
+        long days = tests.stream().map(WaterTest::on).distinct().count();
+        if (tests.size() < ENOUGH_TESTS || days < ENOUGH_DAYS) {
+            return NONE;
+        }
+        double[] best = new SimplexOptimizer(1e-3, 1e-3)
+                .optimize(
+                        new MaxEval(10 * MOST_TRIES),
+                        new ObjectiveFunction(at -> misfit(stock, tests, at)),
+                        GoalType.MINIMIZE,
+                        new InitialGuess(new double[] {0, 0}),
+                        new NelderMeadSimplex(2, 0.3))
+                .getPoint();
+        return new WaterFit(Math.exp(best[0]), Math.exp(best[1]), tests.size());
+    }
+
+    private static double misfit(Stock stock, List<WaterTest> tests, double[] at) {
+        WaterFit tried = new WaterFit(Math.exp(at[0]), Math.exp(at[1]), tests.size());
+        Map<LocalDate, WaterForecast.Day> days = new HashMap<>();
+        new WaterForecast(stock, tried).days(List.of(), stock.plan().asOf()).forEach(day -> days.put(day.date(), day));
+        double sum = square(at[0] / DOUBTED_FOOD) + square(at[1] / DOUBTED_VIGOUR);
+        for (WaterTest test : tests) {
+            WaterForecast.Day day = days.get(test.on());
+            if (day != null) {
+                sum += square((day.of(test.kind()) - test.value()) / resolution(test.kind()));
+            }
+        }
+        return sum;
+    }
+
+    /** What a kit can just tell apart, mg/L; common practice. */
+    private static double resolution(WaterTest.Kind kind) {
+        return switch (kind) {
+            case AMMONIA, NITRITE -> 0.1;
+            case NITRATE -> 2.5;
+            case PHOSPHATE -> 0.03;
+        };
+    }
+
+    private static double square(double x) {
+        return x * x;
+    }
+}

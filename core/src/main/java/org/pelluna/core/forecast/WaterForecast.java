@@ -1,0 +1,221 @@
+package org.pelluna.core.forecast;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.water.Ammonia;
+import org.pelluna.core.water.Conditions;
+import org.pelluna.core.water.Nitrification;
+import org.pelluna.core.water.Waste;
+import org.pelluna.core.water.WaterState;
+
+/**
+ * The water of a tank day by day, past and to come. Fish arrive, grow and are lost; water is changed; bottled bacteria go in;
+ * the bacteria follow. Food is spread over the day.
+ *
+ * <p>Before the first fish ever, the bacteria are kept as the cycle's test left them (keepers go on dosing until fish come,
+ * common practice).
+ */
+public final class WaterForecast {
+    /** The past that is looked at, days: after it, what was before no longer matters to the bacteria. */
+    private static final int PAST = 150;
+
+    /** Nitrogen in a fish, share of its wet mass; from memory. */
+    private static final double NITROGEN_IN_FISH = 0.026;
+
+    /** What a bottle of bacteria can clear, mg N/L a day; our own estimate. */
+    private static final double BOTTLE_CLEARS = 0.05;
+
+    private final Stock stock;
+    private final TankPlan plan;
+    private final Husbandry done;
+    private final FishWaste wastes;
+    private final Conditions water;
+    private final Nitrification bacteria;
+    private final double litres;
+
+    /**
+     * @param fit what the tank's own tests say of food and bacteria; {@link WaterFit#NONE} if nothing
+     */
+    public WaterForecast(Stock stock, WaterFit fit) {
+        this.stock = stock;
+        this.plan = stock.plan();
+        this.done = plan.houseRules().husbandry();
+        this.wastes = new FishWaste(plan.tank(), done, fit.food());
+        this.water = FishWaste.conditions(plan.tank(), done);
+        this.bacteria = new Nitrification(water, fit.vigour());
+        this.litres = plan.tank().netWater().litres();
+    }
+
+    /**
+     * Fish that come on a day.
+     *
+     * @param on the day
+     * @param fish each of them
+     */
+    public record Coming(LocalDate on, List<Fish> fish) {}
+
+    /**
+     * The water at the end of a day.
+     *
+     * @param date the day
+     * @param ammonia total ammonia, mg/L as a kit shows it
+     * @param unionised un-ionised ammonia, mg/L
+     * @param nitrite nitrite, mg/L
+     * @param nitrate nitrate, mg/L
+     * @param phosphate phosphate, mg/L
+     * @param nitrogen ammonia nitrogen that came in, mg N/L
+     * @param capacity ammonia nitrogen the bacteria could clear, mg N/L a day
+     */
+    public record Day(
+            LocalDate date,
+            double ammonia,
+            double unionised,
+            double nitrite,
+            double nitrate,
+            double phosphate,
+            double nitrogen,
+            double capacity) {
+
+        /** The figure that a test of a kind would show. */
+        public double of(WaterTest.Kind kind) {
+            return switch (kind) {
+                case AMMONIA -> ammonia;
+                case NITRITE -> nitrite;
+                case NITRATE -> nitrate;
+                case PHOSPHATE -> phosphate;
+            };
+        }
+    }
+
+    /** Every day from the start of the past that counts up to a day; empty while the tank is not cycled. */
+    public List<Day> days(List<Coming> coming, LocalDate until) {
+        Optional<LocalDate> cycled = plan.tank().cycledOn();
+        if (cycled.isEmpty() || cycled.get().isAfter(until)) {
+            return List.of();
+        }
+        LocalDate from = later(cycled.get(), plan.asOf().minusDays(PAST));
+        WaterState state = start(from, from.equals(cycled.get()));
+        List<Day> days = new ArrayList<>();
+        for (LocalDate day = from; !day.isAfter(until); day = day.plusDays(1)) {
+            List<Fish> fish = present(day, coming);
+            Waste waste = wastes.of(fish, day);
+            state = events(state, day, from, coming);
+            state = fish.isEmpty() && neverAnyFish(day)
+                    ? bacteria.cycled(done.clearsMgPerLitreDay())
+                    : bacteria.after(state, waste, 1);
+            days.add(day(day, state, waste));
+        }
+        return days;
+    }
+
+    /** The worst of the days from one day on. */
+    public static WaterLimit.Peak peak(List<Day> days, LocalDate from) {
+        List<Day> after =
+                days.stream().filter(day -> !day.date().isBefore(from)).toList();
+        return WaterLimit.Peak.of(
+                after.stream().mapToDouble(Day::unionised).toArray(),
+                after.stream().mapToDouble(Day::nitrite).max().orElse(0));
+    }
+
+    private WaterState start(LocalDate from, boolean justCycled) {
+        List<Fish> fish = present(from, List.of());
+        if (justCycled || (fish.isEmpty() && neverAnyFish(from))) {
+            return bacteria.cycled(done.clearsMgPerLitreDay());
+        }
+        Waste waste = wastes.of(fish, from);
+        WaterState settled = bacteria.settled(waste);
+        // Between changes the waste of so many days stays; it settles at that over the share changed: a geometric
+        // series.
+        double changes = done.changeDays() / done.changeShare();
+        double nitrate = waste.nitrogen() * (1 - done.nitrateExport()) * changes;
+        return new WaterState(
+                settled.ammonia(),
+                settled.nitrite(),
+                firstTest(WaterTest.Kind.NITRATE).orElse(nitrate * NITRATE) / NITRATE,
+                settled.ammoniaOxidisers(),
+                settled.nitriteOxidisers(),
+                firstTest(WaterTest.Kind.PHOSPHATE).orElse(waste.phosphate() * changes),
+                0);
+    }
+
+    private static final double NITRATE = 62.004 / 14.007;
+
+    private Optional<Double> firstTest(WaterTest.Kind kind) {
+        return plan.waterTests().stream()
+                .filter(test -> test.kind() == kind)
+                .map(WaterTest::value)
+                .findFirst();
+    }
+
+    private WaterState events(WaterState before, LocalDate day, LocalDate from, List<Coming> coming) {
+        WaterState state = before;
+        if (java.time.temporal.ChronoUnit.DAYS.between(from, day) % done.changeDays() == done.changeDays() - 1) {
+            state = state.changed(done.changeShare(), 0, 0);
+        }
+        for (Stock.Departed gone : stock.departed()) {
+            if (gone.leftOn().equals(day) && isLeftToRot(gone)) {
+                Fish fish = gone.fish();
+                double grams = fish.species().growth().massA().value()
+                        * Math.pow(
+                                fish.lengthCmOn(day),
+                                fish.species().growth().massB().value());
+                state = state.dosed(grams * 1000 * NITROGEN_IN_FISH / litres);
+            }
+        }
+        if (done.bottledBacteria()
+                && coming.stream()
+                        .anyMatch(one -> one.on().equals(day) && one.fish().size() > 1)) {
+            WaterState bottle = bacteria.cycled(BOTTLE_CLEARS);
+            state = state.seeded(bottle.ammoniaOxidisers(), bottle.nitriteOxidisers());
+        }
+        return state;
+    }
+
+    /** A fish that was never found. */
+    private boolean isLeftToRot(Stock.Departed gone) {
+        return plan.losses().stream()
+                .anyMatch(loss -> loss.fishId().equals(gone.fish().id()) && loss.cause() == Loss.Cause.MISSING);
+    }
+
+    private List<Fish> present(LocalDate day, List<Coming> coming) {
+        List<Fish> fish = new ArrayList<>();
+        stock.residents().stream().filter(one -> !one.arrivesOn().isAfter(day)).forEach(fish::add);
+        stock.departed().stream()
+                .filter(gone ->
+                        !gone.fish().arrivesOn().isAfter(day) && gone.leftOn().isAfter(day))
+                .forEach(gone -> fish.add(gone.fish()));
+        coming.stream().filter(one -> !one.on().isAfter(day)).forEach(one -> fish.addAll(one.fish()));
+        return fish;
+    }
+
+    private boolean neverAnyFish(LocalDate day) {
+        return stock.residents().stream().noneMatch(one -> !one.arrivesOn().isAfter(day))
+                && stock.departed().stream()
+                        .noneMatch(gone -> !gone.fish().arrivesOn().isAfter(day));
+    }
+
+    private Day day(LocalDate date, WaterState state, Waste waste) {
+        double unionised = Ammonia.unionisedMgPerLitre(state.ammonia(), water);
+        return new Day(
+                date,
+                state.ammonia() * Ammonia.IONS_PER_NITROGEN,
+                unionised,
+                state.nitriteIon(),
+                state.nitrateIon(),
+                state.phosphate(),
+                waste.nitrogen(),
+                bacteria.capacity(state));
+    }
+
+    private static LocalDate later(LocalDate one, LocalDate other) {
+        return one.isAfter(other) ? one : other;
+    }
+}

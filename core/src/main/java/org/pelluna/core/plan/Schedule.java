@@ -1,0 +1,93 @@
+package org.pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+
+/**
+ * What the keeper has decided about the arrivals, and what became of it.
+ *
+ * @param order the keeper's own order: keys of wishes, those of one day together; empty for the best order. A wish not
+ *     named comes after those named
+ * @param notBefore days before which a wish does not come, by its key
+ * @param inQuarantine wishes whose fish are in quarantine, by key, with the day they went in
+ * @param setbacks what did not go by the plan, the oldest first
+ * @param quarantine the keeper's quarantine tank; empty if the shop does it, or nobody
+ */
+public record Schedule(
+        List<List<String>> order,
+        Map<String, LocalDate> notBefore,
+        Map<String, LocalDate> inQuarantine,
+        List<Setback> setbacks,
+        Optional<QuarantineTank> quarantine) {
+
+    /** Nothing decided: the best order, no quarantine tank. */
+    public static final Schedule NONE = new Schedule(List.of(), Map.of(), Map.of(), List.of(), Optional.empty());
+
+    public Schedule {
+        order = order.stream().map(List::copyOf).toList();
+        notBefore = java.util.Collections.unmodifiableMap(new TreeMap<>(notBefore));
+        inQuarantine = java.util.Collections.unmodifiableMap(new TreeMap<>(inQuarantine));
+        setbacks = List.copyOf(setbacks);
+    }
+
+    /** The same in another order; empty for the best. */
+    public Schedule ordered(List<List<String>> wishIds) {
+        return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine);
+    }
+
+    /** The same with a wish that does not come before a day. */
+    public Schedule notBefore(String wishId, LocalDate day) {
+        Map<String, LocalDate> days = new TreeMap<>(notBefore);
+        days.put(wishId, day);
+        return new Schedule(order, days, inQuarantine, setbacks, quarantine);
+    }
+
+    /** The same with the fish of a wish in quarantine since a day. */
+    public Schedule quarantined(String wishId, LocalDate since) {
+        Map<String, LocalDate> days = new TreeMap<>(inQuarantine);
+        days.put(wishId, since);
+        return new Schedule(order, notBefore, days, setbacks, quarantine);
+    }
+
+    /** The same with one more setback; one whose key is known changes nothing. */
+    public Schedule with(Setback setback) {
+        if (setbacks.stream().anyMatch(one -> one.id().equals(setback.id()))) {
+            return this;
+        }
+        List<Setback> all = new java.util.ArrayList<>(setbacks);
+        all.add(setback);
+        return new Schedule(order, notBefore, inQuarantine, all, quarantine);
+    }
+
+    /** The same without a setback. */
+    public Schedule withoutSetback(String id) {
+        return new Schedule(
+                order,
+                notBefore,
+                inQuarantine,
+                setbacks.stream().filter(one -> !one.id().equals(id)).toList(),
+                quarantine);
+    }
+
+    /** The same with another quarantine tank, or none. */
+    public Schedule quarantine(Optional<QuarantineTank> tank) {
+        return new Schedule(order, notBefore, inQuarantine, setbacks, tank);
+    }
+
+    /** The same without dates and places of wishes that are no longer in the plan. */
+    public Schedule only(Predicate<String> wishId) {
+        Map<String, LocalDate> days = new TreeMap<>(notBefore);
+        days.keySet().removeIf(wishId.negate());
+        Map<String, LocalDate> waiting = new TreeMap<>(inQuarantine);
+        waiting.keySet().removeIf(wishId.negate());
+        List<List<String>> stay = order.stream()
+                .map(together -> together.stream().filter(wishId).toList())
+                .filter(together -> !together.isEmpty())
+                .toList();
+        return new Schedule(stay, days, waiting, setbacks, quarantine);
+    }
+}

@@ -1,0 +1,224 @@
+package org.pelluna.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.resident;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.water.Ammonia;
+
+class WaterForecastTest {
+    private static final Tank SMALL =
+            new TankBuilder().shape(new TankShape.Box(100, 45, 50)).build();
+
+    private static List<Resident> tenSettled() {
+        return IntStream.range(0, 10)
+                .mapToObj(i -> resident("s" + i, "pterapogon-kauderni", 400, 5))
+                .toList();
+    }
+
+    private static TankPlan plan(Tank tank, Husbandry done, List<Resident> residents, List<WaterTest> tests) {
+        TankPlan plain =
+                Fixtures.plan(tank, HouseRules.USUAL.with(Schools.USUAL, done, Map.of()), residents, List.of());
+        return new TankPlan(
+                TODAY,
+                plain.tank(),
+                plain.houseRules(),
+                plain.residents(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Schedule.NONE,
+                tests);
+    }
+
+    private static Stock stock(List<Resident> residents) {
+        return Stock.of(plan(SMALL, Husbandry.USUAL, residents, List.of()), CATALOGUE);
+    }
+
+    private static List<Fish> newcomers(int count, LocalDate on) {
+        return IntStream.range(0, count)
+                .mapToObj(i -> Fish.newcomer("n" + on + i, Fixtures.species("zebrasoma-flavescens"), 13, on))
+                .toList();
+    }
+
+    private static WaterLimit.Peak peak(List<WaterForecast.Coming> coming, int days) {
+        List<WaterForecast.Day> course =
+                new WaterForecast(stock(tenSettled()), WaterFit.NONE).days(coming, TODAY.plusDays(days));
+        return WaterForecast.peak(course, TODAY);
+    }
+
+    /** The bomb: ten fish on one day into a tank settled for ten; the same ten two at a time, four weeks apart. */
+    @Test
+    void tenAtOncePassTheLimitAndTheSameTenInPairsDoNot() {
+        LocalDate day = TODAY.plusDays(3);
+        WaterLimit.Peak atOnce = peak(List.of(new WaterForecast.Coming(day, newcomers(10, day))), 60);
+        List<WaterForecast.Coming> pairs = IntStream.range(0, 5)
+                .mapToObj(i -> day.plusDays(28L * i))
+                .map(on -> new WaterForecast.Coming(on, newcomers(2, on)))
+                .toList();
+        WaterLimit.Peak inPairs = peak(pairs, 180);
+        assertThat(atOnce.fourDays()).isGreaterThan(Ammonia.FOUR_DAY_LIMIT);
+        assertThat(atOnce.bearable()).isFalse();
+        assertThat(inPairs.fourDays()).isLessThan(Ammonia.FOUR_DAY_LIMIT);
+        assertThat(inPairs.bearable()).isTrue();
+    }
+
+    @Test
+    void theBombPeaksAfterDaysNotAtOnce() {
+        LocalDate day = TODAY.plusDays(3);
+        List<WaterForecast.Day> course = new WaterForecast(stock(tenSettled()), WaterFit.NONE)
+                .days(List.of(new WaterForecast.Coming(day, newcomers(10, day))), TODAY.plusDays(60));
+        WaterForecast.Day worst = course.stream()
+                .max(java.util.Comparator.comparingDouble(WaterForecast.Day::unionised))
+                .orElseThrow();
+        assertThat(worst.date()).isBetween(day.plusDays(2), day.plusDays(14));
+        assertThat(course.get(course.size() - 1).unionised()).isLessThan(worst.unionised() / 3);
+    }
+
+    /** What the limit says of a jump is what the whole simulation says. */
+    @Test
+    void theLimitAgreesWithTheSimulation() {
+        Stock stock = stock(tenSettled());
+        FishWaste wastes = new FishWaste(SMALL, Husbandry.USUAL);
+        double settled = stock.residents().stream()
+                .mapToDouble(fish -> wastes.nitrogen(fish, TODAY))
+                .sum();
+        double most =
+                WaterLimit.in(FishWaste.conditions(SMALL, Husbandry.USUAL)).mostExtra(settled);
+        double each = wastes.nitrogen(newcomers(1, TODAY).get(0), TODAY);
+        int bearable = (int) Math.floor(0.8 * most / each);
+        int tooMany = (int) Math.ceil(1.25 * most / each);
+        assertThat(bearable).isPositive();
+        assertThat(peak(List.of(new WaterForecast.Coming(TODAY, newcomers(bearable, TODAY))), 30)
+                        .bearable())
+                .isTrue();
+        assertThat(peak(List.of(new WaterForecast.Coming(TODAY, newcomers(tooMany, TODAY))), 30)
+                        .bearable())
+                .isFalse();
+    }
+
+    /** With production P between changes and a share f changed, the peak settles at P ÷ f: a geometric series. */
+    @Test
+    void nitrateSettlesAtProductionOverTheShareChanged() {
+        Husbandry weekly = new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0, 0, 1, 8.2, false, 4);
+        List<Resident> grown = List.of(resident("old", "zebrasoma-flavescens", 3000, 18));
+        Stock stock = Stock.of(plan(SMALL, weekly, grown, List.of()), CATALOGUE);
+        List<WaterForecast.Day> days = new WaterForecast(stock, WaterFit.NONE).days(List.of(), TODAY.plusDays(400));
+        double daily = days.get(days.size() - 1).nitrogen() * 62.004 / 14.007;
+        double highest = days.subList(days.size() - 30, days.size()).stream()
+                .mapToDouble(WaterForecast.Day::nitrate)
+                .max()
+                .orElseThrow();
+        assertThat(highest).isCloseTo(daily * 7 / 0.2, within(0.03 * highest));
+    }
+
+    @Test
+    void aMissingFishIsAPulseOfAmmonia() {
+        Resident gone = new Resident(
+                "g", "zebrasoma-flavescens", "g", TODAY.minusDays(300), 15, Optional.of(TODAY.minusDays(20)));
+        List<Resident> residents = new ArrayList<>(tenSettled());
+        residents.add(gone);
+        TankPlan plain = plan(SMALL, Husbandry.USUAL, residents, List.of());
+        TankPlan lost = new TankPlan(
+                TODAY,
+                SMALL,
+                plain.houseRules(),
+                residents,
+                List.of(),
+                List.of(),
+                List.of(new Loss(
+                        "l",
+                        "g",
+                        TODAY.minusDays(20),
+                        Loss.Cause.MISSING,
+                        Loss.Certainty.GUESS,
+                        Optional.empty(),
+                        Optional.empty())),
+                List.of(),
+                Schedule.NONE,
+                List.of());
+        assertThat(ammoniaOn(lost, TODAY.minusDays(20))).isGreaterThan(3 * ammoniaOn(plain, TODAY.minusDays(20)));
+    }
+
+    private static double ammoniaOn(TankPlan plan, LocalDate day) {
+        return new WaterForecast(Stock.of(plan, CATALOGUE), WaterFit.NONE)
+                .days(List.of(), TODAY).stream()
+                        .filter(one -> one.date().equals(day))
+                        .findFirst()
+                        .orElseThrow()
+                        .ammonia();
+    }
+
+    @Test
+    void bottledBacteriaLowerThePeak() {
+        LocalDate day = TODAY.plusDays(3);
+        List<WaterForecast.Coming> coming = List.of(new WaterForecast.Coming(day, newcomers(10, day)));
+        Husbandry bottle = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.85, 0.97, 1, 8.2, true, 4);
+        List<WaterForecast.Day> with = new WaterForecast(
+                        Stock.of(plan(SMALL, bottle, tenSettled(), List.of()), CATALOGUE), WaterFit.NONE)
+                .days(coming, TODAY.plusDays(60));
+        assertThat(WaterForecast.peak(with, TODAY).unionised())
+                .isLessThan(peak(coming, 60).unionised());
+    }
+
+    @Test
+    void aTankThatIsNotCycledHasNoForecast() {
+        TankPlan cycling = Fixtures.plan(new TankBuilder().cycling().build(), List.of());
+        assertThat(new WaterForecast(Stock.of(cycling, CATALOGUE), WaterFit.NONE).days(List.of(), TODAY))
+                .isEmpty();
+    }
+
+    /** Tests made up from a tank that is fed twice as much: the fit finds it, and keeps the bacteria about as they were. */
+    @Test
+    void theFitFindsTheFoodBehindTheTests() {
+        Husbandry fed = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.5, 0.97, 1, 8.2, false, 4);
+        Stock plain = Stock.of(plan(SMALL, fed, tenSettled(), List.of()), CATALOGUE);
+        List<WaterForecast.Day> truth = new WaterForecast(plain, new WaterFit(2, 1, 0)).days(List.of(), TODAY);
+        Random random = new Random(11);
+        List<WaterTest> tests = new ArrayList<>();
+        for (int back = 140; back >= 0; back -= 14) {
+            WaterForecast.Day day = truth.get(truth.size() - 1 - back);
+            tests.add(new WaterTest(
+                    "t" + back,
+                    day.date(),
+                    WaterTest.Kind.NITRATE,
+                    Math.max(0, day.nitrate() + random.nextGaussian())));
+        }
+        WaterFit fit = WaterFit.of(Stock.of(plan(SMALL, fed, tenSettled(), tests), CATALOGUE));
+        assertThat(fit.tests()).isEqualTo(tests.size());
+        assertThat(fit.food()).isBetween(1.6, 2.4);
+        assertThat(fit.vigour()).isBetween(0.6, 1.6);
+    }
+
+    @Test
+    void aFewTestsAreNotEnoughToFit() {
+        List<WaterTest> few = List.of(new WaterTest("t", TODAY, WaterTest.Kind.NITRATE, 20));
+        assertThat(WaterFit.of(Stock.of(plan(SMALL, Husbandry.USUAL, tenSettled(), few), CATALOGUE)))
+                .isEqualTo(WaterFit.NONE);
+    }
+}
