@@ -1,12 +1,7 @@
 package org.pelluna.benchmarks;
 
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -20,25 +15,16 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
-import org.pelluna.core.plan.HouseRules;
-import org.pelluna.core.plan.Resident;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.plan.Stock;
-import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
-import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.CatalogueFiles;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.tank.AnimalGroup;
-import org.pelluna.core.tank.Cover;
-import org.pelluna.core.tank.Tank;
-import org.pelluna.core.tank.TankShape;
-import org.pelluna.core.tank.WaterSpace;
 
-/** Judging a plan of so many fish, half resident and half wished for; and proving the order of so many arrivals. */
+/** Judging a plan of so many fish, half resident and half wished for; proving the order of so many arrivals; a year of water. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -46,9 +32,9 @@ import org.pelluna.core.tank.WaterSpace;
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
 public class PlanBenchmark {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    private static final int YEAR = 365;
 
-    @Param({"8", "12", "16"})
+    @Param({"8", "12", "16", "20"})
     public int fish;
 
     private Stock halfWished;
@@ -57,17 +43,10 @@ public class PlanBenchmark {
 
     @Setup
     public void prepare() {
-        Catalogue catalogue = CatalogueFiles.shipped();
-        List<Species> all = List.copyOf(catalogue.all());
-        List<Species> species = IntStream.range(0, fish)
-                .mapToObj(i -> all.get(i * all.size() / fish))
-                .toList();
-        List<Resident> residents = IntStream.range(0, fish / 2)
-                .mapToObj(i -> new Resident(
-                        "r" + i, species.get(i).id(), "Fish " + i, TODAY.minusDays(30L + i), 5, Optional.empty()))
-                .toList();
-        halfWished = Stock.of(plan(residents, species.stream().skip(fish / 2)), catalogue);
-        allWished = Stock.of(plan(List.of(), species.stream()), catalogue);
+        List<Species> species = Plans.spread(fish);
+        halfWished =
+                Plans.stock(species.subList(0, fish / 2), species.subList(fish / 2, fish), Plans.TODAY.minusYears(3));
+        allWished = Plans.stock(List.of(), species, Plans.TODAY.minusYears(3));
         judgements = Shortlist.of(allWished);
     }
 
@@ -89,41 +68,9 @@ public class PlanBenchmark {
         return plan;
     }
 
-    private static TankPlan plan(List<Resident> residents, Stream<Species> wished) {
-        Tank tank = new Tank(
-                "Bench",
-                new TankShape.Box(240, 70, 70),
-                WaterSpace.usual(4, 90, 150),
-                Optional.empty(),
-                Optional.of(TODAY.minusYears(3)),
-                new Cover(Cover.Kind.MESH, 5),
-                8,
-                40,
-                14,
-                3,
-                25.5,
-                1.0255,
-                Tank.Experience.SEASONED,
-                Map.of(AnimalGroup.SHRIMPS, 4.0, AnimalGroup.SOFT_CORALS, 5.0, AnimalGroup.SNAILS, 1.5));
-        List<Wish> wishes = wished.map(one -> new Wish(
-                        "w-" + one.id(),
-                        one.id(),
-                        1,
-                        Optional.empty(),
-                        Optional.empty(),
-                        Wish.Decision.IN,
-                        Optional.empty()))
-                .toList();
-        return new TankPlan(
-                TODAY,
-                tank,
-                HouseRules.USUAL,
-                residents,
-                wishes,
-                List.of(),
-                List.of(),
-                List.of(),
-                org.pelluna.core.plan.Schedule.NONE,
-                List.of());
+    /** A year of the water to come, after the months of the past that count. */
+    @Benchmark
+    public List<WaterForecast.Day> yearOfWater() {
+        return new WaterForecast(halfWished, WaterFit.NONE).days(List.of(), Plans.TODAY.plusDays(YEAR));
     }
 }

@@ -144,6 +144,10 @@ final class OrderProblem {
         return quarantine;
     }
 
+    PairPressures pressures() {
+        return pressures;
+    }
+
     /** Fish in a set of units. */
     int fish(int set) {
         return pressures.fish(set);

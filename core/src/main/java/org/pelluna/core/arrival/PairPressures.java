@@ -166,6 +166,25 @@ final class PairPressures {
         return rival[residentCount + i][j] || rival[residentCount + j][i];
     }
 
+    /** The pressure of a settled fish, residents counted first, on unit b alone, when so many of its rivals among the units are settled. */
+    double pressed(int a, int b, int rivalsSettled) {
+        return settledOnNewcomer[a][b] * PressureModel.crowding(rivalResidents[a] + rivalsSettled);
+    }
+
+    /** The pressure of unit b on a settled fish. */
+    double presses(int b, int a) {
+        return newcomerOnSettled[b][a];
+    }
+
+    /** The units in which a fish sees rivals, as a set. */
+    int rivalsOf(int a) {
+        return rivalMask[a];
+    }
+
+    int residents() {
+        return residentCount;
+    }
+
     /** All pressure in the first week of a group that arrives after a set has settled, encounters/h. */
     double of(int settled, int group) {
         double attention = PressureModel.attention(fish(group));
@@ -175,8 +194,7 @@ final class PairPressures {
             double pressed = steadyResidents[b] + steadyOnNewcomer[b].of(settled);
             for (int a : crowders) {
                 if (a < residentCount || (settled & 1 << (a - residentCount)) != 0) {
-                    pressed += settledOnNewcomer[a][b]
-                            * PressureModel.crowding(rivalResidents[a] + fish(settled & rivalMask[a]));
+                    pressed += pressed(a, b, fish(settled & rivalMask[a]));
                 }
             }
             sum += attention * pressed + onResidents[b] + onSettled[b].of(settled) + within[b];

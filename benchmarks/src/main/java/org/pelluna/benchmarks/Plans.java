@@ -1,0 +1,86 @@
+package org.pelluna.benchmarks;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.CatalogueFiles;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterSpace;
+
+/** Plans to measure with. */
+public final class Plans {
+    /** The day of every plan. */
+    public static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+
+    /** The shipped catalogue. */
+    public static final Catalogue CATALOGUE = CatalogueFiles.shipped();
+
+    private Plans() {}
+
+    /** So many species, spread over the families. */
+    public static List<Species> spread(int count) {
+        List<Species> all = List.copyOf(CATALOGUE.all());
+        return IntStream.range(0, count)
+                .mapToObj(i -> all.get(i * all.size() / count))
+                .toList();
+    }
+
+    /** A large tank with some residents, and wishes that are all in the plan. */
+    public static Stock stock(List<Species> living, List<Species> wished, LocalDate cycledOn) {
+        Tank tank = new Tank(
+                "Bench",
+                new TankShape.Box(240, 70, 70),
+                WaterSpace.usual(4, 90, 150),
+                Optional.empty(),
+                Optional.of(cycledOn),
+                new Cover(Cover.Kind.MESH, 5),
+                8,
+                40,
+                14,
+                3,
+                25.5,
+                1.0255,
+                Tank.Experience.SEASONED,
+                Map.of(AnimalGroup.SHRIMPS, 4.0, AnimalGroup.SOFT_CORALS, 5.0, AnimalGroup.SNAILS, 1.5));
+        List<Resident> residents = IntStream.range(0, living.size())
+                .mapToObj(i -> new Resident(
+                        "r" + i, living.get(i).id(), "Fish " + i, TODAY.minusDays(30L + i), 5, Optional.empty()))
+                .toList();
+        List<Wish> wishes = wished.stream()
+                .map(one -> new Wish(
+                        "w-" + one.id(),
+                        one.id(),
+                        1,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Wish.Decision.IN,
+                        Optional.empty()))
+                .toList();
+        return Stock.of(
+                new TankPlan(
+                        TODAY,
+                        tank,
+                        HouseRules.USUAL,
+                        residents,
+                        wishes,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        Schedule.NONE,
+                        List.of()),
+                CATALOGUE);
+    }
+}

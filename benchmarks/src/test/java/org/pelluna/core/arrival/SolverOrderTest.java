@@ -1,0 +1,46 @@
+package org.pelluna.core.arrival;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.benchmarks.Plans;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.species.Species;
+
+/** The proof against a general-purpose solver (the constraint solver of OR-Tools) on the same costs. */
+class SolverOrderTest {
+    private static final double ROUNDING = 1e-3;
+
+    static IntStream seeds() {
+        return IntStream.range(0, 12);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void aGeneralSolverFindsTheSameOptimum(int seed) {
+        Random random = new Random(seed);
+        List<Species> species = new ArrayList<>(Plans.CATALOGUE.all());
+        Collections.shuffle(species, random);
+        Stock stock =
+                Plans.stock(species.subList(0, 3), species.subList(3, 12), Plans.TODAY.minusMonths(random.nextInt(14)));
+        List<Unit> units = stock.wishes().stream()
+                .map(one -> new Unit(
+                        one.fish(), 1 + random.nextInt(2), random.nextInt(3) == 0 ? random.nextInt(150) : 0, ""))
+                .toList();
+        OrderProblem problem = SolverOrder.singles(stock, units);
+        List<Integer> proved = ExactOrder.solve(problem);
+        assertThat(proved).hasSize(units.size());
+        double solver = SolverOrder.bestCost(problem, 60);
+        assertThat(solver)
+                .as("seed %s: the solver proves its optimum in time", seed)
+                .isPositive();
+        assertThat(problem.cost(proved).total()).as("seed %s", seed).isCloseTo(solver, within(ROUNDING));
+    }
+}
