@@ -88,7 +88,15 @@ final class DemoDates {
                         .map(one -> new Setback(
                                 one.id(), one.on().plusDays(days), one.kind(), one.fish(), one.price(), one.note()))
                         .toList(),
-                schedule.quarantine());
+                schedule.quarantine(),
+                schedule.ticks().stream()
+                        .map(one -> new Schedule.Tick(
+                                one.wishId(), one.step(), one.at().plusDays(days)))
+                        .toList(),
+                schedule.boxChecks().stream()
+                        .map(one ->
+                                new Schedule.BoxCheck(one.wishId(), one.on().plusDays(days), one.attacked(), one.by()))
+                        .toList());
     }
 
     private static Map<String, LocalDate> moved(Map<String, LocalDate> dates, long days) {

@@ -16,12 +16,26 @@ import java.util.Optional;
  */
 public record GrowthCurve(LocalDate startsOn, double startLengthCm, double adultLengthCm, double ratePerYear) {
     private static final double DAYS_PER_YEAR = 365.25;
+    private static final double RATE_SPREAD = 0.3;
+    private static final double LENGTH_SPREAD = 0.1;
 
     public GrowthCurve {
         if (!(startLengthCm > 0 && adultLengthCm > 0 && ratePerYear > 0)) {
             throw new IllegalArgumentException("lengths and growth rate must be above 0, but were " + startLengthCm
                     + " cm, " + adultLengthCm + " cm and " + ratePerYear + " per year");
         }
+    }
+
+    /**
+     * How fast or slowly the same fish may grow: individuals differ by about a third in rate and a tenth in length. Our own
+     * estimate.
+     *
+     * @param fast whether to look at the fast side
+     */
+    public GrowthCurve band(boolean fast) {
+        double rate = fast ? 1 + RATE_SPREAD : 1 - RATE_SPREAD;
+        double length = fast ? 1 + LENGTH_SPREAD : 1 - LENGTH_SPREAD;
+        return new GrowthCurve(startsOn, startLengthCm, adultLengthCm * length, ratePerYear * rate);
     }
 
     /** Length in cm on a date; before the start, the starting length. */

@@ -1,6 +1,8 @@
 package org.pelluna.core.plan;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,41 +18,48 @@ import java.util.function.Predicate;
  * @param inQuarantine wishes whose fish are in quarantine, by key, with the day they went in
  * @param setbacks what did not go by the plan, the oldest first
  * @param quarantine the keeper's quarantine tank; empty if the shop does it, or nobody
+ * @param ticks steps of run sheets that are done
+ * @param boxChecks what was seen of the box, the oldest first
  */
 public record Schedule(
         List<List<String>> order,
         Map<String, LocalDate> notBefore,
         Map<String, LocalDate> inQuarantine,
         List<Setback> setbacks,
-        Optional<QuarantineTank> quarantine) {
+        Optional<QuarantineTank> quarantine,
+        List<Tick> ticks,
+        List<BoxCheck> boxChecks) {
 
     /** Nothing decided: the best order, no quarantine tank. */
-    public static final Schedule NONE = new Schedule(List.of(), Map.of(), Map.of(), List.of(), Optional.empty());
+    public static final Schedule NONE =
+            new Schedule(List.of(), Map.of(), Map.of(), List.of(), Optional.empty(), List.of(), List.of());
 
     public Schedule {
         order = order.stream().map(List::copyOf).toList();
         notBefore = java.util.Collections.unmodifiableMap(new TreeMap<>(notBefore));
         inQuarantine = java.util.Collections.unmodifiableMap(new TreeMap<>(inQuarantine));
         setbacks = List.copyOf(setbacks);
+        ticks = List.copyOf(ticks);
+        boxChecks = List.copyOf(boxChecks);
     }
 
     /** The same in another order; empty for the best. */
     public Schedule ordered(List<List<String>> wishIds) {
-        return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine);
+        return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks);
     }
 
     /** The same with a wish that does not come before a day. */
     public Schedule notBefore(String wishId, LocalDate day) {
         Map<String, LocalDate> days = new TreeMap<>(notBefore);
         days.put(wishId, day);
-        return new Schedule(order, days, inQuarantine, setbacks, quarantine);
+        return new Schedule(order, days, inQuarantine, setbacks, quarantine, ticks, boxChecks);
     }
 
     /** The same with the fish of a wish in quarantine since a day. */
     public Schedule quarantined(String wishId, LocalDate since) {
         Map<String, LocalDate> days = new TreeMap<>(inQuarantine);
         days.put(wishId, since);
-        return new Schedule(order, notBefore, days, setbacks, quarantine);
+        return new Schedule(order, notBefore, days, setbacks, quarantine, ticks, boxChecks);
     }
 
     /** The same with one more setback; one whose key is known changes nothing. */
@@ -58,9 +67,9 @@ public record Schedule(
         if (setbacks.stream().anyMatch(one -> one.id().equals(setback.id()))) {
             return this;
         }
-        List<Setback> all = new java.util.ArrayList<>(setbacks);
+        List<Setback> all = new ArrayList<>(setbacks);
         all.add(setback);
-        return new Schedule(order, notBefore, inQuarantine, all, quarantine);
+        return new Schedule(order, notBefore, inQuarantine, all, quarantine, ticks, boxChecks);
     }
 
     /** The same without a setback. */
@@ -70,12 +79,54 @@ public record Schedule(
                 notBefore,
                 inQuarantine,
                 setbacks.stream().filter(one -> !one.id().equals(id)).toList(),
-                quarantine);
+                quarantine,
+                ticks,
+                boxChecks);
+    }
+
+    /**
+     * A step of a run sheet that is done.
+     *
+     * @param wishId whose run sheet
+     * @param step key of the step
+     * @param at when
+     */
+    public record Tick(String wishId, String step, LocalDateTime at) {}
+
+    /**
+     * What was seen of a fish in the box.
+     *
+     * @param wishId whose fish
+     * @param on the day
+     * @param attacked whether those outside attacked the box
+     * @param by who did, as the keeper calls it
+     */
+    public record BoxCheck(String wishId, LocalDate on, boolean attacked, Optional<String> by) {}
+
+    /** The same with a step ticked, or its tick taken back. */
+    public Schedule ticked(String wishId, String step, LocalDateTime at, boolean done) {
+        List<Tick> all = new ArrayList<>(ticks);
+        boolean known = all.stream()
+                .anyMatch(one -> one.wishId().equals(wishId) && one.step().equals(step));
+        if (done && !known) {
+            all.add(new Tick(wishId, step, at));
+        } else if (!done) {
+            all.removeIf(one -> one.wishId().equals(wishId) && one.step().equals(step));
+        }
+        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, all, boxChecks);
+    }
+
+    /** The same with the box looked at; a second look on one day replaces the first. */
+    public Schedule checked(BoxCheck check) {
+        List<BoxCheck> all = new ArrayList<>(boxChecks);
+        all.removeIf(one -> one.wishId().equals(check.wishId()) && one.on().equals(check.on()));
+        all.add(check);
+        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, ticks, all);
     }
 
     /** The same with another quarantine tank, or none. */
     public Schedule quarantine(Optional<QuarantineTank> tank) {
-        return new Schedule(order, notBefore, inQuarantine, setbacks, tank);
+        return new Schedule(order, notBefore, inQuarantine, setbacks, tank, ticks, boxChecks);
     }
 
     /** The same without dates and places of wishes that are no longer in the plan. */
@@ -88,6 +139,6 @@ public record Schedule(
                 .map(together -> together.stream().filter(wishId).toList())
                 .filter(together -> !together.isEmpty())
                 .toList();
-        return new Schedule(stay, days, waiting, setbacks, quarantine);
+        return new Schedule(stay, days, waiting, setbacks, quarantine, ticks, boxChecks);
     }
 }

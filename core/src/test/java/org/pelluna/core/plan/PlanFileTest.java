@@ -101,7 +101,9 @@ class PlanFileTest {
                                 "Royal gramma",
                                 Optional.of(49.0),
                                 Optional.of("pinched when it came"))),
-                        Optional.of(new QuarantineTank(70, 3, 2, 1.021))),
+                        Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
+                        List.of(new Schedule.Tick("w", "inspect", TODAY.atTime(18, 5))),
+                        List.of(new Schedule.BoxCheck("w", TODAY, true, Optional.of("Plüm")))),
                 List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)));
     }
 

@@ -1,0 +1,153 @@
+package org.pelluna.core.feeding;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.forecast.FishWaste;
+import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.headroom.Ration;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * The feeding of some fish on a date.
+ *
+ * @param feedsADay feeds a day, as often as the hungriest wants
+ * @param gramsADay dry food a day, g
+ * @param nitrogenMgADay ammonia nitrogen it makes, mg a day
+ * @param courses each kind of food with its share
+ * @param stations places to feed at
+ * @param clips clips of seaweed
+ * @param findings what to know: automatic feeder, clips apart, hard eaters
+ */
+public record FeedingPlan(
+        double feedsADay,
+        double gramsADay,
+        double nitrogenMgADay,
+        List<Course> courses,
+        int stations,
+        int clips,
+        List<Finding> findings) {
+
+    private static final double BY_HAND = 3;
+    private static final int GRAZERS_A_CLIP = 2;
+
+    /**
+     * One kind of food.
+     *
+     * @param food what it is
+     * @param gramsADay as dry food, g
+     * @param eaters who it is for
+     */
+    public record Course(String food, double gramsADay, List<String> eaters) {}
+
+    /** The feeding of the given fish. */
+    public static FeedingPlan of(List<Fish> fish, Tank tank, Husbandry done, LocalDate on) {
+        FishWaste wastes = new FishWaste(tank, done);
+        Map<Species.Diet, List<Fish>> byDiet = new EnumMap<>(Species.Diet.class);
+        fish.forEach(one -> byDiet.computeIfAbsent(one.species().habits().diet(), diet -> new ArrayList<>())
+                .add(one));
+        List<Course> courses = byDiet.entrySet().stream()
+                .map(entry -> new Course(
+                        food(entry.getKey()),
+                        entry.getValue().stream()
+                                .mapToDouble(one -> wastes.foodGrams(one, on))
+                                .sum(),
+                        entry.getValue().stream().map(Fish::name).distinct().toList()))
+                .sorted(Comparator.comparingDouble(Course::gramsADay).reversed())
+                .toList();
+        double grams = courses.stream().mapToDouble(Course::gramsADay).sum();
+        double feeds = fish.stream()
+                .mapToDouble(one -> one.species().habits().feedsPerDay().value())
+                .max()
+                .orElse(0);
+        int grazers = (int) fish.stream()
+                .filter(one -> one.species().habits().diet() == Species.Diet.ALGAE)
+                .count();
+        int clips = grazers == 0 ? 0 : Math.max(2, (grazers + GRAZERS_A_CLIP - 1) / GRAZERS_A_CLIP);
+        return new FeedingPlan(
+                feeds,
+                grams,
+                grams * 1000 * done.proteinShare() * Headroom.NITROGEN_PER_PROTEIN,
+                courses,
+                fish.isEmpty() ? 0 : Math.max(2, tank.feedingPlaces()),
+                clips,
+                findings(fish, feeds, clips));
+    }
+
+    private static List<Finding> findings(List<Fish> fish, double feeds, int clips) {
+        List<Finding> findings = new ArrayList<>();
+        if (feeds > BY_HAND) {
+            findings.add(Finding.of(
+                    "automatic-feeder",
+                    Stance.CAREFUL,
+                    eaters(fish, one -> one.habits().feedsPerDay().value() > BY_HAND) + " want " + Numbers.plain(feeds)
+                            + " feeds a day: an automatic feeder gives those you cannot.",
+                    Provenance.PRACTICE,
+                    List.of()));
+        }
+        if (clips > 0) {
+            findings.add(Finding.of(
+                    "clips",
+                    Stance.FINE,
+                    "Hang " + clips
+                            + " clips of seaweed as far apart as the glass allows, so that none can hold them all.",
+                    Provenance.PRACTICE,
+                    List.of()));
+        }
+        List<String> hard = fish.stream()
+                .filter(one -> one.species().habits().eating() == Species.Eating.HARD)
+                .map(Fish::name)
+                .distinct()
+                .toList();
+        if (!hard.isEmpty()) {
+            findings.add(Finding.of(
+                    "hard-eaters",
+                    Stance.CAREFUL,
+                    String.join(", ", hard) + (hard.size() == 1 ? " takes" : " take")
+                            + " prepared food with difficulty: see each eat every day, and offer live food at the quiet end.",
+                    Provenance.PRACTICE,
+                    List.of()));
+        }
+        return findings;
+    }
+
+    private static String eaters(List<Fish> fish, java.util.function.Predicate<Species> which) {
+        return String.join(
+                ", ",
+                fish.stream()
+                        .filter(one -> which.test(one.species()))
+                        .map(Fish::name)
+                        .distinct()
+                        .toList());
+    }
+
+    private static String food(Species.Diet diet) {
+        return switch (diet) {
+            case ALGAE -> "seaweed and plant flakes or pellets";
+            case DETRITUS_AND_FILM -> "algae film, spirulina, fine pellets";
+            case PLANKTON -> "small frozen plankton, fine pellets";
+            case PODS -> "live pods, newly hatched brine shrimp";
+            case SMALL_CRUSTACEANS -> "frozen mysis and brine shrimp";
+            case HARD_SHELLED -> "mussel, clam and shrimp in the shell";
+            case FISH_AND_SHRIMPS -> "pieces of marine fish, shrimp and squid";
+            case CORAL_POLYPS -> "coral polyps; chopped clam where it takes them";
+            case SPONGES -> "food with sponge";
+            case MIXED -> "a mixture of frozen and dry food";
+        };
+    }
+
+    /** Where the quantities come from. */
+    public static Provenance source() {
+        return Ration.SOURCE;
+    }
+}

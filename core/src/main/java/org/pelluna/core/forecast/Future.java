@@ -1,0 +1,148 @@
+package org.pelluna.core.forecast;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Predation;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Numbers;
+
+/** What growth brings: sizes with their band, the day a fish outgrows the tank, and the day one fits in another's mouth. */
+public final class Future {
+    private static final Provenance GROWTH =
+            Provenance.published("von Bertalanffy 1938; band our own estimate, K ± 30 %, adult length ± 10 %");
+    private static final Provenance OUTGROWN =
+            Provenance.own("swim in proportion to length, water to its cube: room for the adult's share of either");
+
+    private Future() {}
+
+    /**
+     * A fish on a date.
+     *
+     * @param date the date
+     * @param lengthCm expected length, cm
+     * @param slowCm length if it grows slowly
+     * @param fastCm length if it grows fast
+     * @param massGrams expected mass, g
+     */
+    public record Size(LocalDate date, double lengthCm, double slowCm, double fastCm, double massGrams) {}
+
+    /** The size of a fish on a date, with its band. */
+    public static Size size(Fish fish, LocalDate on) {
+        Species.Growth growth = fish.species().growth();
+        double length = fish.lengthCmOn(on);
+        return new Size(
+                on,
+                length,
+                fish.growth().band(false).lengthCmOn(on),
+                fish.growth().band(true).lengthCmOn(on),
+                GrowthCurve.massGrams(
+                        length, growth.massA().value(), growth.massB().value()));
+    }
+
+    /**
+     * When a fish outgrows the tank.
+     *
+     * @param fish the fish
+     * @param atCm length at which it does
+     * @param on the expected day
+     * @param earliest the day if it grows fast
+     * @param latest the day if it grows slowly; empty if it then never does
+     * @param short_ what falls short: swim or water
+     */
+    public record Outgrown(
+            Fish fish, double atCm, LocalDate on, LocalDate earliest, Optional<LocalDate> latest, String short_) {
+
+        /** The finding, with the plan to move it on. */
+        public Finding finding() {
+            return Finding.of(
+                            "outgrow",
+                            Stance.CAREFUL,
+                            fish.name() + " outgrows this tank about " + on + ", at " + Numbers.plain(atCm)
+                                    + "\u00a0cm, for want of " + short_ + ": as early as " + earliest
+                                    + latest.map(day -> ", as late as " + day).orElse(", or never if it stays small")
+                                    + ".",
+                            OUTGROWN,
+                            List.of(
+                                    new Figure("outgrown at", atCm, "cm", OUTGROWN),
+                                    fish.species().size().adultCm().figure("adult length in tanks", "cm")))
+                    .until(on)
+                    .remedy("Ask now who will take it; look for its new home from " + earliest.minusMonths(3) + " on.");
+        }
+    }
+
+    /** When this fish outgrows the tank, if it ever does. */
+    public static Optional<Outgrown> outgrown(Fish fish, Tank tank, HouseRules rules) {
+        Species species = fish.species();
+        double adult = fish.growth().adultLengthCm();
+        boolean travels = species.habits().swimming() == Species.Swimming.CRUISES
+                || species.habits().swimming() == Species.Swimming.ROAMS;
+        double wantsSwim = Math.max(species.needs().swimCm().value(), travels ? rules.bodyLengthsToSwim() * adult : 0);
+        double bySwim = adult * tank.swimCm() / wantsSwim;
+        double byWater = adult
+                * Math.cbrt(tank.netWater().litres()
+                        / species.needs().volumeLitres().value());
+        double at = Math.min(bySwim, byWater);
+        if (at >= adult) {
+            return Optional.empty();
+        }
+        String short_ = bySwim <= byWater ? "clear swim" : "water";
+        return fish.growth()
+                .reaches(at)
+                .map(day -> new Outgrown(
+                        fish,
+                        at,
+                        day,
+                        fish.growth().band(true).reaches(at).orElse(day),
+                        fish.growth().band(false).reaches(at),
+                        short_));
+    }
+
+    /** Every outgrow date and every bite-size date of the fish that live here, the soonest first. */
+    public static List<Finding> findings(Stock stock) {
+        LocalDate today = stock.plan().asOf();
+        List<Finding> findings = new ArrayList<>();
+        stock.residents().stream()
+                .flatMap(
+                        fish -> outgrown(fish, stock.plan().tank(), stock.plan().houseRules()).stream())
+                .sorted(java.util.Comparator.comparing(Outgrown::on))
+                .forEach(one -> findings.add(one.finding()));
+        for (Predation meal : Predation.among(stock.residents(), today)) {
+            findings.add(bite(stock, meal));
+        }
+        return findings;
+    }
+
+    private static Finding bite(Stock stock, Predation meal) {
+        return Finding.of(
+                        "bite-size",
+                        meal.from().isAfter(stock.plan().asOf()) ? Stance.CAREFUL : Stance.STOP,
+                        name(stock, meal.preyId()) + " fits in the mouth of " + name(stock, meal.predatorId())
+                                + " from "
+                                + meal.from() + ": " + Numbers.plain(meal.preyCm()) + "\u00a0cm against a mouthful of "
+                                + Numbers.plain(meal.mouthfulCm()) + "\u00a0cm.",
+                        GROWTH,
+                        List.of(
+                                new Figure("length then", meal.preyCm(), "cm", GROWTH),
+                                new Figure("largest mouthful then", meal.mouthfulCm(), "cm", GROWTH)))
+                .remedy("Move one of them on before.");
+    }
+
+    private static String name(Stock stock, String id) {
+        return stock.residents().stream()
+                .filter(fish -> fish.id().equals(id))
+                .map(Fish::name)
+                .findFirst()
+                .orElseThrow();
+    }
+}
