@@ -76,7 +76,6 @@ public final class Future {
                             List.of(
                                     new Figure("outgrown at", atCm, "cm", OUTGROWN),
                                     fish.species().size().adultCm().figure("adult length in tanks", "cm")))
-                    .until(on)
                     .remedy("Ask now who will take it; look for its new home from " + earliest.minusMonths(3) + " on.");
         }
     }

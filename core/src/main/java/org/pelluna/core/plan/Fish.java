@@ -44,6 +44,15 @@ public record Fish(String id, String name, Species species, GrowthCurve growth) 
         return growth.lengthCmOn(date);
     }
 
+    /** The same fish, arriving on another day at its present starting length. */
+    public Fish on(LocalDate day) {
+        return new Fish(
+                id,
+                name,
+                species,
+                new GrowthCurve(day, growth.startLengthCm(), growth.adultLengthCm(), growth.ratePerYear()));
+    }
+
     /** The day it arrived or is to arrive. */
     public LocalDate arrivesOn() {
         return growth.startsOn();

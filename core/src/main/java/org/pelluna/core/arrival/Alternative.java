@@ -1,0 +1,219 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.pressure.Welcome;
+import org.pelluna.core.shortlist.Judgement;
+
+/**
+ * Another way to bring the same fish in, priced like the plan itself.
+ *
+ * @param key its name in an address
+ * @param title what it is called
+ * @param words what is done
+ * @param cost what it costs
+ * @param proved whether no order of its kind is cheaper
+ * @param order who comes when, in words
+ * @param last the day of its last arrival
+ * @param water the worst of the water
+ */
+public record Alternative(
+        String key,
+        String title,
+        String words,
+        OrderCost cost,
+        boolean proved,
+        List<String> order,
+        LocalDate last,
+        WaterLimit.Peak water) {
+
+    private static final int AFTER = 28;
+
+    /** Every way that this plan has, side by side; the first is the best by the house rules. */
+    public static List<Alternative> of(Stock stock, List<Judgement> judgements, WaterFit fit) {
+        List<Unit> units = Units.of(stock, judgements).placed();
+        if (units.isEmpty()) {
+            return List.of();
+        }
+        OrderProblem usual = new OrderProblem(stock, units);
+        List<Alternative> ways = new ArrayList<>();
+        ArrivalOrder.Solved best = ArrivalOrder.solve(usual);
+        ways.add(of(
+                stock,
+                fit,
+                usual,
+                best.order(),
+                best.proved(),
+                "best",
+                "Best order",
+                "By your house rules, as computed."));
+        List<Integer> own = ArrivalOrder.own(usual, stock);
+        if (!own.isEmpty()) {
+            ways.add(of(stock, fit, usual, own, false, "own", "Your order", "As you have placed them."));
+        }
+        add(
+                ways,
+                stock,
+                fit,
+                units,
+                new OrderProblem.Options(false, Set.of(Welcome.BOX, Welcome.LIGHTS_OUT), 0),
+                "box",
+                "One by one, boxed",
+                "Each alone, some days in the box, released at lights-out.");
+        OrderProblem together = new OrderProblem(stock, units, new OrderProblem.Options(true, Set.of(), 0));
+        if (together.groups().size() > units.size()) {
+            add(
+                    ways,
+                    stock,
+                    fit,
+                    units,
+                    new OrderProblem.Options(true, Set.of(), 0),
+                    "rivals",
+                    "Rivals on one day",
+                    "Rivals may share a day, so that neither owns the tank.");
+        }
+        bully(stock, units).ifPresent(one -> ways.add(without(stock, fit, units, one)));
+        return ways;
+    }
+
+    private static void add(
+            List<Alternative> ways,
+            Stock stock,
+            WaterFit fit,
+            List<Unit> units,
+            OrderProblem.Options options,
+            String key,
+            String title,
+            String words) {
+        OrderProblem problem = new OrderProblem(stock, units, options);
+        ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
+        ways.add(of(stock, fit, problem, solved.order(), solved.proved(), key, title, words));
+    }
+
+    /** The resident that would press the newcomers hardest, if there is one worth taking out. */
+    private static Optional<Fish> bully(Stock stock, List<Unit> units) {
+        Encounters encounters = Encounters.of(stock);
+        Map<Fish, Double> pressure = new HashMap<>();
+        for (Fish resident : stock.residents()) {
+            pressure.put(
+                    resident,
+                    units.stream()
+                            .mapToDouble(unit -> encounters
+                                    .onArrival(resident, unit.fish(), unit.count())
+                                    .perHour())
+                            .max()
+                            .orElse(0));
+        }
+        return pressure.entrySet().stream()
+                .filter(entry -> entry.getValue() >= stock.plan().houseRules().carefulPerHour())
+                .max(Map.Entry.<Fish, Double>comparingByValue()
+                        .thenComparing(entry -> entry.getKey().id()))
+                .map(Map.Entry::getKey);
+    }
+
+    /** The bully is taken out before the first arrival and put back after the last. */
+    private static Alternative without(Stock stock, WaterFit fit, List<Unit> units, Fish bully) {
+        Stock rest = new Stock(
+                stock.plan(),
+                stock.residents().stream()
+                        .filter(fish -> !fish.id().equals(bully.id()))
+                        .toList(),
+                stock.wishes(),
+                stock.departed());
+        List<Unit> all = new ArrayList<>(units);
+        all.add(new Unit(bully, 1, 0, ""));
+        OrderProblem problem =
+                new OrderProblem(rest, all, new OrderProblem.Options(false, Set.of(), 1 << units.size()));
+        ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
+        return of(
+                rest,
+                fit,
+                problem,
+                solved.order(),
+                solved.proved(),
+                "bully-out",
+                bully.name() + " out, back last",
+                "Take " + bully.name()
+                        + " out before the first arrival and put it back after the last, as the newcomer.");
+    }
+
+    private static Alternative of(
+            Stock stock,
+            WaterFit fit,
+            OrderProblem problem,
+            List<Integer> order,
+            boolean proved,
+            String key,
+            String title,
+            String words) {
+        List<Arrival> arrivals =
+                ArrivalOrder.arrivals(problem, order, stock.plan().asOf());
+        LocalDate last = arrivals.get(arrivals.size() - 1).date();
+        List<WaterForecast.Coming> coming = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            coming.add(coming(problem, order.get(i), arrivals.get(i).date()));
+        }
+        return new Alternative(
+                key,
+                title,
+                words,
+                problem.cost(order),
+                proved,
+                arrivals.stream()
+                        .map(arrival -> arrival.date() + " " + arrival.names())
+                        .collect(Collectors.toList()),
+                last,
+                WaterForecast.peak(
+                        new WaterForecast(stock, fit).days(coming, last.plusDays(AFTER)),
+                        stock.plan().asOf()));
+    }
+
+    private static WaterForecast.Coming coming(OrderProblem problem, int group, LocalDate on) {
+        List<Fish> fish = new ArrayList<>();
+        for (Unit unit : ArrivalOrder.Groups.units(problem, group)) {
+            for (int i = 0; i < unit.count(); i++) {
+                fish.add(unit.fish().on(on));
+            }
+        }
+        return new WaterForecast.Coming(on, fish);
+    }
+
+    /** The fish of a plan as they come, for the water. */
+    public static List<WaterForecast.Coming> coming(Stock stock, ArrivalPlan plan) {
+        Map<String, Stock.Wished> wished = stock.wishes().stream()
+                .collect(Collectors.toMap(one -> one.wish().id(), one -> one));
+        return plan.arrivals().stream()
+                .map(arrival -> new WaterForecast.Coming(
+                        arrival.date(),
+                        arrival.wishIds().stream()
+                                .map(wished::get)
+                                .flatMap(one ->
+                                        java.util.Collections.nCopies(
+                                                one.count(), one.fish().on(arrival.date()))
+                                                .stream())
+                                .toList()))
+                .sorted(Comparator.comparing(WaterForecast.Coming::on))
+                .toList();
+    }
+
+    /** The hardest of some pressures, if any. */
+    public static Optional<Pressure> hardest(List<Pressure> pressures, String victimId) {
+        return pressures.stream()
+                .filter(one -> one.victimId().equals(victimId))
+                .max(Comparator.comparingDouble(Pressure::perHour));
+    }
+}

@@ -1,0 +1,229 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * What to do on the day this fish comes into this tank, in turn. Common practice, but for first aid.
+ *
+ * @param title the fish
+ * @param steps what to do
+ * @param advice whether release is advised, by what was seen of the box
+ * @param mayRelease whether nothing seen of the box speaks against it
+ */
+public record RunSheet(String title, List<Step> steps, String advice, boolean mayRelease) {
+
+    /**
+     * One step.
+     *
+     * @param key its name in the record
+     * @param part the part of the day it belongs to
+     * @param words what to do
+     * @param warns whether it is about harm to fish or keeper
+     */
+    public record Step(String key, String part, String words, boolean warns) {}
+
+    /** The run sheet of one wish of an arrival. */
+    public static RunSheet of(Stock stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
+        Stock.Wished wished = stock.wishes().stream()
+                .filter(one -> one.wish().id().equals(wishId))
+                .findFirst()
+                .orElseThrow();
+        List<Step> steps = new ArrayList<>();
+        buy(steps, wished);
+        hazards(steps, wished.species());
+        bring(steps, stock, lane, wished);
+        box(steps, stock, lane, wishId, planned);
+        release(steps, stock, lane, wished);
+        after(steps, stock, lane, wished);
+        List<Schedule.BoxCheck> checks = stock.plan().schedule().boxChecks().stream()
+                .filter(check -> check.wishId().equals(wishId))
+                .toList();
+        boolean boxed = lane.span(ArrivalCalendar.Span.Kind.BOX).isPresent();
+        return new RunSheet(
+                (wished.count() > 1 ? wished.count() + " × " : "")
+                        + wished.fish().name(),
+                List.copyOf(steps),
+                advice(checks, boxed),
+                mayRelease(checks, boxed));
+    }
+
+    private static void buy(List<Step> steps, Stock.Wished wished) {
+        add(
+                steps,
+                "inspect",
+                "Before you pay",
+                "Look at fins, eyes, skin, breath and belly; leave it if it is thin, pinched or gasping.");
+        add(
+                steps,
+                "eats",
+                "Before you pay",
+                "See it eat, and ask what it is given, how long it has been there and what it was treated with.");
+        add(
+                steps,
+                "size",
+                "Before you pay",
+                "Measure it: planned at "
+                        + Numbers.plain(wished.fish().growth().startLengthCm())
+                        + "\u00a0cm. Another size changes the pressures: look at the shop card again.");
+    }
+
+    private static void hazards(List<Step> steps, Species species) {
+        for (Species.Hazard hazard : species.hazards()) {
+            steps.add(new Step(
+                    "hazard-"
+                            + hazard.kind()
+                                    .name()
+                                    .toLowerCase(java.util.Locale.ROOT)
+                                    .replace('_', '-'),
+                    "Before you touch the bag",
+                    "It has " + hazard.kind().words() + ". " + hazard.handling(),
+                    true));
+        }
+    }
+
+    private static void bring(List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, Stock.Wished wished) {
+        String part = "Into the display";
+        double display = stock.plan().tank().specificGravity();
+        if (lane.ramp().isEmpty()) {
+            add(
+                    steps,
+                    "match",
+                    part,
+                    "Float the bag for a quarter of an hour, then measure the salinity of both waters; the display has "
+                            + Numbers.plain(display, 4)
+                            + ". Mix in tank water slowly where they differ by more than 0.002.");
+        } else {
+            add(
+                    steps,
+                    "match",
+                    part,
+                    "The quarantine tank must read " + Numbers.plain(display, 4)
+                            + ", as the display does; then it can go straight in.");
+        }
+        add(
+                steps,
+                "move",
+                part,
+                "Move it in a clear container, not a net"
+                        + (wished.species().hazards().isEmpty() ? "" : ", and never with bare hands")
+                        + "; none of its water goes into the display.");
+        boolean several = lane.arrival().fish() > 1;
+        if (stock.plan().houseRules().husbandry().bottledBacteria() && several) {
+            boolean label = stock.plan().houseRules().schools().bacteria() == Schools.Bacteria.LABEL;
+            add(
+                    steps,
+                    "bacteria",
+                    part,
+                    "Pour in the bottled bacteria, and leave the skimmer off for "
+                            + (label ? "the 12 to 24 hours of the label" : "8 hours")
+                            + "; watch the corals meanwhile, some are lost after a day without it.");
+        }
+        if (stock.plan().houseRules().schools().rock() == Schools.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
+            add(steps, "rock", part, "Move the rock before its rival sees it, so that no one knows its patch.");
+        } else {
+            add(steps, "rock", part, "Put in a pile of rock that no resident has claimed, if there is room for one.");
+        }
+    }
+
+    private static boolean hasRival(Stock stock, Stock.Wished wished) {
+        return stock.residents().stream()
+                .anyMatch(one -> one.species().genus().equals(wished.species().genus()));
+    }
+
+    private static void box(
+            List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
+        lane.span(ArrivalCalendar.Span.Kind.BOX).ifPresent(span -> {
+            String who = Alternative.hardest(planned, wishId)
+                    .map(one -> stock.residents().stream()
+                            .filter(fish -> fish.id().equals(one.aggressorId()))
+                            .map(Fish::name)
+                            .findFirst()
+                            .map(name -> " Expect " + name + ": " + Numbers.plain(one.perHour())
+                                    + " encounters an hour without the box.")
+                            .orElse(""))
+                    .orElse("");
+            add(
+                    steps,
+                    "box",
+                    "In the box",
+                    "Into the clear box until about " + span.to()
+                            + "; watch who attacks it, that is who will attack the fish." + who);
+            add(
+                    steps,
+                    "box-feed",
+                    "In the box",
+                    "See it eat in the box, and feed the others at the far end at the same time.");
+        });
+    }
+
+    private static void release(List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, Stock.Wished wished) {
+        add(steps, "dim", "Release", "Release it at lights-out on " + lane.release() + ", gently, by tilting the box.");
+        add(
+                steps,
+                "feed",
+                "Release",
+                "Feed at both ends of the tank, and in front of it"
+                        + (wished.species().habits().diet() == Species.Diet.ALGAE
+                                ? "; hang two clips far apart."
+                                : "."));
+        if (wished.species().jumping() != Species.Jumping.RARELY) {
+            steps.add(new Step("cover", "Release", "Close the cover, every gap of it: chased, it jumps.", true));
+        }
+        if (stock.plan().tank().cover().kind() == org.pelluna.core.tank.Cover.Kind.OPEN
+                && wished.species().jumping() == Species.Jumping.RARELY) {
+            add(steps, "cover", "Release", "The tank is open: lay something over it for the first nights.");
+        }
+    }
+
+    private static void after(List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, Stock.Wished wished) {
+        LocalDate next = lane.release().plusDays(1);
+        add(
+                steps,
+                "roll-call",
+                "Next day",
+                "Roll call on " + next + ": count all "
+                        + (stock.residents().size() + wished.count())
+                        + " and see each eat. Hiding for some days is normal; lying on its side in the rock may be sleep.");
+        add(
+                steps,
+                "test",
+                "Next day",
+                "Test ammonia and nitrite on " + next + " and again on " + next.plusDays(3) + ".");
+    }
+
+    private static void add(List<Step> steps, String key, String part, String words) {
+        steps.add(new Step(key, part, words, false));
+    }
+
+    private static boolean mayRelease(List<Schedule.BoxCheck> checks, boolean boxed) {
+        return !boxed || (!checks.isEmpty() && !checks.get(checks.size() - 1).attacked());
+    }
+
+    private static String advice(List<Schedule.BoxCheck> checks, boolean boxed) {
+        if (!boxed) {
+            return "No box is needed: nobody is expected to press it hard.";
+        }
+        if (checks.isEmpty()) {
+            return "Nothing is written down of the box yet. Watch it for ten minutes at a feed, and say what you saw.";
+        }
+        Schedule.BoxCheck last = checks.get(checks.size() - 1);
+        long attacked = checks.stream().filter(Schedule.BoxCheck::attacked).count();
+        if (last.attacked()) {
+            return "Do not release it: "
+                    + Optional.of(last).flatMap(Schedule.BoxCheck::by).orElse("somebody")
+                    + " still attacked the box on " + last.on() + ".";
+        }
+        return "Nobody attacked the box on " + last.on()
+                + (attacked > 0 ? ", after " + attacked + " days on which somebody did" : "") + ": release is advised.";
+    }
+}

@@ -1,0 +1,77 @@
+package org.pelluna.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.fish;
+import static org.pelluna.core.Fixtures.resident;
+import static org.pelluna.core.Fixtures.species;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Stock;
+
+class FutureTest {
+
+    /** Von Bertalanffy 1938 by hand: 10 − (10 − 4)·e^(−0.5·2) = 7.793 cm after two years. */
+    @Test
+    void theLengthIsVonBertalanffysAndLiesWithinItsBand() {
+        GrowthCurve curve = new GrowthCurve(TODAY, 4, 10, 0.5);
+        assertThat(curve.lengthCmOn(TODAY.plusYears(2))).isCloseTo(10 - 6 * Math.exp(-1), within(0.01));
+        for (int months = 0; months < 120; months += 6) {
+            double length = curve.lengthCmOn(TODAY.plusMonths(months));
+            assertThat(length)
+                    .isBetween(
+                            curve.band(false).lengthCmOn(TODAY.plusMonths(months)),
+                            curve.band(true).lengthCmOn(TODAY.plusMonths(months)));
+        }
+    }
+
+    @Test
+    void massFollowsLength() {
+        Fish tang = fish("t", species("zebrasoma-flavescens"), 8, TODAY);
+        Future.Size now = Future.size(tang, TODAY);
+        Future.Size later = Future.size(tang, TODAY.plusYears(3));
+        double b = tang.species().growth().massB().value();
+        assertThat(later.massGrams() / now.massGrams())
+                .isCloseTo(Math.pow(later.lengthCm() / now.lengthCm(), b), within(1e-9));
+    }
+
+    @Test
+    void aFishThatOutgrowsTheTankIsDatedWithItsBandAndItsNewHome() {
+        Fish naso = fish("n", species("naso-lituratus"), 10, TODAY);
+        Future.Outgrown outgrown =
+                Future.outgrown(naso, Fixtures.reef(), HouseRules.USUAL).orElseThrow();
+        assertThat(naso.lengthCmOn(outgrown.on())).isGreaterThanOrEqualTo(outgrown.atCm());
+        assertThat(naso.lengthCmOn(outgrown.on().minusDays(3))).isLessThan(outgrown.atCm());
+        assertThat(outgrown.earliest()).isBefore(outgrown.on());
+        assertThat(outgrown.latest()).hasValueSatisfying(day -> assertThat(day).isAfter(outgrown.on()));
+        assertThat(outgrown.finding().remedy())
+                .hasValueSatisfying(words -> assertThat(words)
+                        .contains(outgrown.earliest().minusMonths(3).toString()));
+        assertThat(Future.outgrown(fish("g", species("gramma-loreto"), 5, TODAY), Fixtures.reef(), HouseRules.USUAL))
+                .isEmpty();
+    }
+
+    @Test
+    void bothKindsOfDatesAreFindings() {
+        Stock stock = Stock.of(
+                Fixtures.plan(
+                        Fixtures.reef(),
+                        List.of(
+                                resident("Naso", "naso-lituratus", 30, 12),
+                                resident("Rake", "pterois-volitans", 30, 12),
+                                resident("Mote", "elacatinus-oceanops", 30, 3))),
+                CATALOGUE);
+        List<Finding> findings = Future.findings(stock);
+        assertThat(findings).extracting(Finding::rule).contains("outgrow", "bite-size");
+        assertThat(findings)
+                .anySatisfy(finding -> assertThat(finding.sentence()).contains("Mote fits in the mouth of Rake"));
+    }
+}
