@@ -77,7 +77,7 @@ class OwnSpeciesPageTest extends PageTest {
         for (String place : new String[] {"wishes", "company", "arrivals", "headroom", "watch", "losses"}) {
             pages.perform(get(keeper, "/tanks/{t}/" + place, tank)).andExpect(status().isOk());
         }
-        String token = shares.open(keeper.id(), tank);
+        String token = shares.open(keeper.id(), tank, ShareStore.Purpose.WISHES);
         pages.perform(MockMvcRequestBuilders.get("/share/" + token))
                 .andExpect(content().string(containsString("Golden basslet")));
         assertThat(PlanFile.read(PlanFile.write(tanks.plan(keeper.id(), tank)), catalogue)

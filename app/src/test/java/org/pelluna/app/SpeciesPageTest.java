@@ -118,7 +118,7 @@ class SpeciesPageTest extends PageTest {
 
     @Test
     void theFamilysLinkAddsWishesAndNothingElseUntilItIsRevoked() throws Exception {
-        String token = shares.open(keeper.id(), tank);
+        String token = shares.open(keeper.id(), tank, ShareStore.Purpose.WISHES);
         int before = tanks.plan(keeper.id(), tank).wishes().size();
         String key = UUID.randomUUID().toString();
         for (int i = 0; i < 2; i++) {
@@ -136,9 +136,9 @@ class SpeciesPageTest extends PageTest {
         pages.perform(MockMvcRequestBuilders.get("/share/" + token))
                 .andExpect(content().string(containsString("Nephew")))
                 .andExpect(content().string(not(containsString("Bosun"))));
-        String second = shares.open(keeper.id(), tank);
+        String second = shares.open(keeper.id(), tank, ShareStore.Purpose.WISHES);
         pages.perform(MockMvcRequestBuilders.get("/share/" + token)).andExpect(status().isNotFound());
-        shares.revoke(keeper.id(), tank);
+        shares.revoke(keeper.id(), tank, ShareStore.Purpose.WISHES);
         pages.perform(MockMvcRequestBuilders.get("/share/" + second)).andExpect(status().isNotFound());
         pages.perform(MockMvcRequestBuilders.get("/share/guess")).andExpect(status().isNotFound());
     }

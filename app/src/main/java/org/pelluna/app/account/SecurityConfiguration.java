@@ -30,7 +30,8 @@ class SecurityConfiguration {
                                 "/error",
                                 "/actuator/health",
                                 "/favicon.svg",
-                                "/share/**")
+                                "/share/**",
+                                "/calendar/*")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/sign-in/demo", "/look")
                         .permitAll()

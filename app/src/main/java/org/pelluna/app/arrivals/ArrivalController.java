@@ -3,26 +3,18 @@ package org.pelluna.app.arrivals;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.arrival.Arrival;
-import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -43,29 +35,14 @@ class ArrivalController {
     private final TankStore tanks;
     private final RecordStore record;
     private final Catalogue catalogue;
+    private final ArrivalsView view;
 
-    ArrivalController(TankStore tanks, RecordStore record, Catalogue catalogue) {
+    ArrivalController(TankStore tanks, RecordStore record, Catalogue catalogue, ArrivalsView view) {
+        this.view = view;
         this.tanks = tanks;
         this.record = record;
         this.catalogue = catalogue;
     }
-
-    /** One arrival ready to print. */
-    record ArrivalView(
-            int place,
-            String date,
-            String away,
-            List<WishLine> wishes,
-            String headroom,
-            boolean overHeadroom,
-            String cost,
-            List<FindingView> reasons) {}
-
-    /** One wish of an arrival. */
-    record WishLine(String key, String portrait, String name, String scientificName, String length) {}
-
-    /** A wish without a date. */
-    record HeldView(String portrait, String name, FindingView gate) {}
 
     @GetMapping
     String page(
@@ -73,97 +50,8 @@ class ArrivalController {
             @PathVariable UUID tankId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
-        Map<String, Stock.Wished> wished = new HashMap<>();
-        assessment.stock().wishes().forEach(one -> wished.put(one.wish().id(), one));
-        LocalDate today = assessment.stock().plan().asOf();
-        var order = assessment.order();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("today", today);
-        model.addAttribute("proved", order.proved());
-        model.addAttribute("total", Numbers.plain(order.cost().total(), 2));
-        model.addAttribute(
-                "parts",
-                List.of(
-                        Numbers.plain(order.cost().pressure(), 2),
-                        Numbers.plain(order.cost().lateness(), 2),
-                        Numbers.plain(order.cost().shyness(), 2)));
-        model.addAttribute(
-                "arrivals",
-                order.arrivals().stream()
-                        .map(arrival -> view(arrival, wished, today, measures))
-                        .toList());
-        model.addAttribute(
-                "held",
-                order.held().stream()
-                        .map(held -> new HeldView(
-                                Portraits.use(wished.get(held.wishId()).species()),
-                                held.name(),
-                                FindingView.of(held.gate(), measures)))
-                        .toList());
-        model.addAttribute(
-                "planFindings",
-                order.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
-        model.addAttribute(
-                "portraits",
-                Portraits.sheet(
-                        wished.values().stream().map(Stock.Wished::species).toList()));
-        model.addAttribute("chart", chart(assessment, wished));
+        view.fill(keeper, tankId, List.of(), measures, model);
         return "arrivals/page";
-    }
-
-    private static ArrivalView view(
-            Arrival arrival, Map<String, Stock.Wished> wished, LocalDate today, Measures measures) {
-        long days = java.time.temporal.ChronoUnit.DAYS.between(today, arrival.date());
-        return new ArrivalView(
-                arrival.place(),
-                arrival.date().toString(),
-                days <= 0 ? "now" : "in " + (days < 21 ? days + " days" : Math.round(days / 7.0) + " weeks"),
-                arrival.wishIds().stream()
-                        .map(wished::get)
-                        .map(one -> new WishLine(
-                                one.wish().id(),
-                                Portraits.use(one.species()),
-                                (one.count() > 1 ? one.count() + " × " : "")
-                                        + one.species().commonName(),
-                                one.species().scientificName(),
-                                measures.lengthField(one.fish().growth().startLengthCm())))
-                        .toList(),
-                Numbers.plain(arrival.room().used()) + " of "
-                        + Numbers.plain(arrival.room().limit())
-                        + (arrival.room().unit() + " of " + arrival.room().name()).strip() + " from then",
-                arrival.overHeadroom(),
-                Numbers.plain(arrival.cost().pressure()),
-                arrival.reasons().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
-    }
-
-    private static String chart(Assessment assessment, Map<String, Stock.Wished> wished) {
-        List<Arrival> arrivals = assessment.order().arrivals();
-        if (arrivals.isEmpty()) {
-            return "";
-        }
-        var plan = assessment.stock().plan();
-        InchRule rule = new InchRule(plan.tank(), plan.houseRules());
-        List<CourseChart.Step> ceilings = new ArrayList<>();
-        ceilings.add(new CourseChart.Step(plan.asOf(), rule.ceilingInches(plan.asOf())));
-        rule.matureOn()
-                .filter(day -> day.isAfter(plan.asOf()))
-                .ifPresent(day -> ceilings.add(new CourseChart.Step(day, rule.matureCeilingInches())));
-        List<CourseChart.Stop> stops = arrivals.stream()
-                .map(arrival -> new CourseChart.Stop(
-                        arrival.date(),
-                        arrival.place(),
-                        arrival.wishIds().stream()
-                                .map(id -> Portraits.key(wished.get(id).species()))
-                                .toList(),
-                        arrival.room().used()))
-                .toList();
-        double now = InchRule.inches(assessment.stock().residents());
-        return new CourseChart(plan.asOf(), now, stops, ceilings).svg();
     }
 
     /** The fish of a wish are in the display. */

@@ -69,9 +69,9 @@ final class Rows {
         Optional<WaterTestRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
     }
 
-    interface Shares extends JpaRepository<WishShareRow, UUID> {
-        List<WishShareRow> findByTankIdAndRevokedAtIsNull(UUID tankId);
+    interface Shares extends JpaRepository<ShareRow, UUID> {
+        List<ShareRow> findByTankIdAndPurposeAndRevokedAtIsNull(UUID tankId, ShareStore.Purpose purpose);
 
-        Optional<WishShareRow> findByTokenHashAndRevokedAtIsNull(String tokenHash);
+        Optional<ShareRow> findByTokenHashAndPurposeAndRevokedAtIsNull(String tokenHash, ShareStore.Purpose purpose);
     }
 }

@@ -10,16 +10,25 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Links by which the family adds wishes to one tank, and can do nothing else. */
+/** Links to one tank for those without an account: each reaches one thing and can do nothing else. */
 @Service
 @Transactional
 public class ShareStore {
     /** Wishes a tank may hold before its links take no more. */
     static final int MOST_WISHES = 150;
+
+    /** What a link is for. */
+    public enum Purpose {
+        /** The family adds wishes. */
+        WISHES,
+        /** A calendar reads the arrivals. */
+        CALENDAR
+    }
 
     private static final int TOKEN_BYTES = 24;
 
@@ -47,26 +56,27 @@ public class ShareStore {
     }
 
     /** Makes a new link, and with it ends the ones before; its token can be shown this once. */
-    public String open(UUID keeperId, UUID tankId) {
-        revoke(keeperId, tankId);
+    public String open(UUID keeperId, UUID tankId, Purpose purpose) {
+        revoke(keeperId, tankId, purpose);
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        shares.save(new WishShareRow(tankId, hash(token), clock.instant()));
+        shares.save(new ShareRow(tankId, purpose, hash(token), clock.instant()));
         return token;
     }
 
-    /** Ends every link of the tank. */
-    public void revoke(UUID keeperId, UUID tankId) {
+    /** Ends every link of the tank for a purpose. */
+    public void revoke(UUID keeperId, UUID tankId, Purpose purpose) {
         tanks.get(keeperId, tankId);
-        shares.findByTankIdAndRevokedAtIsNull(tankId).forEach(share -> share.revoked(clock.instant()));
+        shares.findByTankIdAndPurposeAndRevokedAtIsNull(tankId, purpose)
+                .forEach(share -> share.revoked(clock.instant()));
     }
 
-    /** Whether a link of the tank is open. */
+    /** Whether a link of the tank for a purpose is open. */
     @Transactional(readOnly = true)
-    public boolean isOpen(UUID keeperId, UUID tankId) {
+    public boolean isOpen(UUID keeperId, UUID tankId, Purpose purpose) {
         tanks.get(keeperId, tankId);
-        return !shares.findByTankIdAndRevokedAtIsNull(tankId).isEmpty();
+        return !shares.findByTankIdAndPurposeAndRevokedAtIsNull(tankId, purpose).isEmpty();
     }
 
     /**
@@ -85,7 +95,7 @@ public class ShareStore {
      */
     @Transactional(readOnly = true)
     public Shared behind(String token) {
-        TankRow tank = tank(token);
+        TankRow tank = tank(token, Purpose.WISHES);
         return new Shared(
                 tank.name(),
                 wishes.findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(tank.id()).stream()
@@ -97,13 +107,24 @@ public class ShareStore {
     }
 
     /**
+     * The plan behind a calendar's link.
+     *
+     * @throws NotYours if the link is unknown or revoked, or its tank is gone
+     */
+    @Transactional(readOnly = true)
+    public TankPlan planBehind(String token) {
+        TankRow tank = tank(token, Purpose.CALENDAR);
+        return tanks.plan(tank.keeperId(), tank.id());
+    }
+
+    /**
      * Adds a wish through a link; a wish whose key is known already changes nothing.
      *
      * @return whether there was room for it
      * @throws NotYours if the link is unknown or revoked
      */
     public boolean addWish(String token, Wish wish) {
-        UUID tankId = tank(token).id();
+        UUID tankId = tank(token, Purpose.WISHES).id();
         if (wishes.countByTankId(tankId) >= MOST_WISHES) {
             return false;
         }
@@ -113,8 +134,8 @@ public class ShareStore {
         return true;
     }
 
-    private TankRow tank(String token) {
-        return shares.findByTokenHashAndRevokedAtIsNull(hash(token))
+    private TankRow tank(String token, Purpose purpose) {
+        return shares.findByTokenHashAndPurposeAndRevokedAtIsNull(hash(token), purpose)
                 .flatMap(share -> tankRows.findByIdAndRemovedAtIsNull(share.tankId()))
                 .orElseThrow(() -> new NotYours("shared list"));
     }

@@ -53,6 +53,10 @@ public class TankRow {
         return id;
     }
 
+    UUID keeperId() {
+        return keeperId;
+    }
+
     public int version() {
         return version;
     }

@@ -95,7 +95,7 @@ class WishController {
                 .toList();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("shelves", shelves(wishes));
-        model.addAttribute("shared", shares.isOpen(keeper.id(), tankId));
+        model.addAttribute("shared", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.WISHES));
         model.addAttribute(
                 "price",
                 assessment.judgements().stream()
@@ -202,7 +202,7 @@ class WishController {
     @PostMapping("/share")
     String share(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        String token = shares.open(keeper.id(), tankId);
+        String token = shares.open(keeper.id(), tankId, ShareStore.Purpose.WISHES);
         redirect.addFlashAttribute(
                 "shareLink",
                 ServletUriComponentsBuilder.fromCurrentContextPath()
@@ -214,7 +214,7 @@ class WishController {
     @PostMapping("/share/revoke")
     String revoke(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        shares.revoke(keeper.id(), tankId);
+        shares.revoke(keeper.id(), tankId, ShareStore.Purpose.WISHES);
         Undo.say(redirect, "The family's link no longer works.");
         return "redirect:" + path(tankId);
     }

@@ -1,6 +1,8 @@
 package org.pelluna.app.storage;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -8,19 +10,24 @@ import java.util.UUID;
 
 /** A share link; only the hash of its token is kept. */
 @Entity
-@Table(name = "wish_share")
-class WishShareRow {
+@Table(name = "share")
+class ShareRow {
     @Id
     private UUID id;
 
     private UUID tankId;
+
+    @Enumerated(EnumType.STRING)
+    private ShareStore.Purpose purpose;
+
     private String tokenHash;
     private Instant createdAt;
     private Instant revokedAt;
 
-    protected WishShareRow() {}
+    protected ShareRow() {}
 
-    WishShareRow(UUID tankId, String tokenHash, Instant createdAt) {
+    ShareRow(UUID tankId, ShareStore.Purpose purpose, String tokenHash, Instant createdAt) {
+        this.purpose = purpose;
         this.id = UUID.randomUUID();
         this.tankId = tankId;
         this.tokenHash = tokenHash;

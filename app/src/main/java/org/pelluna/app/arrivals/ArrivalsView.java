@@ -1,0 +1,202 @@
+package org.pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Fits;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.arrival.Alternative;
+import org.pelluna.core.arrival.Arrival;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.plan.Setback;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.units.Numbers;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** What the page of arrivals shows, whole or after a move. */
+@Component
+class ArrivalsView {
+    private static final int AFTER_DAYS = 40;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+    private final Fits fits;
+
+    ArrivalsView(TankStore tanks, Catalogue catalogue, Fits fits) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+        this.fits = fits;
+    }
+
+    /** One arrival ready to print. */
+    record ArrivalView(
+            int place,
+            String date,
+            String away,
+            List<WishLine> wishes,
+            List<String> days,
+            String headroom,
+            boolean overHeadroom,
+            String cost,
+            List<FindingView> reasons) {}
+
+    /** One wish of an arrival. */
+    record WishLine(
+            String key, String portrait, String name, String scientificName, String length, String inQuarantine) {}
+
+    /** A wish without a date. */
+    record HeldView(String portrait, String name, FindingView gate) {}
+
+    /** What did not go by the plan. */
+    record SetbackView(String on, String words) {}
+
+    /** The plan of a keeper's tank. */
+    Assessment assess(KeeperPrincipal keeper, UUID tankId) {
+        return Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+    }
+
+    /** @param changes what a move has changed, a sentence each */
+    void fill(KeeperPrincipal keeper, UUID tankId, List<String> changes, Measures measures, Model model) {
+        Assessment assessment = assess(keeper, tankId);
+        Stock stock = assessment.stock();
+        TankPlan plan = stock.plan();
+        ArrivalPlan order = assessment.order();
+        Map<String, Stock.Wished> wished = new HashMap<>();
+        stock.wishes().forEach(one -> wished.put(one.wish().id(), one));
+        List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, order, assessment.planned());
+        LocalDate last = order.arrivals().isEmpty()
+                ? plan.asOf()
+                : order.arrivals().get(order.arrivals().size() - 1).date();
+        List<WaterForecast.Day> water = new WaterForecast(stock, fits.of(tankId, stock))
+                .days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("key", Key.fresh());
+        model.addAttribute("today", plan.asOf());
+        if (!model.containsAttribute("changes")) {
+            model.addAttribute(
+                    "changes", changes.stream().map(measures::sentence).toList());
+        }
+        model.addAttribute("proved", order.proved());
+        model.addAttribute("own", order.best().isPresent());
+        model.addAttribute(
+                "dearer",
+                order.best()
+                        .map(best -> Numbers.plain(order.cost().total() - best.total(), 2))
+                        .orElse(""));
+        model.addAttribute(
+                "decided",
+                !plan.schedule().order().isEmpty()
+                        || !plan.schedule().notBefore().isEmpty());
+        model.addAttribute("total", Numbers.plain(order.cost().total(), 2));
+        model.addAttribute(
+                "parts",
+                List.of(
+                        Numbers.plain(order.cost().pressure(), 2),
+                        Numbers.plain(order.cost().lateness(), 2),
+                        Numbers.plain(order.cost().shyness(), 2)));
+        model.addAttribute(
+                "arrivals",
+                lanes.stream().map(lane -> view(lane, wished, plan, measures)).toList());
+        model.addAttribute(
+                "held",
+                order.held().stream()
+                        .map(held -> new HeldView(
+                                Portraits.use(wished.get(held.wishId()).species()),
+                                held.name(),
+                                FindingView.of(held.gate(), measures)))
+                        .toList());
+        model.addAttribute(
+                "planFindings",
+                order.findings().stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(
+                        wished.values().stream().map(Stock.Wished::species).toList()));
+        model.addAttribute("chart", lanes.isEmpty() ? "" : new LaneChart(stock, lanes, water, shareNow(stock)).svg());
+        model.addAttribute("waterWords", LaneChart.waterWords(water, plan.asOf()));
+        model.addAttribute("kinds", Setback.Kind.values());
+        model.addAttribute(
+                "setbacks",
+                plan.schedule().setbacks().stream()
+                        .map(one -> new SetbackView(
+                                one.on().toString(),
+                                one.fish() + " " + one.kind().words()
+                                        + one.note().map(note -> ": " + note).orElse("")))
+                        .toList());
+        model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
+        model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
+        model.addAttribute(
+                "species",
+                plan.species(catalogue).all().stream()
+                        .map(one -> one.commonName() + " — " + one.scientificName())
+                        .sorted()
+                        .toList());
+    }
+
+    private static double shareNow(Stock stock) {
+        TankPlan plan = stock.plan();
+        return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
+                .of(
+                        plan.houseRules().schools().ceiling(),
+                        stock.residents(),
+                        fish -> fish.growth().adultLengthCm())
+                .get(0)
+                .share();
+    }
+
+    private static ArrivalView view(
+            ArrivalCalendar.Lane lane, Map<String, Stock.Wished> wished, TankPlan plan, Measures measures) {
+        Arrival arrival = lane.arrival();
+        long days = ChronoUnit.DAYS.between(plan.asOf(), arrival.date());
+        return new ArrivalView(
+                arrival.place(),
+                arrival.date().toString(),
+                days <= 0 ? "now" : "in " + (days < 21 ? days + " days" : Math.round(days / 7.0) + " weeks"),
+                arrival.wishIds().stream()
+                        .map(wished::get)
+                        .map(one -> line(one, plan, measures))
+                        .toList(),
+                lane.spans().stream()
+                        .filter(span -> span.kind() != ArrivalCalendar.Span.Kind.WATCH)
+                        .map(span -> span.words()
+                                + (span.kind() == ArrivalCalendar.Span.Kind.RELEASE ? " on " : " from ")
+                                + span.from())
+                        .toList(),
+                Numbers.plain(arrival.room().used()) + " of "
+                        + Numbers.plain(arrival.room().limit()) + " "
+                        + (arrival.room().unit() + " of " + arrival.room().name()).strip() + " from then",
+                arrival.overHeadroom(),
+                Numbers.plain(arrival.cost().pressure()),
+                arrival.reasons().stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
+    }
+
+    private static WishLine line(Stock.Wished one, TankPlan plan, Measures measures) {
+        LocalDate since = plan.schedule().inQuarantine().get(one.wish().id());
+        return new WishLine(
+                one.wish().id(),
+                Portraits.use(one.species()),
+                (one.count() > 1 ? one.count() + " × " : "") + one.species().commonName(),
+                one.species().scientificName(),
+                measures.lengthField(one.fish().growth().startLengthCm()),
+                since == null ? "" : since.toString());
+    }
+}

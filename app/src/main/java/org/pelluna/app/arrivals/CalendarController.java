@@ -1,0 +1,95 @@
+package org.pelluna.app.arrivals;
+
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.ShareStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.species.Catalogue;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The arrivals in the keeper's own calendar: a file, or a private address that can be revoked. */
+@Controller
+class CalendarController {
+    private static final MediaType ICS = new MediaType("text", "calendar", StandardCharsets.UTF_8);
+
+    private final TankStore tanks;
+    private final ShareStore shares;
+    private final ArrivalsView view;
+    private final Catalogue catalogue;
+
+    CalendarController(TankStore tanks, ShareStore shares, ArrivalsView view, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.shares = shares;
+        this.view = view;
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/tanks/{tankId}/arrivals/calendar")
+    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("open", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.CALENDAR));
+        return "arrivals/calendar";
+    }
+
+    @GetMapping("/tanks/{tankId}/arrivals/calendar.ics")
+    ResponseEntity<String> file(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
+        return ics(view.assess(keeper, tankId), tankId.toString());
+    }
+
+    /** What a calendar reads, without signing in. */
+    @GetMapping("/calendar/{token}")
+    ResponseEntity<String> address(@PathVariable String token) {
+        return ics(Assessment.of(shares.planBehind(token), catalogue), token.substring(0, Math.min(8, token.length())));
+    }
+
+    private static ResponseEntity<String> ics(Assessment assessment, String tankKey) {
+        return ResponseEntity.ok()
+                .contentType(ICS)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("arrivals.ics")
+                                .build()
+                                .toString())
+                .body(Ics.of(
+                        assessment.stock().plan().tank().name(),
+                        tankKey,
+                        ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned())));
+    }
+
+    /** Makes an address; it is shown this once, and ends the one before. */
+    @PostMapping("/tanks/{tankId}/arrivals/calendar/open")
+    String open(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+        String token = shares.open(keeper.id(), tankId, ShareStore.Purpose.CALENDAR);
+        redirect.addFlashAttribute(
+                "address",
+                ServletUriComponentsBuilder.fromCurrentContextPath()
+                        .path("/calendar/" + token)
+                        .toUriString());
+        return "redirect:/tanks/" + tankId + "/arrivals/calendar";
+    }
+
+    @PostMapping("/tanks/{tankId}/arrivals/calendar/revoke")
+    String revoke(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+        shares.revoke(keeper.id(), tankId, ShareStore.Purpose.CALENDAR);
+        Undo.say(redirect, "The calendar's address no longer works.");
+        return "redirect:/tanks/" + tankId + "/arrivals/calendar";
+    }
+}

@@ -1,0 +1,80 @@
+package org.pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.util.List;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.XProperty;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.arrival.ArrivalCalendar.Span;
+import org.pelluna.core.units.Numbers;
+
+/** The calendar of arrivals as iCalendar, RFC 5545. */
+final class Ics {
+    private Ics() {}
+
+    /**
+     * Every day of every lane as all-day events; the same arrival keeps its keys, so that a calendar moves what it knows.
+     *
+     * @param tank the tank's name
+     * @param tankKey what tells this tank's events from another's
+     */
+    static String of(String tank, String tankKey, List<ArrivalCalendar.Lane> lanes) {
+        Calendar calendar = new Calendar();
+        calendar.add(new net.fortuna.ical4j.model.property.ProdId("-//Pelluna//arrivals 1//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        calendar.add(new XProperty("X-WR-CALNAME", "Arrivals, " + tank));
+        for (ArrivalCalendar.Lane lane : lanes) {
+            String key = lane.arrival().wishIds().get(0) + "-" + tankKey;
+            String names = lane.arrival().names();
+            for (Span span : lane.spans()) {
+                if (span.to().isAfter(span.from())) {
+                    String words = lane.spans().stream()
+                                            .filter(one -> one.kind() == span.kind())
+                                            .count()
+                                    > 1
+                            ? span.words()
+                            : span.kind().name().toLowerCase(java.util.Locale.ROOT);
+                    calendar.add(event(
+                            key + "-" + words,
+                            names + ": " + span.words(),
+                            span.from(),
+                            span.to(),
+                            lane.arrival().reasons().isEmpty()
+                                    ? ""
+                                    : lane.arrival().reasons().get(0).sentence()));
+                }
+            }
+            for (int step = 0; step < lane.ramp().size(); step++) {
+                ArrivalCalendar.RampStep one = lane.ramp().get(step);
+                calendar.add(event(
+                        key + "-ramp-" + (step + 1),
+                        names + ": to specific gravity " + Numbers.plain(one.gravity(), 4),
+                        one.on(),
+                        one.on().plusDays(1),
+                        "Exchange " + Numbers.plain(one.litres()) + " L of quarantine water for the display's."));
+            }
+            calendar.add(event(
+                    key + "-test",
+                    "Test ammonia and nitrite after " + names,
+                    lane.release().plusDays(1),
+                    lane.release().plusDays(2),
+                    "And again three days later."));
+        }
+        return calendar.toString();
+    }
+
+    private static VEvent event(String uid, String summary, LocalDate from, LocalDate to, String description) {
+        VEvent event = new VEvent(from, to, summary);
+        event.add(new Uid(uid + "@pelluna"));
+        if (!description.isEmpty()) {
+            event.add(new Description(description));
+        }
+        return event;
+    }
+}

@@ -1,0 +1,173 @@
+package org.pelluna.app.arrivals;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.ScheduleStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.arrival.RunSheet;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The day of an arrival, step by step. */
+@Controller
+@RequestMapping("/tanks/{tankId}/arrivals/{key}/run-sheet")
+class RunSheetController {
+    private final TankStore tanks;
+    private final ScheduleStore schedules;
+    private final ArrivalsView view;
+    private final Clock clock;
+
+    RunSheetController(TankStore tanks, ScheduleStore schedules, ArrivalsView view, Clock clock) {
+        this.tanks = tanks;
+        this.schedules = schedules;
+        this.view = view;
+        this.clock = clock;
+    }
+
+    /** A step with its tick. */
+    record StepView(String key, String words, boolean warns, boolean done, String at) {}
+
+    /** A part of the day. */
+    record Part(String title, List<StepView> steps) {}
+
+    /** A step of the salinity ramp. */
+    record Ramp(String on, String gravity, String litres) {}
+
+    private record Sheet(Assessment assessment, ArrivalCalendar.Lane lane, RunSheet sheet) {}
+
+    private Sheet sheet(KeeperPrincipal keeper, UUID tankId, String key) {
+        Assessment assessment = view.assess(keeper, tankId);
+        ArrivalCalendar.Lane lane =
+                ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
+                        .filter(one -> one.arrival().wishIds().contains(key))
+                        .findFirst()
+                        .orElseThrow(() -> new NotYours("arrival"));
+        return new Sheet(assessment, lane, RunSheet.of(assessment.stock(), lane, key, assessment.planned()));
+    }
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Sheet found = sheet(keeper, tankId, key);
+        Schedule schedule = found.assessment().stock().plan().schedule();
+        Map<String, LocalDateTime> ticks = schedule.ticks().stream()
+                .filter(tick -> tick.wishId().equals(key))
+                .collect(Collectors.toMap(Schedule.Tick::step, Schedule.Tick::at));
+        Map<String, List<StepView>> parts = new LinkedHashMap<>();
+        for (RunSheet.Step step : found.sheet().steps()) {
+            LocalDateTime at = ticks.get(step.key());
+            parts.computeIfAbsent(step.part(), part -> new java.util.ArrayList<>())
+                    .add(new StepView(
+                            step.key(),
+                            measures.sentence(step.words()),
+                            step.warns(),
+                            at != null,
+                            at == null ? "" : at.toLocalDate() + " " + at.toLocalTime()));
+        }
+        Stock.Wished wished = found.assessment().stock().wishes().stream()
+                .filter(one -> one.wish().id().equals(key))
+                .findFirst()
+                .orElseThrow();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("wishKey", key);
+        model.addAttribute("sheet", found.sheet());
+        model.addAttribute("arrives", found.lane().arrival().date().toString());
+        model.addAttribute("release", found.lane().release().toString());
+        model.addAttribute(
+                "boxed", found.lane().span(ArrivalCalendar.Span.Kind.BOX).isPresent());
+        model.addAttribute(
+                "parts",
+                parts.entrySet().stream()
+                        .map(one -> new Part(one.getKey(), one.getValue()))
+                        .toList());
+        model.addAttribute("done", ticks.size());
+        model.addAttribute("steps", found.sheet().steps().size());
+        model.addAttribute(
+                "ramp",
+                found.lane().ramp().stream()
+                        .map(step -> new Ramp(
+                                step.on().toString(),
+                                Numbers.plain(step.gravity(), 4),
+                                measures.volumeOf(step.litres())))
+                        .toList());
+        model.addAttribute(
+                "checks",
+                schedule.boxChecks().stream()
+                        .filter(check -> check.wishId().equals(key))
+                        .toList());
+        model.addAttribute(
+                "residents",
+                found.assessment().stock().residents().stream().map(Fish::name).toList());
+        model.addAttribute("portraits", Portraits.sheet(List.of(wished.species())));
+        model.addAttribute("portrait", Portraits.use(wished.species()));
+        return "arrivals/run-sheet";
+    }
+
+    /** Ticks a step, or takes its tick back. */
+    @PostMapping("/tick")
+    String tick(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam(defaultValue = "") String step,
+            @RequestParam(defaultValue = "false") boolean done) {
+        Set<String> known = new HashSet<>();
+        sheet(keeper, tankId, key).sheet().steps().forEach(one -> known.add(one.key()));
+        if (!known.contains(step)) {
+            throw new NotYours("step");
+        }
+        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+        schedules.change(keeper.id(), tankId, schedule -> schedule.ticked(key, step, now, done));
+        return "redirect:/tanks/" + tankId + "/arrivals/" + key + "/run-sheet#" + step;
+    }
+
+    /** What was seen of the box today. */
+    @PostMapping("/box")
+    String box(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam(defaultValue = "false") boolean attacked,
+            @RequestParam Optional<String> by) {
+        sheet(keeper, tankId, key);
+        Optional<String> who = attacked
+                ? by.map(String::strip).filter(name -> !name.isEmpty() && name.length() <= 80)
+                : Optional.empty();
+        schedules.change(
+                keeper.id(),
+                tankId,
+                schedule -> schedule.checked(new Schedule.BoxCheck(key, LocalDate.now(clock), attacked, who)));
+        return "redirect:/tanks/" + tankId + "/arrivals/" + key + "/run-sheet#box-record";
+    }
+}

@@ -1,0 +1,237 @@
+package org.pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.ScheduleStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.arrival.Move;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Setback;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What the keeper decides of the calendar, and what life makes of it. */
+@Controller
+@RequestMapping("/tanks/{tankId}/arrivals")
+class ScheduleController {
+    private static final int HORIZON_YEARS = 10;
+    private static final int LONGEST_WAIT = 730;
+
+    private final TankStore tanks;
+    private final RecordStore record;
+    private final ScheduleStore schedules;
+    private final Catalogue catalogue;
+    private final ArrivalsView view;
+
+    ScheduleController(
+            TankStore tanks, RecordStore record, ScheduleStore schedules, Catalogue catalogue, ArrivalsView view) {
+        this.tanks = tanks;
+        this.record = record;
+        this.schedules = schedules;
+        this.catalogue = catalogue;
+        this.view = view;
+    }
+
+    /** Moves an arrival to another day; asked from a script, the plan as it is then comes back in part. */
+    @PostMapping("/move")
+    String move(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String wish,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate to,
+            @RequestParam(defaultValue = "false") boolean part,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model,
+            RedirectAttributes redirect) {
+        Assessment before = view.assess(keeper, tankId);
+        LocalDate today = before.stock().plan().asOf();
+        if (to.isAfter(today.plusYears(HORIZON_YEARS))) {
+            throw new IllegalArgumentException("an arrival can be put off by ten years at most");
+        }
+        ArrivalPlan plan = before.order();
+        if (plan.arrivals().stream().noneMatch(one -> one.wishIds().contains(wish))) {
+            throw new NotYours("arrival");
+        }
+        LocalDate day = to.isBefore(today) ? today : to;
+        schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
+        List<String> changes = Move.changes(plan, view.assess(keeper, tankId).order());
+        List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
+        if (part) {
+            view.fill(keeper, tankId, told, measures, model);
+            return "arrivals/page :: plan";
+        }
+        redirect.addFlashAttribute("changes", told);
+        return back(tankId);
+    }
+
+    /** Back to the best order, with nothing put off. */
+    @PostMapping("/best")
+    String best(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+        schedules.change(
+                keeper.id(),
+                tankId,
+                old -> new Schedule(
+                        List.of(),
+                        Map.of(),
+                        old.inQuarantine(),
+                        old.setbacks(),
+                        old.quarantine(),
+                        old.ticks(),
+                        old.boxChecks()));
+        Undo.say(redirect, "The best order again; nothing is put off.");
+        return back(tankId);
+    }
+
+    @PostMapping("/quarantine")
+    String quarantine(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("quarantine") QuarantineForm form,
+            @RequestParam(defaultValue = "false") boolean none,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        tanks.get(keeper.id(), tankId);
+        var tank = none ? Optional.<org.pelluna.core.plan.QuarantineTank>empty() : Optional.of(form.tank(measures));
+        schedules.change(keeper.id(), tankId, schedule -> schedule.quarantine(tank));
+        Undo.say(redirect, none ? "No quarantine tank of your own." : "The calendar now respects the quarantine tank.");
+        return back(tankId);
+    }
+
+    /** The fish of a wish went into quarantine, or did not after all. */
+    @PostMapping("/{key}/in-quarantine")
+    String inQuarantine(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate since,
+            RedirectAttributes redirect) {
+        wish(keeper, tankId, key);
+        if (since.isAfter(record.today())) {
+            throw new IllegalArgumentException("a fish is in quarantine since today or before");
+        }
+        schedules.change(keeper.id(), tankId, schedule -> schedule.quarantined(key, since));
+        Undo.say(redirect, "In quarantine since " + since + "; the calendar counts from there.");
+        return back(tankId);
+    }
+
+    /** Late, sick, not found, dead in quarantine, swapped: the plan is made anew from today. */
+    @PostMapping("/{key}/setback")
+    String setback(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam Setback.Kind kind,
+            @RequestParam(defaultValue = "14") int days,
+            @RequestParam Optional<String> note,
+            @RequestParam Optional<String> instead,
+            @RequestParam(name = "key", required = false) String sent,
+            RedirectAttributes redirect) {
+        Wish wish = wish(keeper, tankId, key);
+        String id = Key.checked(sent);
+        if (days < 1 || days > LONGEST_WAIT) {
+            throw new IllegalArgumentException("an arrival is put off by 1 to " + LONGEST_WAIT + " days");
+        }
+        Species species = tanks.plan(keeper.id(), tankId).species(catalogue).get(wish.speciesId());
+        Optional<Species> other = kind == Setback.Kind.SWAPPED
+                ? Optional.of(named(keeper, tankId, instead.orElse("")))
+                : kind == Setback.Kind.DIED && instead.isPresent() ? Optional.of(species) : Optional.empty();
+        Setback setback = new Setback(
+                id,
+                record.today(),
+                kind,
+                species.commonName(),
+                kind == Setback.Kind.DIED ? wish.price() : Optional.empty(),
+                note.map(String::strip).filter(words -> !words.isEmpty() && words.length() <= 500));
+        LocalDate from = record.today().plusDays(days);
+        schedules.change(keeper.id(), tankId, schedule -> changed(schedule.with(setback), kind, key, from));
+        if (kind == Setback.Kind.DIED || kind == Setback.Kind.SWAPPED) {
+            record.decide(
+                    keeper.id(), tankId, key, Wish.Decision.STRUCK, Optional.of(kind.words() + " on " + setback.on()));
+            other.ifPresent(one -> record.addWish(keeper.id(), tankId, replacement(id, wish, one)));
+        }
+        Undo.offer(
+                redirect,
+                species.commonName() + " " + kind.words() + "; planned anew from today.",
+                "/tanks/" + tankId + "/arrivals/" + key + "/setback/" + id + "/undo");
+        return back(tankId);
+    }
+
+    private Schedule changed(Schedule schedule, Setback.Kind kind, String key, LocalDate from) {
+        return switch (kind) {
+            case LATE, NOT_FOUND -> schedule.notBefore(key, from);
+            // A sick fish begins its quarantine again.
+            case SICK -> schedule.quarantined(key, record.today()).notBefore(key, from);
+            case DIED, SWAPPED -> schedule.only(id -> !id.equals(key));
+        };
+    }
+
+    private static Wish replacement(String id, Wish wish, Species species) {
+        return new Wish(
+                "r" + id.substring(0, Math.min(40, id.length())),
+                species.id(),
+                wish.count(),
+                species.id().equals(wish.speciesId()) ? wish.lengthCm() : Optional.empty(),
+                wish.askedBy(),
+                Wish.Decision.OPEN,
+                Optional.empty(),
+                wish.price(),
+                Optional.empty());
+    }
+
+    @PostMapping("/{key}/setback/{setback}/undo")
+    String undo(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @PathVariable String setback) {
+        schedules.change(
+                keeper.id(),
+                tankId,
+                schedule -> schedule.withoutSetback(setback).only(id -> !id.equals(key)));
+        record.decide(keeper.id(), tankId, key, Wish.Decision.OPEN, Optional.empty());
+        return back(tankId);
+    }
+
+    private Species named(KeeperPrincipal keeper, UUID tankId, String words) {
+        return tanks.plan(keeper.id(), tankId).species(catalogue).all().stream()
+                .filter(one -> words.equals(one.commonName() + " — " + one.scientificName())
+                        || words.equals(one.id())
+                        || words.equalsIgnoreCase(one.scientificName()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("choose the other fish from the list"));
+    }
+
+    private Wish wish(KeeperPrincipal keeper, UUID tankId, String key) {
+        return tanks.plan(keeper.id(), tankId).wishes().stream()
+                .filter(one -> one.id().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotYours("wish"));
+    }
+
+    private static String back(UUID tankId) {
+        return "redirect:/tanks/" + tankId + "/arrivals";
+    }
+}
