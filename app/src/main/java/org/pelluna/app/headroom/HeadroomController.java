@@ -6,7 +6,9 @@ import java.util.UUID;
 import java.util.function.ToDoubleFunction;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
 import org.pelluna.core.plan.Fish;
@@ -48,7 +50,15 @@ class HeadroomController {
     /** What one school says. */
     record SchoolView(String title, boolean chosen, String name, List<Bar> bars) {}
 
+    /** A fish as it grows. */
+    record GrowthView(String name, String species, List<SizeView> sizes) {}
+
+    /** Its size on one date; {@code width} of 100 stands for a quarter of the clear swim. */
+    record SizeView(String length, String band, String mass, double width) {}
+
     private static final int LIMIT_AT = 66;
+    private static final double SWIM_LENGTHS = 400;
+    private static final List<Integer> YEARS_AHEAD = List.of(0, 1, 3);
 
     @GetMapping("/tanks/{tankId}/headroom")
     String page(
@@ -100,7 +110,32 @@ class HeadroomController {
         model.addAttribute("schools", schools);
         model.addAttribute("limitAt", LIMIT_AT);
         model.addAttribute("residents", stock.residents().size());
+        model.addAttribute(
+                "growth",
+                stock.residents().stream()
+                        .map(fish -> growth(fish, plan, measures))
+                        .toList());
+        model.addAttribute(
+                "future",
+                Future.findings(stock).stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
         return "headroom/page";
+    }
+
+    private static GrowthView growth(Fish fish, TankPlan plan, Measures measures) {
+        return new GrowthView(
+                fish.name(),
+                fish.species().commonName(),
+                YEARS_AHEAD.stream()
+                        .map(years -> Future.size(fish, plan.asOf().plusYears(years)))
+                        .map(size -> new SizeView(
+                                measures.lengthOf(size.lengthCm()),
+                                Numbers.plain(measures.length().fromCentimetres(size.slowCm())) + "–"
+                                        + Numbers.plain(measures.length().fromCentimetres(size.fastCm())),
+                                Numbers.plain(size.massGrams(), 0) + " g",
+                                Math.min(100, size.lengthCm() / plan.tank().swimCm() * SWIM_LENGTHS)))
+                        .toList());
     }
 
     private static Bar bar(String moment, Load load, Measures measures) {

@@ -90,8 +90,9 @@ public record FeedingPlan(
             findings.add(Finding.of(
                     "automatic-feeder",
                     Stance.CAREFUL,
-                    eaters(fish, one -> one.habits().feedsPerDay().value() > BY_HAND) + " want " + Numbers.plain(feeds)
-                            + " feeds a day: an automatic feeder gives those you cannot.",
+                    "Up to " + Numbers.plain(feeds) + " feeds a day are wanted, by "
+                            + eaters(fish, one -> one.habits().feedsPerDay().value() > BY_HAND)
+                            + ": an automatic feeder gives those you cannot.",
                     Provenance.PRACTICE,
                     List.of()));
         }

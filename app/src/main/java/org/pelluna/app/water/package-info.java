@@ -1,0 +1,2 @@
+/** The water: predicted and tested, changed, and what is fed into it. */
+package org.pelluna.app.water;
