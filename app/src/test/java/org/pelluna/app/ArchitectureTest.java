@@ -17,7 +17,8 @@ class ArchitectureTest {
         "org.pelluna.app.arrivals..",
         "org.pelluna.app.watch..",
         "org.pelluna.app.losses..",
-        "org.pelluna.app.exchange.."
+        "org.pelluna.app.exchange..",
+        "org.pelluna.app.water.."
     };
 
     private static final JavaClasses APP = new ClassFileImporter()
@@ -27,7 +28,7 @@ class ArchitectureTest {
     @Test
     void placesDoNotKnowEachOther() {
         slices().matching(
-                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom)..")
+                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom|water)..")
                 .should()
                 .notDependOnEachOther()
                 .check(APP);
@@ -40,6 +41,7 @@ class ArchitectureTest {
                 .resideInAnyPackage(
                         "org.pelluna.app.storage..",
                         "org.pelluna.app.portrait..",
+                        "org.pelluna.app.chart..",
                         "org.pelluna.app.web..",
                         "org.pelluna.app.demo..",
                         "org.pelluna.app.account..")

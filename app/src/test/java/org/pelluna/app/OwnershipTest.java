@@ -41,7 +41,8 @@ class OwnershipTest extends PageTest {
         String path = page.pattern()
                 .replace("{tankId}", tankId.toString())
                 .replace("{key}", key)
-                .replace("{speciesId}", "gramma-loreto");
+                .replace("{speciesId}", "gramma-loreto")
+                .replace("{setback}", "sb1");
         return MockMvcRequestBuilders.request(page.method(), path)
                 .with(csrf())
                 .param("key", UUID.randomUUID().toString())
@@ -50,10 +51,19 @@ class OwnershipTest extends PageTest {
                 .param("decision", "STRUCK")
                 .param("on", "2026-01-02")
                 .param("length", "4")
-                .param("kind", "NOTE")
+                .param("kind", page.pattern().contains("setback") ? "LATE" : "NOTE")
                 .param("at", "2026-01-02T10:00")
                 .param("note", "mine now")
                 .param("fish", "bosun")
+                .param("wish", "w-fairy")
+                .param("to", "2027-01-01")
+                .param("since", "2026-01-02")
+                .param("step", "inspect")
+                .param("volume", "60")
+                .param("places", "2")
+                .param("compartments", "1")
+                .param("gravity", "1.02")
+                .param("nitrate", "3")
                 .param("cause", "MISSING")
                 .param("certainty", "GUESS");
     }
@@ -89,7 +99,7 @@ class OwnershipTest extends PageTest {
         UUID tank = tanks.add(owner.id(), demoPlan());
         for (Page page : pagesOfATank()) {
             if (page.method() == HttpMethod.GET) {
-                pages.perform(request(page, tank, "").with(user(owner))).andExpect(status().isOk());
+                pages.perform(request(page, tank, "w-fairy").with(user(owner))).andExpect(status().isOk());
             }
         }
     }

@@ -30,6 +30,7 @@ class ArchitectureTest {
                         "com.fasterxml.jackson.annotation..",
                         "com.networknt..",
                         "org.apache.commons.text..",
+                        "org.apache.commons.csv..",
                         "org.hipparchus..")
                 .check(CORE);
     }

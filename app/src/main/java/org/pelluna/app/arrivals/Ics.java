@@ -1,7 +1,11 @@
 package org.pelluna.app.arrivals;
 
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.List;
+import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -15,6 +19,8 @@ import org.pelluna.core.units.Numbers;
 
 /** The calendar of arrivals as iCalendar, RFC 5545. */
 final class Ics {
+    private static final int FOLD = 60;
+
     private Ics() {}
 
     /**
@@ -66,7 +72,14 @@ final class Ics {
                     lane.release().plusDays(2),
                     "And again three days later."));
         }
-        return calendar.toString();
+        try {
+            StringWriter text = new StringWriter();
+            // Lines are folded by letters; this length leaves room for those of more than one octet.
+            new CalendarOutputter(true, FOLD).output(calendar, text);
+            return text.toString();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static VEvent event(String uid, String summary, LocalDate from, LocalDate to, String description) {

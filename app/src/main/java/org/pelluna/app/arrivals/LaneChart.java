@@ -13,6 +13,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
@@ -22,7 +23,7 @@ import org.springframework.web.util.HtmlUtils;
 
 /**
  * The plan on one axis of time: a lane for each arrival, and under them, on the same days, the headroom used, un-ionised
- * ammonia and nitrate as predicted, with the tests made. A lane can be taken hold of and moved.
+ * ammonia, nitrite and nitrate as predicted, with the tests made. A lane can be taken hold of and moved.
  */
 final class LaneChart {
     private static final double WIDTH = 1000;
@@ -32,6 +33,7 @@ final class LaneChart {
     private static final double ROW = 36;
     private static final double PANEL = 62;
     private static final double GAP = 26;
+    private static final int PANELS = 4;
     private static final int PAST_DAYS = 28;
     private static final int AFTER_DAYS = 24;
 
@@ -62,7 +64,7 @@ final class LaneChart {
 
     String svg() {
         double panels = TOP + lanes.size() * ROW + GAP;
-        double bottom = panels + 3 * (PANEL + GAP) - GAP + 8;
+        double bottom = panels + PANELS * (PANEL + GAP) - GAP + 8;
         StringBuilder svg = new StringBuilder("<svg class=\"course-chart lanes\" viewBox=\"" + f(-MARGIN) + " 0 "
                 + f(WIDTH + NAMES + MARGIN) + " " + f(bottom + 30) + "\" data-day-width=\"" + axis.dayWidth()
                 + "\" role=\"group\" aria-label=\"Calendar of arrivals, with headroom and water below\">");
@@ -70,26 +72,19 @@ final class LaneChart {
         for (int row = 0; row < lanes.size(); row++) {
             svg.append(lane(lanes.get(row), TOP + row * ROW + ROW / 2));
         }
-        svg.append(headroom().svg(axis, panels, PANEL));
-        svg.append(panel("Un-ionised ammonia, mg/L", WaterForecast.Day::unionised, Ammonia.FOUR_DAY_LIMIT, "limit", 3)
-                .svg(axis, panels + PANEL + GAP, PANEL));
-        TimePanel nitrate = panel(
-                "Nitrate, mg/L",
-                WaterForecast.Day::nitrate,
-                plan.houseRules().husbandry().nitrateTarget(),
-                "target",
-                0);
-        svg.append(new TimePanel(
-                        nitrate.title(),
-                        nitrate.course(),
-                        nitrate.limit(),
-                        nitrate.limitWords(),
-                        plan.waterTests().stream()
-                                .filter(test -> test.kind() == WaterTest.Kind.NITRATE)
-                                .map(test -> new TimePanel.Point(test.on(), test.value()))
-                                .toList(),
-                        0)
-                .svg(axis, panels + 2 * (PANEL + GAP), PANEL));
+        List<TimePanel> figures = List.of(
+                headroom(),
+                panel("Un-ionised ammonia, mg/L", WaterForecast.Day::unionised, Ammonia.FOUR_DAY_LIMIT, "limit", 3),
+                tested(WaterTest.Kind.NITRITE, "Nitrite, mg/L", WaterLimit.NITRITE_LIMIT, "limit", 1),
+                tested(
+                        WaterTest.Kind.NITRATE,
+                        "Nitrate, mg/L",
+                        plan.houseRules().husbandry().nitrateTarget(),
+                        "target",
+                        0));
+        for (int i = 0; i < figures.size(); i++) {
+            svg.append(figures.get(i).svg(axis, panels + i * (PANEL + GAP), PANEL));
+        }
         return svg.append("</svg>").toString();
     }
 
@@ -121,6 +116,20 @@ final class LaneChart {
                 Optional.of(limit),
                 words,
                 List.of(),
+                decimals);
+    }
+
+    private TimePanel tested(WaterTest.Kind kind, String title, double limit, String words, int decimals) {
+        TimePanel panel = panel(title, day -> day.of(kind), limit, words, decimals);
+        return new TimePanel(
+                panel.title(),
+                panel.course(),
+                panel.limit(),
+                panel.limitWords(),
+                plan.waterTests().stream()
+                        .filter(test -> test.kind() == kind)
+                        .map(test -> new TimePanel.Point(test.on(), test.value()))
+                        .toList(),
                 decimals);
     }
 

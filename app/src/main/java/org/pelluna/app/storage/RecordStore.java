@@ -2,9 +2,12 @@ package org.pelluna.app.storage;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
@@ -127,6 +130,21 @@ public class RecordStore {
         if (logs.findByTankIdAndPlanKey(tankId, entry.id()).isEmpty()) {
             logs.saveAndFlush(new LogRow(tankId, entry));
         }
+    }
+
+    /** Adds many entries at once; those whose key is known change nothing. */
+    public void addEntries(UUID keeperId, UUID tankId, List<LogEntry> entries) {
+        tanks.get(keeperId, tankId);
+        entries.stream()
+                .flatMap(entry -> Stream.concat(entry.aggressorId().stream(), entry.fishId().stream()))
+                .distinct()
+                .forEach(key -> resident(tankId, key));
+        Set<String> known = new HashSet<>(
+                logs.keysAmong(tankId, entries.stream().map(LogEntry::id).toList()));
+        logs.saveAll(entries.stream()
+                .filter(entry -> known.add(entry.id()))
+                .map(entry -> new LogRow(tankId, entry))
+                .toList());
     }
 
     public void removeEntry(UUID keeperId, UUID tankId, String key) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 /** The repositories of all rows that belong to a tank. */
 final class Rows {
@@ -44,6 +45,10 @@ final class Rows {
     }
 
     interface Logs extends JpaRepository<LogRow, UUID> {
+        @Query("select row.planKey from LogRow row where row.tankId = :tankId and row.planKey in :keys")
+        List<String> keysAmong(UUID tankId, List<String> keys);
+
+
         List<LogRow> findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(UUID tankId);
 
         Optional<LogRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
@@ -67,6 +72,10 @@ final class Rows {
         List<WaterTestRow> findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(UUID tankId);
 
         Optional<WaterTestRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface Drafts extends JpaRepository<TableDraft, UUID> {
+        Optional<TableDraft> findByIdAndTankId(UUID id, UUID tankId);
     }
 
     interface Shares extends JpaRepository<ShareRow, UUID> {

@@ -3,7 +3,6 @@ package org.pelluna.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -13,99 +12,15 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.time.LocalDate;
-import java.util.List;
-import java.util.UUID;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.app.PellunaApplication;
 import org.pelluna.app.browser.Browsers.Watched;
 import org.springframework.boot.SpringApplication;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.context.ConfigurableApplicationContext;
-import org.springframework.test.context.ActiveProfiles;
 
 /** The keeper's story in a real browser against real PostgreSQL. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-@ActiveProfiles("test")
-class StoryTest {
-    private static final List<String> PLACES = List.of(
-            "",
-            "/headroom",
-            "/rules",
-            "/species",
-            "/species/pomacanthus-imperator",
-            "/wishes",
-            "/company",
-            "/company/what-if",
-            "/arrivals",
-            "/watch",
-            "/losses",
-            "/shop",
-            "/shop?q=yelow+tang");
-
-    @LocalServerPort
-    int port;
-
-    private String url(String path) {
-        return "http://127.0.0.1:" + port + path;
-    }
-
-    private Watched demo(int width, int height) {
-        Watched watched = Browsers.page(width, height);
-        Page page = watched.page();
-        page.navigate(url("/"));
-        button(page, "Enter as the demo keeper").click();
-        page.waitForURL("**/tanks");
-        return watched;
-    }
-
-    /** A keeper of one's own with a copy of the demo's reef, so that tests do not disturb each other. */
-    private Watched ownReef() {
-        Watched watched = demo(1280, 800);
-        Page page = watched.page();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
-                .first()
-                .click();
-        Download plan = page.waitForDownload(
-                () -> page.getByText("Export the whole plan").click());
-        button(page, "Sign out").click();
-        signUp(page);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
-                .click();
-        page.setInputFiles("input[type=file]", plan.path());
-        button(page, "Import").click();
-        assertThat(page.locator("h1")).hasText("Skerry reef");
-        return watched;
-    }
-
-    private void signUp(Page page) {
-        page.navigate(url("/sign-up"));
-        page.getByLabel("What shall we call you?").fill("Ylva of the Slipway");
-        page.getByLabel("Name to sign in with")
-                .fill("ylva" + UUID.randomUUID().toString().substring(0, 8));
-        page.getByLabel("Password").fill("slow tides, fast fish");
-        button(page, "Make the account").click();
-        page.waitForURL("**/tanks");
-        assertThat(page.locator("main")).containsText("No tank yet");
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void place(Page page, String name) {
-        page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(
-                        AriaRole.LINK,
-                        new Locator.GetByRoleOptions().setName(name).setExact(true))
-                .click();
-        assertThat(page.locator("nav [aria-current=page]")).hasText(name);
-    }
-
+class StoryTest extends BrowserTest {
     @Test
     void aKeeperPlansMarksAnArrivalAndKeepsTheRecord() {
         Watched watched = ownReef();
@@ -136,7 +51,7 @@ class StoryTest {
         first.getByText("Neon goby has arrived").click();
         first.getByLabel("Called").fill("Spark");
         button(page, "Into the record").click();
-        assertThat(page.locator("[role=status]")).containsText("Neon goby has arrived");
+        assertThat(said(page)).containsText("Neon goby has arrived");
         assertThat(page.locator("li[data-place='1']")).not().containsText("Neon goby");
         assertThat(page.locator("li[data-place='1']"))
                 .containsText(LocalDate.now().plusDays(14).toString());
@@ -277,7 +192,7 @@ class StoryTest {
                 .click();
         page.getByLabel("Where").fill(where);
         button(page, "Into the log").click();
-        assertThat(page.locator("[role=status]")).containsText("Logged.");
+        assertThat(said(page)).containsText("Logged.");
     }
 
     @Test
@@ -304,43 +219,6 @@ class StoryTest {
         assertThat(who).isVisible();
         page.locator(".chip", new Page.LocatorOptions().setHasText("note")).click();
         assertThat(who).isHidden();
-    }
-
-    @ParameterizedTest
-    @CsvSource({"day, 1280", "night, 1280", "day, 390", "night, 390"})
-    void everyPlaceIsAccessibleAndFitsTheWindow(String look, int width) {
-        Watched watched = Browsers.page(width, 844);
-        Page page = watched.page();
-        page.navigate(url("/sign-in"));
-        if (look.equals("night")) {
-            button(page, "Night").click();
-        }
-        assertThat(page.locator("html")).hasAttribute("data-look", look);
-        assertClean(watched, "sign-in");
-        page.navigate(url("/sign-up"));
-        assertClean(watched, "sign-up");
-        page.navigate(url("/sign-in"));
-        button(page, "Enter as the demo keeper").click();
-        page.waitForURL("**/tanks");
-        assertClean(watched, "tanks");
-        for (String path : List.of("/tanks/new", "/import", "/account")) {
-            page.navigate(url(path));
-            assertClean(watched, path);
-        }
-        page.navigate(url("/tanks"));
-        String tank = page.locator("h2 a").first().getAttribute("href");
-        for (String place : PLACES) {
-            page.navigate(url(tank + place));
-            page.evaluate(
-                    "[...document.querySelectorAll('details')].slice(0, 4).forEach((one) => { one.open = true; })");
-            assertClean(watched, place);
-        }
-    }
-
-    private static void assertClean(Watched watched, String where) {
-        assertThat(watched.seriousAxeFindings()).as(where).isEmpty();
-        assertThat(watched.overflow()).as(where + " wider than the window").isLessThanOrEqualTo(0);
-        assertThat(watched.troubles()).as(where).isEmpty();
     }
 
     @Test

@@ -1,0 +1,112 @@
+package org.pelluna.app.storage;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.watch.LogEntry;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Tables that keepers bring: kept as drafts, and taken into the record piece by piece, so that progress can be shown. */
+@Service
+public class TableStore {
+    private static final int PIECE = 500;
+
+    private final TankStore tanks;
+    private final RecordStore record;
+    private final ScheduleStore schedules;
+    private final Rows.Drafts drafts;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    TableStore(
+            TankStore tanks,
+            RecordStore record,
+            ScheduleStore schedules,
+            Rows.Drafts drafts,
+            TransactionTemplate transaction,
+            Clock clock) {
+        this.tanks = tanks;
+        this.record = record;
+        this.schedules = schedules;
+        this.drafts = drafts;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    /** Keeps a table as brought; a form sent twice keeps one. */
+    public void bring(UUID keeperId, UUID tankId, UUID id, TableDraft.Kind kind, String content) {
+        tanks.get(keeperId, tankId);
+        if (drafts.findByIdAndTankId(id, tankId).isEmpty()) {
+            drafts.saveAndFlush(new TableDraft(id, tankId, kind, content, clock.instant()));
+        }
+    }
+
+    /**
+     * A draft.
+     *
+     * @throws NotYours if the keeper's tank has no such draft
+     */
+    public TableDraft get(UUID keeperId, UUID tankId, UUID id) {
+        tanks.get(keeperId, tankId);
+        return drafts.findByIdAndTankId(id, tankId).orElseThrow(() -> new NotYours("table"));
+    }
+
+    public void takeLog(UUID keeperId, UUID tankId, UUID id, List<LogEntry> entries) {
+        take(id, entries, LogEntry::id, piece -> record.addEntries(keeperId, tankId, piece));
+    }
+
+    public void takeTests(UUID keeperId, UUID tankId, UUID id, List<WaterTest> tests) {
+        take(id, tests, WaterTest::id, piece -> schedules.addTests(keeperId, tankId, piece));
+    }
+
+    public void takeLosses(UUID keeperId, UUID tankId, UUID id, List<Loss> losses) {
+        take(
+                id,
+                losses,
+                Loss::id,
+                piece -> piece.forEach(loss -> record.addLoss(keeperId, tankId, loss)));
+    }
+
+    /** Says how many rows are to come. */
+    public void begin(UUID keeperId, UUID tankId, UUID id, int rows) {
+        transaction.executeWithoutResult(status -> {
+            TableDraft draft = get(keeperId, tankId, id);
+            draft.begun(rows);
+            drafts.save(draft);
+        });
+    }
+
+    private <T> void take(UUID id, List<T> values, Function<T, String> key, Consumer<List<T>> add) {
+        for (int from = 0; from < values.size(); from += PIECE) {
+            List<T> piece = new ArrayList<>(values.subList(from, Math.min(values.size(), from + PIECE)));
+            int done = from + piece.size();
+            transaction.executeWithoutResult(status -> {
+                add.accept(piece);
+                drafts.findById(id).orElseThrow().progressed(done);
+            });
+        }
+        transaction.executeWithoutResult(status -> drafts.findById(id)
+                .orElseThrow()
+                .finished(values.stream().map(key).toList()));
+    }
+
+    /** Takes back everything a table brought in. */
+    public void undo(UUID keeperId, UUID tankId, UUID id) {
+        transaction.executeWithoutResult(status -> {
+            TableDraft draft = get(keeperId, tankId, id);
+            for (String key : draft.takenKeys()) {
+                switch (draft.kind()) {
+                    case LOG -> record.removeEntry(keeperId, tankId, key);
+                    case TESTS -> schedules.removeTest(keeperId, tankId, key);
+                    case LOSSES -> record.removeLoss(keeperId, tankId, key);
+                }
+            }
+        });
+    }
+}

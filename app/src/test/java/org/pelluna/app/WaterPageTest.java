@@ -1,0 +1,85 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.core.plan.PlanFile;
+
+/** The water: predicted, tested, changed, fed. */
+class WaterPageTest extends PageTest {
+    private KeeperPrincipal keeper;
+    private UUID tank;
+
+    @BeforeEach
+    void aReef() {
+        keeper = newKeeper();
+        tank = tanks.add(keeper.id(), demoPlan());
+    }
+
+    @Test
+    void thePageSaysWhatIsPredictedAndWhatItRestsOn() throws Exception {
+        pages.perform(get(keeper, "/tanks/{t}/water", tank))
+                .andExpect(content().string(containsString("against a limit of 0.035")))
+                .andExpect(content().string(containsString("Fitted to 12 tests")))
+                .andExpect(content().string(containsString("kg of salt")))
+                .andExpect(content().string(containsString("feeds a day")));
+    }
+
+    @Test
+    void testsAreRecordedOnceRemovedAndRestored() throws Exception {
+        int before = tanks.plan(keeper.id(), tank).waterTests().size();
+        String key = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            pages.perform(post(keeper, "/tanks/{t}/water/tests", tank)
+                            .param("key", key)
+                            .param("on", "2026-11-20")
+                            .param("nitrate", "4.5")
+                            .param("nitrite", "0"))
+                    .andExpect(status().isFound());
+        }
+        var tests = tanks.plan(keeper.id(), tank).waterTests();
+        assertThat(tests).hasSize(before + 2);
+        String one = tests.stream()
+                .filter(test -> test.value() == 4.5)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        pages.perform(post(keeper, "/tanks/{t}/water/tests/{k}/remove", tank, one))
+                .andExpect(status().isFound());
+        assertThat(tanks.plan(keeper.id(), tank).waterTests()).hasSize(before + 1);
+        pages.perform(post(keeper, "/tanks/{t}/water/tests/{k}/restore", tank, one));
+        assertThat(tanks.plan(keeper.id(), tank).waterTests()).hasSize(before + 2);
+    }
+
+    @Test
+    void nonsenseIsTurnedBack() throws Exception {
+        for (String[] wrong : new String[][] {
+            {"on", "2090-01-01", "nitrate", "4"},
+            {"on", "2026-11-20", "nitrate", "-4"},
+            {"on", "2026-11-20", "nitrate", ""},
+            {"on", "2026-11-20", "nitrate", "many"}
+        }) {
+            pages.perform(post(keeper, "/tanks/{t}/water/tests", tank)
+                            .param("key", UUID.randomUUID().toString())
+                            .param(wrong[0], wrong[1])
+                            .param(wrong[2], wrong[3]))
+                    .andExpect(status().isUnprocessableContent());
+        }
+    }
+
+    @Test
+    void aTankThatCyclesIsToldWhenItsWaterWillBePredicted() throws Exception {
+        String cycled = "\"cycledOn\": \"2026-04-11\",";
+        assertThat(demoText()).contains(cycled);
+        UUID cycling = tanks.add(keeper.id(), PlanFile.read(demoText().replace(cycled, ""), catalogue));
+        pages.perform(get(keeper, "/tanks/{t}/water", cycling))
+                .andExpect(content().string(containsString("still cycling")));
+        pages.perform(get(keeper, "/tanks/{t}/arrivals", cycling)).andExpect(status().isOk());
+    }
+}
