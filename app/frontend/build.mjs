@@ -1,6 +1,6 @@
 // Builds the style sheet and gathers scripts and fonts into the static resources of the application.
 import { execFileSync } from 'node:child_process';
-import { cpSync, mkdirSync } from 'node:fs';
+import { cpSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 const out = join(process.env.STATIC_OUT ?? 'out', 'assets');
@@ -24,3 +24,14 @@ const fonts = [
 for (const [pack, file] of fonts) {
   cpSync(join('node_modules', pack, 'files', file), join(out, 'fonts', file));
 }
+
+// The style of a drawing that stands by itself: the day's colours, the rules of the reef, and its type.
+const theme = readFileSync('pelluna.css', 'utf8').match(/@theme \{[^}]*\}/)[0];
+const colours = theme.match(/--color-[\w-]+: [^;]+;/g).join('');
+const type = readFileSync(join(out, 'fonts', 'alegreya-sans-latin-400-normal.woff2')).toString('base64');
+writeFileSync(
+  join(out, 'plate.css'),
+  `svg{${colours}--font-sans:"Alegreya Sans","Gill Sans",sans-serif}` +
+    `@font-face{font-family:"Alegreya Sans";src:url(data:font/woff2;base64,${type}) format("woff2")}` +
+    readFileSync('reef.css', 'utf8').replace(/\/\*[\s\S]*?\*\//g, '').replace(/\s+/g, ' '),
+);

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TableDraft;
+import org.pelluna.app.storage.TableStore;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
@@ -20,6 +22,11 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /** Whatever page there is of a tank, only its keeper gets it. The pages are asked of the application, so none is forgotten. */
 class OwnershipTest extends PageTest {
+    private static final UUID DRAFT = UUID.randomUUID();
+
+    @Autowired
+    TableStore tables;
+
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
     RequestMappingHandlerMapping mappings;
@@ -42,7 +49,9 @@ class OwnershipTest extends PageTest {
                 .replace("{tankId}", tankId.toString())
                 .replace("{key}", key)
                 .replace("{speciesId}", "gramma-loreto")
-                .replace("{setback}", "sb1");
+                .replace("{setback}", "sb1")
+                .replace("{draft}", DRAFT.toString())
+                .replace("{kind:log|tests|losses}", "log");
         return MockMvcRequestBuilders.request(page.method(), path)
                 .with(csrf())
                 .param("key", UUID.randomUUID().toString())
@@ -97,6 +106,7 @@ class OwnershipTest extends PageTest {
     void theOwnerSeesEveryPage() throws Exception {
         KeeperPrincipal owner = newKeeper();
         UUID tank = tanks.add(owner.id(), demoPlan());
+        tables.bring(owner.id(), tank, DRAFT, TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
         for (Page page : pagesOfATank()) {
             if (page.method() == HttpMethod.GET) {
                 pages.perform(request(page, tank, "w-fairy").with(user(owner))).andExpect(status().isOk());

@@ -11,7 +11,6 @@ import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
-import org.pelluna.core.tank.Tank;
 import org.pelluna.core.watch.LogEntry;
 
 /** Moves a demo plan in time, so that its story always ends today. */
@@ -20,24 +19,9 @@ final class DemoDates {
 
     static TankPlan moved(TankPlan plan, LocalDate today) {
         long days = ChronoUnit.DAYS.between(plan.asOf(), today);
-        Tank tank = plan.tank();
         return new TankPlan(
                 today,
-                new Tank(
-                        tank.name(),
-                        tank.shape(),
-                        tank.water(),
-                        tank.swimLengthCm(),
-                        moved(tank.cycledOn(), days),
-                        tank.cover(),
-                        tank.sandDepthCm(),
-                        tank.refugiumLitres(),
-                        tank.shelters(),
-                        tank.feedingPlaces(),
-                        tank.temperatureCelsius(),
-                        tank.specificGravity(),
-                        tank.experience(),
-                        tank.holdings()),
+                plan.tank().shiftedBy(days),
                 plan.houseRules(),
                 plan.residents().stream()
                         .map(one -> new Resident(

@@ -75,8 +75,8 @@ class TablesController {
     ResponseEntity<String> download(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String kind) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        String text = written(held(
-                keeper.id(), tankId, plan, TableDraft.Kind.valueOf(kind.toUpperCase(java.util.Locale.ROOT))));
+        String text = written(
+                held(keeper.id(), tankId, plan, TableDraft.Kind.valueOf(kind.toUpperCase(java.util.Locale.ROOT))));
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(
@@ -235,12 +235,7 @@ class TablesController {
     }
 
     private <T> void take(
-            UUID keeper,
-            UUID tankId,
-            Held<T> held,
-            TableDraft draft,
-            Map<String, String> chosen,
-            boolean monthFirst) {
+            UUID keeper, UUID tankId, Held<T> held, TableDraft draft, Map<String, String> chosen, boolean monthFirst) {
         List<T> values = held.read(draft, chosen, monthFirst).values();
         tables.begin(keeper, tankId, draft.id(), values.size());
         held.take().accept(draft.id(), values);
@@ -250,7 +245,9 @@ class TablesController {
         Map<String, String> chosen = new HashMap<>();
         asked.forEach((name, heading) -> {
             if (name.startsWith(MATCH)) {
-                chosen.put(name.substring(MATCH.length()), Optional.ofNullable(heading).orElse(""));
+                chosen.put(
+                        name.substring(MATCH.length()),
+                        Optional.ofNullable(heading).orElse(""));
             }
         });
         return chosen;

@@ -37,6 +37,18 @@ final class Paths {
         return path.append("Z").toString();
     }
 
+    /** A closed path through the points, straight from each to the next. */
+    static String rough(List<double[]> points) {
+        StringBuilder path = new StringBuilder();
+        for (double[] point : points) {
+            path.append(path.length() == 0 ? "M" : "L")
+                    .append(n(point[0]))
+                    .append(" ")
+                    .append(n(point[1]));
+        }
+        return path.append("Z").toString();
+    }
+
     /** A closed straight-sided path. */
     static String polygon(double... xy) {
         StringBuilder path = new StringBuilder();

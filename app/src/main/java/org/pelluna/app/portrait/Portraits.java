@@ -26,10 +26,15 @@ public final class Portraits {
 
     /** The sheet of symbols for the given species; each stands once. */
     public static String sheet(Collection<Species> species) {
-        StringBuilder svg =
-                new StringBuilder("<svg class=\"sheet-of-portraits\" width=\"0\" height=\"0\" aria-hidden=\"true\">");
+        return "<svg class=\"sheet-of-portraits\" width=\"0\" height=\"0\" aria-hidden=\"true\">" + symbols(species)
+                + "</svg>";
+    }
+
+    /** The symbols alone, to stand in a drawing. */
+    public static String symbols(Collection<Species> species) {
+        StringBuilder svg = new StringBuilder();
         species.stream().distinct().sorted(Comparator.comparing(Species::id)).forEach(one -> svg.append(symbol(one)));
-        return svg.append("</svg>").toString();
+        return svg.toString();
     }
 
     /** The key of a species' symbol. */

@@ -48,7 +48,6 @@ final class Rows {
         @Query("select row.planKey from LogRow row where row.tankId = :tankId and row.planKey in :keys")
         List<String> keysAmong(UUID tankId, List<String> keys);
 
-
         List<LogRow> findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(UUID tankId);
 
         Optional<LogRow> findByTankIdAndPlanKey(UUID tankId, String planKey);

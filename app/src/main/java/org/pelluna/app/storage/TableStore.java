@@ -66,11 +66,7 @@ public class TableStore {
     }
 
     public void takeLosses(UUID keeperId, UUID tankId, UUID id, List<Loss> losses) {
-        take(
-                id,
-                losses,
-                Loss::id,
-                piece -> piece.forEach(loss -> record.addLoss(keeperId, tankId, loss)));
+        take(id, losses, Loss::id, piece -> piece.forEach(loss -> record.addLoss(keeperId, tankId, loss)));
     }
 
     /** Says how many rows are to come. */

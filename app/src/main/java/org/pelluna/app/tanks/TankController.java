@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.portrait.TankDrawing;
+import org.pelluna.app.portrait.ReefDrawing;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
@@ -72,7 +72,7 @@ class TankController {
             @ModelAttribute(name = "measures", binding = false) Measures measures) {
         List<TankRow> rows = tanks.of(keeper.id());
         double widest = rows.stream()
-                .mapToDouble(row -> TankDrawing.frontCm(row.tank().shape()))
+                .mapToDouble(row -> ReefDrawing.frontCm(row.tank().shape()))
                 .max()
                 .orElse(0);
         model.addAttribute(

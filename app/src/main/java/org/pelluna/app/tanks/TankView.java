@@ -2,8 +2,8 @@ package org.pelluna.app.tanks;
 
 import java.util.List;
 import java.util.UUID;
+import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.portrait.TankDrawing;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
@@ -69,7 +69,7 @@ record TankView(
         return new TankView(
                 row.id(),
                 row.name(),
-                TankDrawing.of(assessment.stock(), measures, fieldCm),
+                FishInReef.today(assessment.stock(), measures, fieldCm),
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),

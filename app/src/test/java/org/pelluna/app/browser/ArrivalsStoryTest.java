@@ -87,22 +87,26 @@ class ArrivalsStoryTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         place(page, "Arrivals");
-        Locator fairy = page.locator("ol > li", new Page.LocatorOptions().setHasText("Solar fairy wrasse"));
+        Locator fairy = arrival(page, "Solar fairy wrasse");
         fairy.getByText("Into quarantine").click();
         button(page, "Note it").locator("visible=true").click();
         assertThat(said(page)).containsText("In quarantine since");
-        fairy = page.locator("ol > li", new Page.LocatorOptions().setHasText("Solar fairy wrasse"));
+        fairy = arrival(page, "Solar fairy wrasse");
         fairy.getByText("Something came between").click();
         fairy.getByLabel("The fish").selectOption("DIED");
         fairy.getByLabel("Note").fill("found on the floor of the tank");
         button(page, "Plan anew from today").locator("visible=true").click();
         assertThat(said(page)).containsText("died in quarantine; planned anew from today");
-        assertThat(page.locator("ol > li", new Page.LocatorOptions().setHasText("Solar fairy wrasse")))
-                .hasCount(0);
+        assertThat(arrival(page, "Solar fairy wrasse")).hasCount(0);
         assertThat(page.locator("main")).containsText("found on the floor of the tank");
         button(page, "Undo").click();
-        assertThat(page.locator("ol > li", new Page.LocatorOptions().setHasText("Solar fairy wrasse")))
-                .hasCount(1);
+        assertThat(arrival(page, "Solar fairy wrasse")).hasCount(1);
         assertThat(watched.troubles()).isEmpty();
+    }
+
+    private static Locator arrival(Page page, String name) {
+        return page.locator(
+                "li[data-place]",
+                new Page.LocatorOptions().setHas(page.locator("h3", new Page.LocatorOptions().setHasText(name))));
     }
 }

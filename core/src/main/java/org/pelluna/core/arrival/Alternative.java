@@ -30,6 +30,7 @@ import org.pelluna.core.shortlist.Judgement;
  * @param order who comes when, in words
  * @param last the day of its last arrival
  * @param water the worst of the water
+ * @param coming the fish and their days
  */
 public record Alternative(
         String key,
@@ -39,7 +40,8 @@ public record Alternative(
         boolean proved,
         List<String> order,
         LocalDate last,
-        WaterLimit.Peak water) {
+        WaterLimit.Peak water,
+        List<WaterForecast.Coming> coming) {
 
     private static final int AFTER = 28;
 
@@ -179,7 +181,8 @@ public record Alternative(
                 last,
                 WaterForecast.peak(
                         new WaterForecast(stock, fit).days(coming, last.plusDays(AFTER)),
-                        stock.plan().asOf()));
+                        stock.plan().asOf()),
+                List.copyOf(coming));
     }
 
     private static WaterForecast.Coming coming(OrderProblem problem, int group, LocalDate on) {

@@ -49,7 +49,8 @@ final class PairPressures {
         this.stock = stock;
         this.units = units;
         this.welcome = welcome;
-        this.model = new PressureModel(Ground.of(stock.plan().tank()));
+        this.model =
+                new PressureModel(Ground.of(stock.plan().tank(), stock.plan().asOf()));
         this.today = stock.plan().asOf();
         this.residentCount = stock.residents().size();
         int n = units.size();

@@ -27,7 +27,8 @@ public final class PlannedCompany {
 
     private PlannedCompany(Stock stock, ArrivalPlan plan) {
         this.stock = stock;
-        this.model = new PressureModel(Ground.of(stock.plan().tank()));
+        this.model =
+                new PressureModel(Ground.of(stock.plan().tank(), stock.plan().asOf()));
         for (Arrival arrival : plan.arrivals()) {
             newcomers.put(arrival.date(), arrival.fish());
             arrival.wishIds().forEach(id -> dates.put(id, arrival.date()));

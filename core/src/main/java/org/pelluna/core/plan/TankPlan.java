@@ -42,6 +42,11 @@ public record TankPlan(
         waterTests = List.copyOf(waterTests);
     }
 
+    /** The same, judged for another day. */
+    public TankPlan on(LocalDate day) {
+        return new TankPlan(day, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests);
+    }
+
     /**
      * Every species this plan may name.
      *

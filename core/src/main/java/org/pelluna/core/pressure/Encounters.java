@@ -27,7 +27,7 @@ public final class Encounters {
 
     public static Encounters of(Stock stock) {
         return new Encounters(
-                new PressureModel(Ground.of(stock.plan().tank())),
+                new PressureModel(Ground.of(stock.plan().tank(), stock.plan().asOf())),
                 stock.residents(),
                 stock.plan().asOf());
     }

@@ -1,5 +1,6 @@
 package org.pelluna.core.pressure;
 
+import java.time.LocalDate;
 import org.pelluna.core.tank.Tank;
 
 /**
@@ -13,8 +14,13 @@ import org.pelluna.core.tank.Tank;
  */
 public record Ground(double swimCm, double footprintSquareCm, int shelters, int feedingPlaces, boolean freshRock) {
 
-    public static Ground of(Tank tank) {
+    /** The ground of a tank on a day; rock set within the last fortnight is nobody's yet. */
+    public static Ground of(Tank tank, LocalDate on) {
         return new Ground(
-                tank.swimCm(), tank.shape().footprintSquareCm(), tank.shelters(), tank.feedingPlaces(), false);
+                tank.swimCm(),
+                tank.shape().footprintSquareCm(),
+                tank.shelters(),
+                tank.feedingPlaces(),
+                tank.drawn().filter(layout -> !layout.freshRocks(on).isEmpty()).isPresent());
     }
 }

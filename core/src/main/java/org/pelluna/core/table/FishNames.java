@@ -1,9 +1,9 @@
 package org.pelluna.core.table;
 
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Collection;
 import org.pelluna.core.plan.Resident;
 
 /** The fish of a tank by name or key, whatever the case. */

@@ -29,7 +29,11 @@ public record Row(Map<String, String> cells, boolean monthFirst) {
         return Optional.ofNullable(cells.get(column));
     }
 
-    /** @throws IllegalArgumentException if the cell is empty */
+    /**
+     * The text of a cell that must not be empty.
+     *
+     * @throws IllegalArgumentException if it is
+     */
     public String needed(String column) {
         return text(column).orElseThrow(() -> new IllegalArgumentException("'" + column + "' is empty"));
     }
@@ -88,7 +92,8 @@ public record Row(Map<String, String> cells, boolean monthFirst) {
         try {
             return day(column, cell.substring(0, gap)).atTime(LocalTime.parse(time.length() == 4 ? "0" + time : time));
         } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("'" + column + "' ends with a time such as 18:30, not '" + time + "'", e);
+            throw new IllegalArgumentException(
+                    "'" + column + "' ends with a time such as 18:30, not '" + time + "'", e);
         }
     }
 
@@ -97,8 +102,7 @@ public record Row(Map<String, String> cells, boolean monthFirst) {
      *
      * @param words how a keeper reads each choice
      */
-    public <E extends Enum<E>> E choice(
-            String column, Class<E> choices, java.util.function.Function<E, String> words) {
+    public <E extends Enum<E>> E choice(String column, Class<E> choices, java.util.function.Function<E, String> words) {
         String cell = needed(column).toLowerCase(Locale.ROOT);
         E[] all = choices.getEnumConstants();
         return Stream.of(all)

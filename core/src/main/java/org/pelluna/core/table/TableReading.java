@@ -68,8 +68,9 @@ public record TableReading<T>(
                 .setReader(new StringReader(clean))
                 .setFormat(format)
                 .get()) {
-            List<String> headings =
-                    parser.getHeaderNames().stream().filter(one -> !one.isBlank()).toList();
+            List<String> headings = parser.getHeaderNames().stream()
+                    .filter(one -> !one.isBlank())
+                    .toList();
             if (headings.isEmpty()) {
                 throw new IllegalArgumentException("the table needs a line of headings");
             }
@@ -77,8 +78,7 @@ public record TableReading<T>(
             List<Column> missing = form.columns().stream()
                     .filter(column -> column.required() && !matched.containsKey(column.name()))
                     .toList();
-            List<Line<T>> lines =
-                    missing.isEmpty() ? lines(parser, form, matched, monthFirst, known) : List.of();
+            List<Line<T>> lines = missing.isEmpty() ? lines(parser, form, matched, monthFirst, known) : List.of();
             return new TableReading<>(headings, matched, missing, lines);
         } catch (IOException | UncheckedIOException e) {
             throw new IllegalArgumentException("this is no table of comma-separated values: " + e.getMessage(), e);
@@ -100,8 +100,7 @@ public record TableReading<T>(
         return text.chars().filter(c -> c == one).count();
     }
 
-    private static Map<String, String> match(
-            List<Column> columns, List<String> headings, Map<String, String> chosen) {
+    private static Map<String, String> match(List<Column> columns, List<String> headings, Map<String, String> chosen) {
         Map<String, String> matched = new LinkedHashMap<>();
         for (Column column : columns) {
             Optional<String> heading = chosen.containsKey(column.name())

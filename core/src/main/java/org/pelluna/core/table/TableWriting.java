@@ -18,7 +18,10 @@ public final class TableWriting {
         StringWriter text = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(
                 text,
-                CSVFormat.RFC4180.builder().setHeader(names.toArray(String[]::new)).get())) {
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(names.toArray(String[]::new))
+                        .get())) {
             for (T value : values) {
                 Map<String, String> cells = form.write(value);
                 printer.printRecord(

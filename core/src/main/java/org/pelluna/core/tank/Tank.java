@@ -24,6 +24,7 @@ import java.util.OptionalInt;
  * @param specificGravity usual specific gravity, 25 °C/25 °C
  * @param experience what the keeper can take on
  * @param holdings the groups of animals that live or will live here, each with the length of its smallest animal, cm
+ * @param drawn what stands where, once the keeper has drawn it
  */
 public record Tank(
         String name,
@@ -39,7 +40,42 @@ public record Tank(
         double temperatureCelsius,
         double specificGravity,
         Experience experience,
-        Map<AnimalGroup, Double> holdings) {
+        Map<AnimalGroup, Double> holdings,
+        Optional<Layout> drawn) {
+
+    /** A tank that nobody has drawn yet. */
+    public Tank(
+            String name,
+            TankShape shape,
+            WaterSpace water,
+            Optional<Double> swimLengthCm,
+            Optional<LocalDate> cycledOn,
+            Cover cover,
+            double sandDepthCm,
+            double refugiumLitres,
+            int shelters,
+            int feedingPlaces,
+            double temperatureCelsius,
+            double specificGravity,
+            Experience experience,
+            Map<AnimalGroup, Double> holdings) {
+        this(
+                name,
+                shape,
+                water,
+                swimLengthCm,
+                cycledOn,
+                cover,
+                sandDepthCm,
+                refugiumLitres,
+                shelters,
+                feedingPlaces,
+                temperatureCelsius,
+                specificGravity,
+                experience,
+                holdings,
+                Optional.empty());
+    }
 
     public Tank {
         if (name.isBlank()) {
@@ -69,6 +105,64 @@ public record Tank(
         FIRST_TANK,
         SOME_YEARS,
         SEASONED
+    }
+
+    /** What stands where: as drawn, or sketched from the figures. */
+    public Layout layout() {
+        return drawn.orElseGet(() -> Sketch.of(this));
+    }
+
+    /**
+     * The same tank as it is drawn: rock, clear swim, caves and crevices, feeding places and gaps are what the drawing shows.
+     *
+     * @throws IllegalArgumentException if the drawing leaves no water
+     */
+    public Tank drawn(Layout newLayout) {
+        Layout layout = newLayout.within(shape, sandDepthCm);
+        Rockwork work = new Rockwork(shape, sandDepthCm, water.belowRimCm(), layout.rocks());
+        Tank tank = new Tank(
+                name,
+                shape,
+                water.withRock(work.bulkLitres(shape) * water.rockKgPerLitre()),
+                Optional.of(Math.max(1, work.clearSwimCm(shape))),
+                cycledOn,
+                layout.gaps().stream().mapToDouble(Layout.Gap::widthMm).max().stream()
+                        .mapToObj(widest -> new Cover(cover.kind(), cover.kind() == Cover.Kind.OPEN ? 0 : widest))
+                        .findFirst()
+                        .orElse(cover),
+                sandDepthCm,
+                refugiumLitres,
+                (int) layout.shelters().stream()
+                        .filter(one -> one.kind().isInRock())
+                        .count(),
+                Math.max(1, layout.feeding().size()),
+                temperatureCelsius,
+                specificGravity,
+                experience,
+                holdings,
+                Optional.of(layout));
+        tank.netWater();
+        return tank;
+    }
+
+    /** The same tank with other days: its first cycle, and the rocks set since. */
+    public Tank shiftedBy(long days) {
+        return new Tank(
+                name,
+                shape,
+                water,
+                swimLengthCm,
+                cycledOn.map(day -> day.plusDays(days)),
+                cover,
+                sandDepthCm,
+                refugiumLitres,
+                shelters,
+                feedingPlaces,
+                temperatureCelsius,
+                specificGravity,
+                experience,
+                holdings,
+                drawn.map(layout -> layout.shiftedBy(days)));
     }
 
     /** Where the water goes, step by step, in litres. */

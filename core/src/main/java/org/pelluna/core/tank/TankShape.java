@@ -12,6 +12,20 @@ public sealed interface TankShape {
     /** The longest straight travel from glass to glass, cm. */
     double longestTravelCm();
 
+    /** From the left glass to the right, cm. */
+    double acrossCm();
+
+    /** From the back glass to the front where that is furthest, cm. */
+    double frontToBackCm();
+
+    /**
+     * Whether a point of the floor lies inside.
+     *
+     * @param xCm from the left
+     * @param yCm from the back
+     */
+    boolean holds(double xCm, double yCm);
+
     /** Volume in litres when filled to the given height, cm. */
     default double volumeLitresTo(double waterHeightCm) {
         return footprintSquareCm() * waterHeightCm / 1000.0;
@@ -31,6 +45,21 @@ public sealed interface TankShape {
         @Override
         public double longestTravelCm() {
             return Math.max(lengthCm, widthCm);
+        }
+
+        @Override
+        public double acrossCm() {
+            return lengthCm;
+        }
+
+        @Override
+        public double frontToBackCm() {
+            return widthCm;
+        }
+
+        @Override
+        public boolean holds(double xCm, double yCm) {
+            return xCm >= 0 && xCm <= lengthCm && yCm >= 0 && yCm <= widthCm;
         }
     }
 
@@ -53,16 +82,41 @@ public sealed interface TankShape {
 
         @Override
         public double footprintSquareCm() {
-            double rise = middleWidthCm - sideWidthCm;
-            double radius = (lengthCm * lengthCm / 4 + rise * rise) / (2 * rise);
+            double radius = radiusCm();
             double halfAngle = Math.asin(Math.min(1, lengthCm / 2 / radius));
             double bow = radius * radius * (halfAngle - Math.sin(halfAngle) * Math.cos(halfAngle));
             return lengthCm * sideWidthCm + bow;
         }
 
+        /** Radius of the circle of which the front is a part, cm. */
+        public double radiusCm() {
+            double rise = middleWidthCm - sideWidthCm;
+            return (lengthCm * lengthCm / 4 + rise * rise) / (2 * rise);
+        }
+
         @Override
         public double longestTravelCm() {
             return Math.max(lengthCm, middleWidthCm);
+        }
+
+        @Override
+        public double acrossCm() {
+            return lengthCm;
+        }
+
+        @Override
+        public double frontToBackCm() {
+            return middleWidthCm;
+        }
+
+        @Override
+        public boolean holds(double xCm, double yCm) {
+            if (xCm < 0 || xCm > lengthCm || yCm < 0) {
+                return false;
+            }
+            double fromMiddle = xCm - lengthCm / 2;
+            double radius = radiusCm();
+            return yCm <= middleWidthCm - radius + Math.sqrt(radius * radius - fromMiddle * fromMiddle);
         }
     }
 
@@ -80,6 +134,21 @@ public sealed interface TankShape {
         @Override
         public double longestTravelCm() {
             return diameterCm;
+        }
+
+        @Override
+        public double acrossCm() {
+            return diameterCm;
+        }
+
+        @Override
+        public double frontToBackCm() {
+            return diameterCm;
+        }
+
+        @Override
+        public boolean holds(double xCm, double yCm) {
+            return Math.hypot(xCm - diameterCm / 2, yCm - diameterCm / 2) <= diameterCm / 2;
         }
     }
 

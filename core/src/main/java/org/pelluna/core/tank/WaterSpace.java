@@ -42,4 +42,9 @@ public record WaterSpace(
         return new WaterSpace(
                 belowRimCm, rockKg, USUAL_ROCK_KG_PER_LITRE, USUAL_ROCK_POROSITY, USUAL_SAND_POROSITY, sumpLitres);
     }
+
+    /** The same with another mass of rock, kg. */
+    WaterSpace withRock(double kilograms) {
+        return new WaterSpace(belowRimCm, kilograms, rockKgPerLitre, rockPorosity, sandPorosity, sumpLitres);
+    }
 }

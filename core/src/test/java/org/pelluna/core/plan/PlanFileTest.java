@@ -18,6 +18,7 @@ import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.LogEntry;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,6 +32,16 @@ class PlanFileTest {
                 new TankShape.Cylinder(61.2, 70));
     }
 
+    private static Layout drawing() {
+        return new Layout(
+                List.of(new Layout.Rock(
+                        "r", "Arch", Layout.Rock.Form.SHELF, 30, 20, 25.5, 18, 6, 12, Optional.of(TODAY))),
+                List.of(new Layout.Shelter("s", "Hole", Layout.Shelter.Kind.ANEMONE, 30, 20, 12, 6)),
+                List.of(new Layout.Feeding("f", "Left", Layout.Feeding.Kind.CLIP, 4, 20)),
+                List.of(new Layout.Gap("g", "Cable", 50, 2, 7.5)),
+                Optional.of(new Layout.Box(40, 10, 20, 12, 14)));
+    }
+
     private static TankPlan everything(TankShape shape) {
         LocalDate lost = TODAY.minusDays(3);
         return new TankPlan(
@@ -39,7 +50,8 @@ class PlanFileTest {
                         .shape(shape)
                         .swim(50.5)
                         .holding(AnimalGroup.SEA_CUCUMBERS, 7)
-                        .build(),
+                        .build()
+                        .drawn(drawing()),
                 HouseRules.USUAL,
                 List.of(
                         new Resident(

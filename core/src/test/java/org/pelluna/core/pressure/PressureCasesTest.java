@@ -21,7 +21,7 @@ class PressureCasesTest {
     private static final double CAREFUL = HouseRules.USUAL.carefulPerHour();
 
     private static double onNewcomer(String resident, String newcomer) {
-        PressureModel model = new PressureModel(Ground.of(Fixtures.reef()));
+        PressureModel model = new PressureModel(Ground.of(Fixtures.reef(), Fixtures.TODAY));
         return model.of(
                         fish(
                                 "a",

@@ -255,7 +255,7 @@ class PressurePropertiesTest {
 
     private static Ground ground(double lengthCm, double widthCm) {
         TankShape shape = new TankShape.Box(lengthCm, widthCm, 50);
-        return Ground.of(new Fixtures.TankBuilder().shape(shape).build());
+        return Ground.of(new Fixtures.TankBuilder().shape(shape).build(), Fixtures.TODAY);
     }
 
     private static Species named(Species like, String genus, String family) {

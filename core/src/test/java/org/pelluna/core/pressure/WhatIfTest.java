@@ -21,7 +21,7 @@ class WhatIfTest {
                             Fixtures.resident("bristle", "ctenochaetus-tominiensis", 400, 12),
                             Fixtures.resident("clown", "amphiprion-ocellaris", 400, 8))),
             Fixtures.CATALOGUE);
-    private final Ground here = Ground.of(Fixtures.reef());
+    private final Ground here = Ground.of(Fixtures.reef(), Fixtures.TODAY);
 
     private WhatIf.Shift bristle(double cm, int newcomers, WhatIf.Order order, Set<Welcome> welcome, Ground ground) {
         return new WhatIf(cm, newcomers, order, welcome, ground)

@@ -17,7 +17,13 @@ import org.pelluna.core.watch.LogEntry;
 class TableReadingTest {
     private static final List<Resident> FISH = List.of(
             new Resident("r1", "gramma-loreto", "Plum", LocalDate.of(2026, 1, 5), 4, Optional.empty()),
-            new Resident("r2", "chrysiptera-parasema", "Gale, the \"old\" one", LocalDate.of(2026, 2, 5), 4, Optional.empty()));
+            new Resident(
+                    "r2",
+                    "chrysiptera-parasema",
+                    "Gale, the \"old\" one",
+                    LocalDate.of(2026, 2, 5),
+                    4,
+                    Optional.empty()));
 
     private static TableReading<WaterTest> tests(String text, WaterTest... known) {
         return TableReading.of(text, new TestTable(), Map.of(), false, List.of(known));
@@ -32,7 +38,8 @@ class TableReadingTest {
                 .containsExactly(
                         org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 3), WaterTest.Kind.NITRATE, 4.5),
                         org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 3), WaterTest.Kind.PHOSPHATE, 0.03),
-                        org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 10), WaterTest.Kind.PHOSPHATE, 0.05));
+                        org.assertj.core.groups.Tuple.tuple(
+                                LocalDate.of(2026, 11, 10), WaterTest.Kind.PHOSPHATE, 0.05));
     }
 
     @Test
@@ -51,7 +58,9 @@ class TableReadingTest {
         var here = new WaterTest("another-key", LocalDate.of(2026, 11, 3), WaterTest.Kind.NITRATE, 4);
         var read = tests("on,nitrate\n2026-11-03,4\n2026-11-04,5\n2026-11-04,5.0\n", here);
         assertThat(read.known()).isEqualTo(2);
-        assertThat(read.values()).singleElement().satisfies(one -> assertThat(one.value()).isEqualTo(5));
+        assertThat(read.values())
+                .singleElement()
+                .satisfies(one -> assertThat(one.value()).isEqualTo(5));
         assertThat(tests("on,nitrate\n2026-11-04,5\n").values()).isEqualTo(read.values());
     }
 
@@ -59,8 +68,7 @@ class TableReadingTest {
     void headingsNobodyKnowsAreMatchedByTheKeeper() {
         String text = "Tag,Salpeter\n5/6/2026,7\n";
         assertThat(tests(text).missing()).extracting(Column::name).containsExactly("on");
-        var read = TableReading.of(
-                text, new TestTable(), Map.of("on", "Tag", "nitrate", "Salpeter"), true, List.of());
+        var read = TableReading.of(text, new TestTable(), Map.of("on", "Tag", "nitrate", "Salpeter"), true, List.of());
         assertThat(read.values())
                 .singleElement()
                 .satisfies(one -> assertThat(one.on()).isEqualTo(LocalDate.of(2026, 5, 6)));
@@ -118,7 +126,9 @@ class TableReadingTest {
         assertThat(read.faults())
                 .singleElement()
                 .satisfies(line -> assertThat(line.fault()).contains("no fish of this tank is called 'Nobody'"));
-        assertThat(read.values()).singleElement().satisfies(one -> assertThat(one.at().getHour()).isEqualTo(9));
+        assertThat(read.values())
+                .singleElement()
+                .satisfies(one -> assertThat(one.at().getHour()).isEqualTo(9));
     }
 
     @Test

@@ -1,0 +1,185 @@
+package org.pelluna.app.portrait;
+
+import static org.pelluna.app.portrait.Paths.n;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.reef.Swimmer;
+
+/** Fish drawn into a tank at their true length, and the pressure on the one that is picked. */
+public final class FishInReef {
+    private static final int SHOWN = 6;
+    private static final double LEAST = 0.2;
+
+    private final ReefDrawing drawing;
+    private final Measures measures;
+
+    public FishInReef(ReefDrawing drawing, Measures measures) {
+        this.drawing = drawing;
+        this.measures = measures;
+    }
+
+    /** The front of a tank with its residents as they are today. */
+    public static String today(Stock stock, Measures measures, double fieldCm) {
+        var tank = stock.plan().tank();
+        ReefDrawing drawing = new ReefDrawing(tank, measures, false);
+        List<Swimmer> swimmers = stock.residents().stream()
+                .map(fish -> new Swimmer(
+                        fish,
+                        Swimmer.Presence.HERE,
+                        fish.lengthCmOn(stock.plan().asOf()),
+                        fish.arrivesOn(),
+                        false))
+                .toList();
+        var placed = FishPlacing.of(tank, org.pelluna.core.patch.Homes.of(tank, stock.residents()), swimmers);
+        ReefDrawing.Content content = new ReefDrawing.Content();
+        new FishInReef(drawing, measures).draw(content, placed, Optional.empty(), false);
+        return drawing.svg(
+                content,
+                fieldCm,
+                "Front of the tank to scale, " + measures.lengthOf(tank.shape().acrossCm()) + " by "
+                        + measures.lengthOf(tank.shape().heightCm()) + ", with " + swimmers.size() + " fish");
+    }
+
+    /**
+     * Draws fish.
+     *
+     * @param picked the key of the fish picked
+     * @param pickable whether fish can be picked: each is then a button
+     */
+    public void draw(
+            ReefDrawing.Content content, List<FishPlacing.Placed> placed, Optional<String> picked, boolean pickable) {
+        int number = 0;
+        for (FishPlacing.Placed one : placed) {
+            number++;
+            content.front(front(one, number, picked, pickable));
+            if (drawing.hasTop()) {
+                content.top(top(one));
+            }
+        }
+    }
+
+    private String front(FishPlacing.Placed one, int number, Optional<String> picked, boolean pickable) {
+        Swimmer swimmer = one.swimmer();
+        double length = swimmer.lengthCm();
+        double wide = length * Portraits.FIELD_WIDTH / 100;
+        double high = length * Portraits.FIELD_HEIGHT / 100;
+        double x = one.xCm() - wide / 2;
+        double y = drawing.frontY(one.zCm()) - high / 2;
+        boolean isPicked = picked.filter(swimmer.fish().id()::equals).isPresent();
+        String words = words(swimmer);
+        String flip = one.facesRight() ? " transform=\"translate(" + n(2 * one.xCm()) + " 0) scale(-1 1)\"" : "";
+        return "<g class=\"swimmer " + presence(swimmer) + (isPicked ? " picked" : "") + "\" data-fish=\""
+                + Markup.escape(swimmer.fish().id()) + "\" data-length-cm=\""
+                + String.format(Locale.ROOT, "%.2f", length)
+                + "\""
+                + (pickable
+                        ? " tabindex=\"0\" role=\"button\" aria-pressed=\"" + isPicked + "\" aria-label=\"" + words
+                                + "\""
+                        : "")
+                + "><title>" + words + "</title>"
+                + (pickable ? hit(one, length) : "")
+                + "<use href=\"#" + Portraits.keyAt(swimmer.fish().species(), length) + "\" x=\"" + n(x) + "\" y=\""
+                + n(y)
+                + "\" width=\"" + String.format(Locale.ROOT, "%.2f", wide) + "\" height=\""
+                + String.format(Locale.ROOT, "%.2f", high) + "\"" + flip + "/>"
+                + "<text class=\"fish-number\" x=\"" + n(one.xCm()) + "\" y=\"" + n(y + high * 0.12 - 0.3)
+                + "\" font-size=\"" + n(drawing.text() * 0.85) + "\">" + number + "</text></g>";
+    }
+
+    /** Small fish have a larger field to be picked by. */
+    private String hit(FishPlacing.Placed one, double length) {
+        double radius = Math.max(length / 2, drawing.text() * 1.2);
+        return "<ellipse class=\"hit\" cx=\"" + n(one.xCm()) + "\" cy=\"" + n(drawing.frontY(one.zCm())) + "\" rx=\""
+                + n(radius) + "\" ry=\"" + n(Math.max(length * 0.3, drawing.text() * 1.2)) + "\"/>";
+    }
+
+    private String words(Swimmer swimmer) {
+        String when = switch (swimmer.presence()) {
+            case HERE -> measures.lengthOf(swimmer.lengthCm());
+            case TO_COME -> "to come on " + swimmer.since() + " at " + measures.lengthOf(swimmer.lengthCm());
+            case GONE -> "gone since " + swimmer.since();
+        };
+        return Markup.escape(swimmer.fish().name()) + ", "
+                + Markup.escape(swimmer.fish().species().commonName()) + ", " + when;
+    }
+
+    private static String presence(Swimmer swimmer) {
+        return switch (swimmer.presence()) {
+            case HERE -> "is-here";
+            case TO_COME -> "to-come";
+            case GONE -> "is-gone";
+        };
+    }
+
+    /** From above a fish is a spindle of its length with its tail. */
+    private String top(FishPlacing.Placed one) {
+        double half = one.swimmer().lengthCm() / 2;
+        double broad = one.swimmer().lengthCm() * 0.1;
+        double way = one.facesRight() ? -1 : 1;
+        double x = one.xCm();
+        double y = drawing.topY(one.yCm());
+        String ground = one.swimmer()
+                .fish()
+                .species()
+                .lookAt(one.swimmer().lengthCm())
+                .colours()
+                .get(0)
+                .hex();
+        return "<g class=\"swimmer-top " + presence(one.swimmer()) + "\"><title>" + words(one.swimmer())
+                + "</title><path class=\"fish-line\" fill=\"" + ground + "\" d=\"M" + n(x - way * half) + " " + n(y)
+                + "Q"
+                + n(x - way * half * 0.3) + " " + n(y - broad * 1.6) + " " + n(x + way * half * 0.62) + " " + n(y)
+                + "L" + n(x + way * half) + " " + n(y - broad * 0.7) + "V" + n(y + broad * 0.7) + "L"
+                + n(x + way * half * 0.62) + " " + n(y) + "Q" + n(x - way * half * 0.3) + " " + n(y + broad * 1.6) + " "
+                + n(x - way * half) + " " + n(y) + "Z\"/></g>";
+    }
+
+    /** Lines from those who press the picked fish, and to those it presses; heavy where it is hard. */
+    public void pressures(
+            ReefDrawing.Content content,
+            List<FishPlacing.Placed> placed,
+            String picked,
+            List<Pressure> pressures,
+            double careful) {
+        Map<String, FishPlacing.Placed> byId = placed.stream()
+                .collect(Collectors.toMap(one -> one.swimmer().fish().id(), one -> one));
+        pressures.stream()
+                .filter(one ->
+                        one.aggressorId().equals(picked) || one.victimId().equals(picked))
+                .filter(one -> one.perHour() >= LEAST
+                        && byId.containsKey(one.aggressorId())
+                        && byId.containsKey(one.victimId()))
+                .sorted(java.util.Comparator.comparingDouble(Pressure::perHour).reversed())
+                .limit(SHOWN)
+                .forEach(one -> content.front(
+                        arrow(byId.get(one.aggressorId()), byId.get(one.victimId()), one.perHour() >= careful)));
+    }
+
+    private String arrow(FishPlacing.Placed from, FishPlacing.Placed to, boolean hard) {
+        double x1 = from.xCm();
+        double y1 = drawing.frontY(from.zCm());
+        double x2 = to.xCm();
+        double y2 = drawing.frontY(to.zCm());
+        double away = Math.max(0.1, Math.hypot(x2 - x1, y2 - y1));
+        double short_ = Math.min(away * 0.3, to.swimmer().lengthCm() * 0.35);
+        double ex = x2 - (x2 - x1) / away * short_;
+        double ey = y2 - (y2 - y1) / away * short_;
+        double bend = away * 0.14;
+        double mx = (x1 + ex) / 2 - (ey - y1) / away * bend;
+        double my = (y1 + ey) / 2 + (ex - x1) / away * bend;
+        double head = drawing.text() * 0.8;
+        double angle = Math.atan2(ey - my, ex - mx);
+        return "<g class=\"press" + (hard ? " hard" : "") + "\"><path d=\"M" + n(x1) + " " + n(y1) + "Q" + n(mx) + " "
+                + n(my)
+                + " " + n(ex) + " " + n(ey) + "\"/><path class=\"head\" d=\"M" + n(ex) + " " + n(ey) + "L"
+                + n(ex - head * Math.cos(angle - 0.45)) + " " + n(ey - head * Math.sin(angle - 0.45)) + "L"
+                + n(ex - head * Math.cos(angle + 0.45)) + " " + n(ey - head * Math.sin(angle + 0.45)) + "Z\"/></g>";
+    }
+}

@@ -1,0 +1,232 @@
+package org.pelluna.app.reef;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.pelluna.app.portrait.FishInReef;
+import org.pelluna.app.portrait.FishPlacing;
+import org.pelluna.app.portrait.ReefDrawing;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.headroom.Load;
+import org.pelluna.core.patch.Patches;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Factor;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.reef.Reef;
+import org.pelluna.core.reef.Swimmer;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * A tank on one day, ready to print.
+ *
+ * @param drawing the tank to scale, SVG
+ * @param account the day in words
+ * @param fish everyone drawn, in the order of their numbers
+ * @param headroom the loads of the chosen school
+ * @param pressures the hardest pressures of the day
+ * @param findings what has been outgrown, and who could eat whom
+ * @param patches whose ground is whose
+ * @param picked what presses the fish picked, and whom it presses; empty if none is
+ */
+record DayView(
+        String drawing,
+        String account,
+        List<FishLine> fish,
+        List<LoadLine> headroom,
+        List<String> pressures,
+        List<FindingView> findings,
+        List<String> patches,
+        Optional<PickedView> picked) {
+
+    /** One fish with its number in the drawing. */
+    record FishLine(
+            int number, String id, String name, String species, String length, String bodyLengths, String when) {}
+
+    /** One load: width out of 100. */
+    record LoadLine(String words, int width, boolean over) {}
+
+    /** The fish picked, and its pressures. */
+    record PickedView(String name, String what, List<PressLine> suffers, List<PressLine> gives) {}
+
+    /** One pressure and why. */
+    record PressLine(String who, String perHour, boolean hard, List<String> why) {}
+
+    private static final int HARDEST = 5;
+    private static final int REASONS = 4;
+
+    /**
+     * What is shown.
+     *
+     * @param on the day
+     * @param fish the fish picked
+     * @param toCome whether fish to come are shown as ghosts
+     * @param gone whether those that left are shown
+     */
+    record Asked(LocalDate on, Optional<String> fish, boolean toCome, boolean gone) {
+        boolean shows(Swimmer.Presence presence) {
+            return switch (presence) {
+                case HERE -> true;
+                case TO_COME -> toCome;
+                case GONE -> gone;
+            };
+        }
+    }
+
+    static DayView of(Reef reef, Asked asked, Measures measures) {
+        TankPlan plan = reef.stock().plan();
+        List<Swimmer> shown = reef.swimmers(asked.on()).stream()
+                .filter(one -> asked.shows(one.presence()))
+                .toList();
+        List<Swimmer> here = shown.stream()
+                .filter(one -> one.presence() == Swimmer.Presence.HERE)
+                .toList();
+        List<FishPlacing.Placed> placed = FishPlacing.of(plan.tank(), reef.homes(), shown);
+        Patches patches = reef.patches(asked.on());
+        List<Patches.Patch> all = patches.all();
+        List<Pressure> pressures = reef.pressures(asked.on());
+        double careful = plan.houseRules().carefulPerHour();
+        ReefDrawing drawing = new ReefDrawing(plan.tank(), measures, true);
+        ReefDrawing.Content content = new ReefDrawing.Content();
+        drawing.patches(content, all, patches);
+        FishInReef painter = new FishInReef(drawing, measures);
+        asked.fish().ifPresent(fish -> painter.pressures(content, placed, fish, pressures, careful));
+        painter.draw(content, placed, asked.fish(), true);
+        String account = account(reef, asked.on(), here, shown, measures);
+        return new DayView(
+                drawing.svg(
+                        content,
+                        0,
+                        "The tank on " + asked.on() + " to scale, from the front and from above. " + account),
+                account,
+                lines(placed, plan, measures),
+                loads(reef, asked.on()),
+                hardest(pressures, names(shown), careful),
+                reef.findings(asked.on()).stream()
+                        .map(one -> FindingView.of(one, measures))
+                        .toList(),
+                all.stream().map(patch -> words(patch)).toList(),
+                asked.fish().flatMap(id -> picked(id, shown, pressures, careful, measures)));
+    }
+
+    private static Map<String, String> names(List<Swimmer> shown) {
+        return shown.stream()
+                .collect(Collectors.toMap(
+                        one -> one.fish().id(), one -> one.fish().name()));
+    }
+
+    private static String account(Reef reef, LocalDate on, List<Swimmer> here, List<Swimmer> shown, Measures measures) {
+        if (here.isEmpty()) {
+            return "Nobody lives here on " + on + ".";
+        }
+        Swimmer largest =
+                here.stream().max(Comparator.comparingDouble(Swimmer::lengthCm)).orElseThrow();
+        double swim = reef.stock().plan().tank().swimCm();
+        long ghosts = shown.stream()
+                .filter(one -> one.presence() == Swimmer.Presence.TO_COME)
+                .count();
+        return here.size() + (here.size() == 1 ? " fish lives" : " fish live") + " here on " + on
+                + (ghosts > 0 ? ", " + ghosts + " still to come" : "") + ". The largest is "
+                + largest.fish().name() + " with " + measures.lengthOf(largest.lengthCm()) + ": the clear swim of "
+                + measures.lengthOf(swim) + " is " + Numbers.plain(swim / largest.lengthCm())
+                + " of its own lengths.";
+    }
+
+    private static List<FishLine> lines(List<FishPlacing.Placed> placed, TankPlan plan, Measures measures) {
+        List<FishLine> lines = new ArrayList<>();
+        for (FishPlacing.Placed one : placed) {
+            Swimmer swimmer = one.swimmer();
+            lines.add(new FishLine(
+                    lines.size() + 1,
+                    swimmer.fish().id(),
+                    swimmer.fish().name(),
+                    swimmer.fish().species().commonName(),
+                    measures.lengthOf(swimmer.lengthCm()),
+                    Numbers.plain(plan.tank().swimCm() / swimmer.lengthCm()),
+                    switch (swimmer.presence()) {
+                        case HERE -> "since " + swimmer.since();
+                        case TO_COME -> "from " + swimmer.since();
+                        case GONE -> "gone since " + swimmer.since();
+                    }));
+        }
+        return lines;
+    }
+
+    private static List<LoadLine> loads(Reef reef, LocalDate on) {
+        Reef.Loads loads = reef.headroom(on);
+        List<LoadLine> lines = new ArrayList<>();
+        for (int i = 0; i < loads.grown().size(); i++) {
+            Load grown = loads.grown().get(i);
+            String then = loads.then().stream()
+                    .filter(one -> one.name().equals(grown.name()) && one.used() != grown.used())
+                    .findFirst()
+                    .map(one -> Numbers.plain(one.used(), 2) + " as they are, ")
+                    .orElse("");
+            lines.add(new LoadLine(
+                    grown.name() + ": " + then + Numbers.plain(grown.used(), 2) + " all grown, of "
+                            + Numbers.plain(grown.limit(), 2) + " " + grown.unit(),
+                    (int) Math.round(100 * Math.min(1, grown.share())),
+                    !grown.fits()));
+        }
+        return lines;
+    }
+
+    private static List<String> hardest(List<Pressure> pressures, Map<String, String> names, double careful) {
+        return pressures.stream()
+                .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
+                .limit(HARDEST)
+                .filter(one -> one.perHour() >= 0.05)
+                .map(one -> names.get(one.aggressorId()) + " on " + names.get(one.victimId()) + ": "
+                        + Numbers.plain(one.perHour()) + " encounters/h" + (one.perHour() >= careful ? " ▲" : ""))
+                .toList();
+    }
+
+    private static String words(Patches.Patch patch) {
+        return patch.fish().name() + " holds " + Numbers.plain(100 * patch.shareOfFloor(), 0) + " % of the floor"
+                + (patch.contested() >= 0.005
+                        ? ", " + Numbers.plain(100 * patch.contested(), 0) + " % of it contested"
+                        : "");
+    }
+
+    private static Optional<PickedView> picked(
+            String id, List<Swimmer> shown, List<Pressure> pressures, double careful, Measures measures) {
+        Map<String, String> names = new HashMap<>(names(shown));
+        return shown.stream()
+                .filter(one -> one.fish().id().equals(id))
+                .findFirst()
+                .map(one -> new PickedView(
+                        one.fish().name(),
+                        one.fish().species().commonName() + ", " + measures.lengthOf(one.lengthCm()),
+                        lines(pressures, Pressure::victimId, Pressure::aggressorId, id, names, careful),
+                        lines(pressures, Pressure::aggressorId, Pressure::victimId, id, names, careful)));
+    }
+
+    private static List<PressLine> lines(
+            List<Pressure> pressures,
+            java.util.function.Function<Pressure, String> its,
+            java.util.function.Function<Pressure, String> other,
+            String id,
+            Map<String, String> names,
+            double careful) {
+        return pressures.stream()
+                .filter(one -> its.apply(one).equals(id) && one.perHour() >= 0.05)
+                .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
+                .limit(HARDEST)
+                .map(one -> new PressLine(
+                        String.valueOf(names.get(other.apply(one))),
+                        Numbers.plain(one.perHour()),
+                        one.perHour() >= careful,
+                        one.factors().stream()
+                                .sorted(Comparator.comparingDouble((Factor f) -> Math.abs(Math.log(f.multiplier())))
+                                        .reversed())
+                                .limit(REASONS)
+                                .map(f -> f.sentence() + " × " + Numbers.plain(f.multiplier(), 2))
+                                .toList()))
+                .toList();
+    }
+}

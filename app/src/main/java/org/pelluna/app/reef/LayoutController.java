@@ -1,0 +1,139 @@
+package org.pelluna.app.reef;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.ReefDrawing;
+import org.pelluna.app.storage.ChangedMeanwhile;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Layout;
+import org.pelluna.core.tank.NetWater;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Numbers;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The tank drawn by its keeper; every change feeds water, clear swim, shelters and patches. */
+@Controller
+@RequestMapping("/tanks/{tankId}/reef/edit")
+class LayoutController {
+    private final TankStore tanks;
+
+    LayoutController(TankStore tanks) {
+        this.tanks = tanks;
+    }
+
+    /** A figure that follows from the drawing. */
+    record FigureLine(String name, String value) {}
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        return show(row, LayoutForm.of(row.tank().layout(), row.version(), measures), measures, model, false);
+    }
+
+    private static String show(TankRow row, LayoutForm form, Measures measures, Model model, boolean part) {
+        Tank tank = row.tank();
+        model.addAttribute("tank", row);
+        model.addAttribute("form", form);
+        model.addAttribute("kinds", LayoutForm.Kind.values());
+        model.addAttribute("perUnit", measures.length().toCentimetres(1));
+        model.addAttribute(
+                "drawing",
+                new ReefDrawing(tank, measures, true)
+                        .svg(
+                                new ReefDrawing.Content(),
+                                0,
+                                "What stands in the tank, from the front and from above; the rows beside it say the same"));
+        model.addAttribute("figures", figures(tank, measures));
+        return part ? "reef/edit :: canvas" : "reef/edit";
+    }
+
+    private static List<FigureLine> figures(Tank tank, Measures measures) {
+        NetWater water = tank.netWater();
+        List<FigureLine> figures = new ArrayList<>();
+        figures.add(new FigureLine("Net water", measures.volumeOf(water.litres())));
+        figures.add(new FigureLine("Rock, dry", Numbers.plain(tank.water().rockKg()) + "\u00a0kg"));
+        figures.add(new FigureLine("Water it displaces", measures.volumeOf(water.rockLitres())));
+        figures.add(new FigureLine("Longest clear swim", measures.lengthOf(tank.swimCm())));
+        figures.add(new FigureLine("Caves and crevices", String.valueOf(tank.shelters())));
+        figures.add(new FigureLine("Feeding places", String.valueOf(tank.feedingPlaces())));
+        figures.add(new FigureLine("Widest gap", Numbers.plain(tank.cover().gapMm()) + "\u00a0mm"));
+        return figures;
+    }
+
+    /**
+     * Saves the drawing.
+     *
+     * @param add a thing to add
+     * @param remove the key of a thing to remove
+     * @param back whether this takes a change back or makes it again: rocks then have the days they had
+     */
+    @PostMapping
+    String change(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("form") LayoutForm form,
+            BindingResult faults,
+            @RequestParam Optional<LayoutForm.Kind> add,
+            @RequestParam Optional<String> remove,
+            @RequestParam(defaultValue = "false") boolean back,
+            @RequestParam(defaultValue = "false") boolean part,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletResponse response) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        if (form.version == null || form.version != row.version()) {
+            throw new ChangedMeanwhile();
+        }
+        try {
+            if (faults.hasErrors()) {
+                throw new IllegalArgumentException("a measure is a number");
+            }
+            remove.ifPresent(id -> form.items.removeIf(one -> id.equals(one.id)));
+            add.ifPresent(
+                    kind -> form.add(kind, "i" + UUID.randomUUID().toString().substring(0, 8), row.tank(), measures));
+            TankPlan plan = tanks.plan(keeper.id(), tankId);
+            Layout before = row.tank().layout();
+            Layout layout = form.layout(measures);
+            boolean someoneLives = plan.residents().stream().anyMatch(one -> one.livesHere(plan.asOf()));
+            Layout dated = back || !someoneLives
+                    ? layout
+                    : layout.within(row.tank().shape(), row.tank().sandDepthCm())
+                            .placed(before, plan.asOf());
+            tanks.change(keeper.id(), tankId, form.version, row.tank().drawn(dated), row.houseRules());
+        } catch (IllegalArgumentException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("refused", "Not saved: " + e.getMessage() + ".");
+            return show(row, form, measures, model, part);
+        }
+        if (!part) {
+            Undo.say(redirect, "The drawing is saved; every finding has been judged anew.");
+            return "redirect:/tanks/" + tankId + "/reef/edit";
+        }
+        TankRow now = tanks.get(keeper.id(), tankId);
+        return show(now, LayoutForm.of(now.tank().layout(), now.version(), measures), measures, model, true);
+    }
+}

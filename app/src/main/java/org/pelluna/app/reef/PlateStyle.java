@@ -1,0 +1,30 @@
+package org.pelluna.app.reef;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Collection;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.core.species.Species;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+
+/** Makes a drawing stand by itself: with the portraits it uses, and the colours and type of the pages, as the build made them. */
+@Component
+class PlateStyle {
+    private final String css;
+
+    PlateStyle() {
+        try {
+            this.css = new ClassPathResource("static/assets/plate.css").getContentAsString(StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new IllegalStateException("the front end was not built: plate.css is missing", e);
+        }
+    }
+
+    String alone(String drawing, Collection<Species> species) {
+        int open = drawing.indexOf('>') + 1;
+        return drawing.substring(0, open) + "<style>" + css + "</style><defs>" + Portraits.symbols(species) + "</defs>"
+                + "<rect class=\"plate-paper\" x=\"-5000\" y=\"-5000\" width=\"10000\" height=\"10000\"/>"
+                + drawing.substring(open);
+    }
+}

@@ -1,0 +1,114 @@
+package org.pelluna.core.patch;
+
+import java.util.List;
+
+/** The holds of all fish over a grid of one view. */
+final class Field {
+    private static final int CELLS_LONG = 72;
+
+    private final Patches patches;
+    private final int columns;
+    private final int rows;
+    private final double stepX;
+    private final double stepY;
+    private final double[][][] hold;
+    private final boolean[][] inside;
+    private int insideCells;
+
+    Field(Patches patches, Patches.View view) {
+        this.patches = patches;
+        double width = patches.width();
+        double height = patches.height(view);
+        double cell = Math.max(width, height) / CELLS_LONG;
+        this.columns = Math.max(4, (int) Math.round(width / cell));
+        this.rows = Math.max(4, (int) Math.round(height / cell));
+        this.stepX = width / columns;
+        this.stepY = height / rows;
+        this.hold = new double[patches.holders()][columns + 1][rows + 1];
+        this.inside = new boolean[columns + 1][rows + 1];
+        for (int i = 0; i <= columns; i++) {
+            for (int j = 0; j <= rows; j++) {
+                inside[i][j] = patches.inside(view, i * stepX, j * stepY);
+                insideCells += inside[i][j] ? 1 : 0;
+                for (int one = 0; one < hold.length; one++) {
+                    hold[one][i][j] = inside[i][j] ? patches.hold(one, view, i * stepX, j * stepY) : 0;
+                }
+            }
+        }
+    }
+
+    /** The strongest hold of any who is no companion of the holder. */
+    private double rival(int holder, int i, int j) {
+        double strongest = 0;
+        for (int one = 0; one < hold.length; one++) {
+            if (one != holder && !patches.companions(one, holder)) {
+                strongest = Math.max(strongest, hold[one][i][j]);
+            }
+        }
+        return strongest;
+    }
+
+    /** Above 0 where the ground is the holder's. */
+    private double ownership(int holder, int i, int j) {
+        return inside[i][j] ? hold[holder][i][j] - Math.max(patches.edge(holder), rival(holder, i, j)) : -1;
+    }
+
+    /** Share of the inside that is the holder's. */
+    double share(int holder) {
+        return count(holder, false) / (double) Math.max(1, insideCells);
+    }
+
+    /** Share of the holder's ground that is contested. */
+    double contested(int holder) {
+        return count(holder, true) / (double) Math.max(1, count(holder, false));
+    }
+
+    private int count(int holder, boolean contestedOnly) {
+        int count = 0;
+        for (int i = 0; i <= columns; i++) {
+            for (int j = 0; j <= rows; j++) {
+                boolean owned = ownership(holder, i, j) > 0;
+                count += owned && (!contestedOnly || quarrel(holder, i, j) > 0) ? 1 : 0;
+            }
+        }
+        return count;
+    }
+
+    /** Above 0 where another's hold is strong enough to contest the ground. */
+    private double quarrel(int holder, int i, int j) {
+        double strongest = -1;
+        for (int one = 0; one < hold.length; one++) {
+            if (one != holder && !patches.companions(one, holder) && hold[one][i][j] >= patches.edge(one)) {
+                strongest = Math.max(strongest, hold[one][i][j] - Patches.CONTESTED * hold[holder][i][j]);
+            }
+        }
+        return strongest;
+    }
+
+    List<List<double[]>> outline(int holder) {
+        return outline((i, j) -> ownership(holder, i, j));
+    }
+
+    List<List<double[]>> contestedOutline() {
+        return outline((i, j) -> {
+            double most = -1;
+            for (int holder = 0; holder < hold.length; holder++) {
+                if (ownership(holder, i, j) > 0) {
+                    most = Math.max(most, quarrel(holder, i, j));
+                }
+            }
+            return most;
+        });
+    }
+
+    private List<List<double[]>> outline(Contour.Height height) {
+        return Contour.zero(height, columns, rows).stream()
+                .map(loop -> loop.stream()
+                        .map(point -> new double[] {
+                            Math.max(0, Math.min(columns, point[0])) * stepX,
+                            Math.max(0, Math.min(rows, point[1])) * stepY
+                        })
+                        .toList())
+                .toList();
+    }
+}

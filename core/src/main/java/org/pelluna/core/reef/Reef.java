@@ -1,0 +1,257 @@
+package org.pelluna.core.reef;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.forecast.Future;
+import org.pelluna.core.forecast.WaterForecast.Coming;
+import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.headroom.Load;
+import org.pelluna.core.patch.Homes;
+import org.pelluna.core.patch.Patches;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Predation;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.units.Numbers;
+
+/** A tank through time: everyone who lived, lives or is to live in it, and what it is like on any day. */
+public final class Reef {
+    private static final int HORIZON_YEARS = 5;
+    private static final int EMPTY_YEARS = 1;
+
+    private final Stock stock;
+    private final TankPlan plan;
+    private final List<Member> members = new ArrayList<>();
+    private final Map<String, Homes.Home> homes;
+    private final List<Mark> marks;
+
+    private record Member(Fish fish, LocalDate from, Optional<LocalDate> until, boolean planned) {
+        boolean isHere(LocalDate on) {
+            return !from.isAfter(on) && until.filter(day -> !day.isAfter(on)).isEmpty();
+        }
+    }
+
+    /**
+     * The reef of a plan.
+     *
+     * @param stock the plan with its species
+     * @param coming the fish to come and their days
+     */
+    public Reef(Stock stock, List<Coming> coming) {
+        this.stock = stock;
+        this.plan = stock.plan();
+        stock.departed()
+                .forEach(gone -> members.add(
+                        new Member(gone.fish(), gone.fish().arrivesOn(), Optional.of(gone.leftOn()), false)));
+        stock.residents().forEach(fish -> members.add(new Member(fish, fish.arrivesOn(), Optional.empty(), false)));
+        for (Coming day : coming) {
+            Map<String, Integer> of = new HashMap<>();
+            for (Fish fish : day.fish()) {
+                int number = of.merge(fish.id(), 1, Integer::sum);
+                boolean resident = members.removeIf(one -> one.fish().id().equals(fish.id()) && !one.planned());
+                members.add(new Member(
+                        new Fish(
+                                number == 1 ? fish.id() : fish.id() + "-" + number,
+                                number == 1 ? fish.name() : fish.name() + " " + number,
+                                fish.species(),
+                                fish.growth()),
+                        day.on(),
+                        Optional.empty(),
+                        !resident));
+            }
+        }
+        members.sort(Comparator.comparing(Member::from)
+                .thenComparing(one -> one.fish().id()));
+        this.homes = Homes.of(plan.tank(), members.stream().map(Member::fish).toList());
+        this.marks = collectMarks();
+    }
+
+    /** The first day that can be looked at: the first arrival ever, or today. */
+    public LocalDate begin() {
+        return members.stream()
+                .map(Member::from)
+                .min(LocalDate::compareTo)
+                .filter(day -> day.isBefore(plan.asOf()))
+                .orElse(plan.asOf());
+    }
+
+    /** The last day that can be looked at: some years after the last arrival. */
+    public LocalDate end() {
+        return members.stream()
+                .map(Member::from)
+                .max(LocalDate::compareTo)
+                .map(day -> day.isAfter(plan.asOf()) ? day : plan.asOf())
+                .map(day -> day.plusYears(HORIZON_YEARS))
+                .orElse(plan.asOf().plusYears(EMPTY_YEARS));
+    }
+
+    /** The days on which something changes, in order. */
+    public List<Mark> marks() {
+        return marks;
+    }
+
+    private List<Mark> collectMarks() {
+        List<Mark> all = new ArrayList<>();
+        for (Member one : members) {
+            all.add(mark(
+                    one,
+                    one.from(),
+                    Mark.Kind.ARRIVAL,
+                    one.planned() ? " is to come" : " came",
+                    "at " + Numbers.plain(one.fish().growth().startLengthCm()) + "\u00a0cm"));
+            one.until()
+                    .ifPresent(day -> all.add(mark(
+                            one, day, Mark.Kind.LOSS, " left", cause(one.fish().id()))));
+            Future.outgrown(one.fish(), plan.tank(), plan.houseRules())
+                    .filter(out -> one.isHere(out.on()))
+                    .ifPresent(out -> all.add(new Mark(
+                            out.on(),
+                            Mark.Kind.OUTGROWN,
+                            one.fish().name() + " outgrows the tank",
+                            List.of(one.fish().id()),
+                            out.finding())));
+        }
+        bites(all);
+        all.sort(Comparator.comparing(Mark::on).thenComparing(Mark::kind).thenComparing(Mark::words));
+        return List.copyOf(all);
+    }
+
+    private String cause(String id) {
+        return plan.losses().stream()
+                .filter(loss -> loss.fishId().equals(id))
+                .map(loss -> loss.cause().words())
+                .findFirst()
+                .orElse("no reason recorded");
+    }
+
+    private static Mark mark(Member one, LocalDate on, Mark.Kind kind, String what, String more) {
+        String words = one.fish().name() + what;
+        Stance stance = kind == Mark.Kind.LOSS ? Stance.CAREFUL : Stance.FINE;
+        return new Mark(
+                on,
+                kind,
+                words,
+                List.of(one.fish().id()),
+                Finding.of(kind.words(), stance, words + ", " + more + ".", Provenance.KEEPER, List.of()));
+    }
+
+    private void bites(List<Mark> all) {
+        List<Member> living =
+                members.stream().filter(one -> one.until().isEmpty()).toList();
+        for (Member eater : living) {
+            for (Member prey : living) {
+                if (eater.equals(prey)) {
+                    continue;
+                }
+                LocalDate both = eater.from().isAfter(prey.from()) ? eater.from() : prey.from();
+                Predation.between(eater.fish(), prey.fish(), both)
+                        .ifPresent(meal -> all.add(new Mark(
+                                meal.from(),
+                                Mark.Kind.BITE,
+                                prey.fish().name() + " fits in the mouth of "
+                                        + eater.fish().name(),
+                                List.of(eater.fish().id(), prey.fish().id()),
+                                bite(eater.fish(), prey.fish(), meal))));
+            }
+        }
+    }
+
+    private static Finding bite(Fish eater, Fish prey, Predation meal) {
+        return Finding.of(
+                        "bite-size",
+                        Stance.STOP,
+                        prey.name() + ", " + Numbers.plain(meal.preyCm()) + "\u00a0cm, fits in the mouth of "
+                                + eater.name() + ", which takes up to " + Numbers.plain(meal.mouthfulCm())
+                                + "\u00a0cm, from " + meal.from() + ".",
+                        Provenance.published("von Bertalanffy 1938 for both lengths; gape as the species' own"),
+                        List.of(
+                                new Figure("length then", meal.preyCm(), "cm", Provenance.MEMORY),
+                                new Figure("largest mouthful then", meal.mouthfulCm(), "cm", Provenance.MEMORY)))
+                .remedy("Move one of them on before.");
+    }
+
+    /** Everyone as they are on a day: those here, those to come, those gone. */
+    public List<Swimmer> swimmers(LocalDate on) {
+        return members.stream().map(one -> swimmer(one, on)).toList();
+    }
+
+    private static Swimmer swimmer(Member one, LocalDate on) {
+        if (one.isHere(on)) {
+            return new Swimmer(one.fish(), Swimmer.Presence.HERE, one.fish().lengthCmOn(on), one.from(), one.planned());
+        }
+        return one.from().isAfter(on)
+                ? new Swimmer(
+                        one.fish(),
+                        Swimmer.Presence.TO_COME,
+                        one.fish().growth().startLengthCm(),
+                        one.from(),
+                        one.planned())
+                : new Swimmer(
+                        one.fish(),
+                        Swimmer.Presence.GONE,
+                        one.fish().lengthCmOn(one.until().orElseThrow()),
+                        one.until().orElseThrow(),
+                        one.planned());
+    }
+
+    /** The home of every fish, by its key. */
+    public Map<String, Homes.Home> homes() {
+        return homes;
+    }
+
+    private List<Fish> here(LocalDate on) {
+        return members.stream().filter(one -> one.isHere(on)).map(Member::fish).toList();
+    }
+
+    /** Whose ground is whose on a day. */
+    public Patches patches(LocalDate on) {
+        return new Patches(plan.tank(), homes, here(on), on);
+    }
+
+    /** Pressures among those who are here on a day. */
+    public List<Pressure> pressures(LocalDate on) {
+        return Encounters.of(new Stock(plan.on(on), here(on), List.of(), List.of()))
+                .amongResidents();
+    }
+
+    /** The loads of the chosen school on a day, the fish at their length then; and when all of them have grown. */
+    public record Loads(List<Load> then, List<Load> grown) {}
+
+    /** The headroom of a day. */
+    public Loads headroom(LocalDate on) {
+        Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), on);
+        var school = plan.houseRules().schools().ceiling();
+        List<Fish> fish = here(on);
+        return new Loads(
+                headroom.of(school, fish, one -> one.lengthCmOn(on)),
+                headroom.of(school, fish, one -> one.growth().adultLengthCm()));
+    }
+
+    /** What counts on a day: everything outgrown or bite-size by then, as long as those it concerns are here. */
+    public List<Finding> findings(LocalDate on) {
+        Set<String> present = here(on).stream().map(Fish::id).collect(Collectors.toSet());
+        return marks.stream()
+                .filter(mark -> mark.kind() == Mark.Kind.OUTGROWN || mark.kind() == Mark.Kind.BITE)
+                .filter(mark -> !mark.on().isAfter(on) && present.containsAll(mark.fishIds()))
+                .map(Mark::finding)
+                .toList();
+    }
+
+    /** The plan this is the reef of. */
+    public Stock stock() {
+        return stock;
+    }
+}
