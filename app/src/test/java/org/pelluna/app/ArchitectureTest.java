@@ -18,7 +18,8 @@ class ArchitectureTest {
         "org.pelluna.app.watch..",
         "org.pelluna.app.losses..",
         "org.pelluna.app.exchange..",
-        "org.pelluna.app.water.."
+        "org.pelluna.app.water..",
+        "org.pelluna.app.reef.."
     };
 
     private static final JavaClasses APP = new ClassFileImporter()
@@ -28,7 +29,7 @@ class ArchitectureTest {
     @Test
     void placesDoNotKnowEachOther() {
         slices().matching(
-                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom|water)..")
+                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom|water|reef)..")
                 .should()
                 .notDependOnEachOther()
                 .check(APP);

@@ -33,6 +33,10 @@ class OwnershipTest extends PageTest {
 
     private record Page(HttpMethod method, String pattern) {}
 
+    private static String kind(String pattern) {
+        return pattern.contains("setback") ? "LATE" : pattern.contains("tables") ? "LOG" : "NOTE";
+    }
+
     private List<Page> pagesOfATank() {
         return mappings.getHandlerMethods().keySet().stream()
                 .flatMap(info -> info.getPatternValues().stream()
@@ -60,7 +64,7 @@ class OwnershipTest extends PageTest {
                 .param("decision", "STRUCK")
                 .param("on", "2026-01-02")
                 .param("length", "4")
-                .param("kind", page.pattern().contains("setback") ? "LATE" : "NOTE")
+                .param("kind", kind(page.pattern()))
                 .param("at", "2026-01-02T10:00")
                 .param("note", "mine now")
                 .param("fish", "bosun")

@@ -93,10 +93,14 @@ class TablesController {
     String bring(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @RequestParam TableDraft.Kind kind,
+            @RequestParam Optional<TableDraft.Kind> kind,
             @RequestParam String key,
-            @RequestParam MultipartFile file)
+            @RequestParam(required = false) MultipartFile file)
             throws IOException {
+        tanks.get(keeper.id(), tankId);
+        if (kind.isEmpty() || file == null || file.isEmpty()) {
+            throw new IllegalArgumentException("choose a file, and what it holds");
+        }
         UUID id = UUID.fromString(Key.checked(key));
         try {
             String text = StandardCharsets.UTF_8
@@ -106,7 +110,7 @@ class TablesController {
             if (text.isBlank() || text.indexOf('\u0000') >= 0) {
                 throw new IllegalArgumentException("the file is empty or no text");
             }
-            tables.bring(keeper.id(), tankId, id, kind, text);
+            tables.bring(keeper.id(), tankId, id, kind.get(), text);
         } catch (CharacterCodingException e) {
             throw new IllegalArgumentException(
                     "the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8", e);

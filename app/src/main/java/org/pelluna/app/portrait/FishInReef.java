@@ -133,7 +133,7 @@ public final class FishInReef {
                 .get(0)
                 .hex();
         return "<g class=\"swimmer-top " + presence(one.swimmer()) + "\"><title>" + words(one.swimmer())
-                + "</title><path class=\"fish-line\" fill=\"" + ground + "\" d=\"M" + n(x - way * half) + " " + n(y)
+                + "</title><path class=\"from-above\" fill=\"" + ground + "\" d=\"M" + n(x - way * half) + " " + n(y)
                 + "Q"
                 + n(x - way * half * 0.3) + " " + n(y - broad * 1.6) + " " + n(x + way * half * 0.62) + " " + n(y)
                 + "L" + n(x + way * half) + " " + n(y - broad * 0.7) + "V" + n(y + broad * 0.7) + "L"

@@ -202,7 +202,7 @@ public final class ReefDrawing {
             path.append("q" + n(step / 4) + " " + n(i % 2 == 0 ? -swell : swell * 0.8) + " " + n(step / 2) + " 0t"
                     + n(step / 2) + " 0");
         }
-        return "<path d=\"" + path + "V" + n(high) + "Z\" class=\"sand\"/>";
+        return "<path d=\"" + path + "L" + n(across) + " " + n(floor) + "V" + n(high) + "Z\" class=\"sand\"/>";
     }
 
     private String cover() {

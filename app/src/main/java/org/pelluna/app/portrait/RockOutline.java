@@ -24,7 +24,8 @@ final class RockOutline {
             double turn = Math.PI * i / POINTS;
             double across = (1 - Math.cos(turn)) / 2;
             double top = rock.form() == Layout.Rock.Form.MOUND ? Math.sin(turn) : Math.pow(Math.sin(turn), 0.22);
-            double rough = i == POINTS / 2 ? 1 : 1 - ROUGH * chance(rock.id(), i);
+            double coarse = rock.form() == Layout.Rock.Form.MOUND ? ROUGH : ROUGH * 0.6;
+            double rough = i == POINTS / 2 ? 1 : 1 - coarse * chance(rock.id(), i / 2);
             points.add(new double[] {left + rock.widthCm() * across, rock.heightCm() * top * rough});
         }
         if (rock.form() == Layout.Rock.Form.SHELF) {

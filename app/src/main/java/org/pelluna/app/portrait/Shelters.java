@@ -28,7 +28,11 @@ final class Shelters {
                 StringBuilder path = new StringBuilder();
                 for (int i = -2; i <= 2; i++) {
                     path.append("M" + n(x + i * half * 0.12) + " " + n(y + half) + "q" + n(i * half * 0.3) + " "
-                            + n(-half) + " " + n(i * half * 0.42) + " " + n(-half * (2 - Math.abs(i) * 0.25)));
+                            + n(-half) + " " + n(i * half * 0.42) + " " + n(-half * (2 - Math.abs(i) * 0.25))
+                            + "m" + n(-i * half * 0.14) + " " + n(half * 0.9) + "q" + n(half * 0.16) + " "
+                            + n(-half * 0.4) + " " + n(half * 0.3) + " " + n(-half * 0.62) + "m" + n(-half * 0.4) + " "
+                            + n(half * 0.9) + "q" + n(-half * 0.14) + " " + n(-half * 0.3) + " " + n(-half * 0.24) + " "
+                            + n(-half * 0.5));
                 }
                 yield "<path class=\"coral\" d=\"" + path + "\"/>";
             }

@@ -136,7 +136,8 @@ public class TankForm {
     }
 
     /**
-     * The tank entered; rock and sand keep the porosity they had.
+     * The tank entered; rock and sand keep the porosity they had. A tank that is drawn has rock, clear swim, shelters, feeding
+     * places and gap from its drawing, whatever was entered.
      *
      * @throws IllegalArgumentException with a sentence, if the figures contradict each other
      */
@@ -163,11 +164,12 @@ public class TankForm {
                 specificGravity,
                 experience,
                 holdings(measures));
-        tank.netWater();
-        if (tank.swimCm() > tank.shape().longestTravelCm() * 1.5) {
+        Tank entered = before.flatMap(Tank::drawn).map(tank::drawn).orElse(tank);
+        entered.netWater();
+        if (entered.swimCm() > tank.shape().longestTravelCm() * 1.5) {
             throw new IllegalArgumentException("the clear swim cannot be so much longer than the tank");
         }
-        return tank;
+        return entered;
     }
 
     /** The limits entered; schools, husbandry and what is overruled stay as they were. */

@@ -28,6 +28,8 @@ import org.pelluna.core.water.Seawater;
  * @param next the next arrival, or why there is none
  * @param residents who lives there
  * @param water the steps to the net water
+ * @param salinity salinity and density
+ * @param drawn whether the keeper has drawn it
  */
 record TankView(
         UUID id,
@@ -40,7 +42,8 @@ record TankView(
         String next,
         List<ResidentLine> residents,
         List<Step> water,
-        String salinity) {
+        String salinity,
+        boolean drawn) {
 
     /** One resident. */
     record ResidentLine(
@@ -88,7 +91,8 @@ record TankView(
                         + Numbers.plain(Seawater.densityKgPerCubicMetre(
                                 Seawater.salinityOf(plan.tank().specificGravity()),
                                 plan.tank().temperatureCelsius()))
-                        + " kg/m³ at " + measures.temperatureOf(plan.tank().temperatureCelsius()));
+                        + " kg/m³ at " + measures.temperatureOf(plan.tank().temperatureCelsius()),
+                plan.tank().drawn().isPresent());
     }
 
     private static String age(TankPlan plan) {

@@ -13,6 +13,10 @@ import org.pelluna.app.browser.Browsers.Watched;
 class PlacesTest extends BrowserTest {
     private static final List<String> PLACES = List.of(
             "",
+            "/reef",
+            "/reef/edit",
+            "/reef/plate",
+            "/reef/compare",
             "/headroom",
             "/rules",
             "/species",

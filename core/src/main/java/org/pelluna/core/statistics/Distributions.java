@@ -1,0 +1,47 @@
+package org.pelluna.core.statistics;
+
+import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
+import org.hipparchus.distribution.continuous.GammaDistribution;
+import org.hipparchus.distribution.discrete.BinomialDistribution;
+import org.hipparchus.special.Beta;
+
+/** The tails that the tests need, from a library's special functions. */
+final class Distributions {
+    private Distributions() {}
+
+    /** Probability of exactly so many successes. */
+    static double binomial(int successes, int trials, double chance) {
+        return new BinomialDistribution(trials, chance).probability(successes);
+    }
+
+    /** Probability of so many successes or more. */
+    static double binomialAtLeast(int successes, int trials, double chance) {
+        if (successes <= 0) {
+            return 1;
+        }
+        return successes > trials ? 0 : Beta.regularizedBeta(chance, successes, trials - successes + 1.0);
+    }
+
+    /** The value below which a Beta variable lies with the given probability, by bisection. */
+    static double betaQuantile(double probability, double alpha, double beta) {
+        double low = 0;
+        double high = 1;
+        for (int i = 0; i < 200; i++) {
+            double middle = (low + high) / 2;
+            if (Beta.regularizedBeta(middle, alpha, beta) < probability) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    static double gammaQuantile(double probability, double shape, double rate) {
+        return new GammaDistribution(shape, 1 / rate).inverseCumulativeProbability(probability);
+    }
+
+    static double chiSquaredTail(double value, int degrees) {
+        return 1 - new ChiSquaredDistribution(degrees).cumulativeProbability(value);
+    }
+}

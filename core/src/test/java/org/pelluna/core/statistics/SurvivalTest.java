@@ -1,0 +1,59 @@
+package org.pelluna.core.statistics;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.statistics.Survival.Life;
+
+/** Freireich et al. 1963, remission times as in Gehan 1965; curve and errors by r-cran-survival. */
+class SurvivalTest {
+    private static final List<Life> TREATED =
+            lives("6 6 6 6+ 7 9+ 10 10+ 11+ 13 16 17+ 19+ 20+ 22 23 25+ 32+ 32+ 34+ 35+");
+    private static final List<Life> PLACEBO = lives("1 1 2 2 3 4 4 5 5 8 8 8 8 11 11 12 12 15 17 22 23");
+
+    private static List<Life> lives(String times) {
+        List<Life> lives = new ArrayList<>();
+        for (String one : times.split(" ")) {
+            lives.add(new Life(Double.parseDouble(one.replace("+", "")), !one.endsWith("+")));
+        }
+        return lives;
+    }
+
+    @Test
+    void theCurveIsThePublishedOne() {
+        var curve = Survival.curve(TREATED);
+        assertThat(curve).extracting(Survival.Step::time).containsExactly(6.0, 7.0, 10.0, 13.0, 16.0, 22.0, 23.0);
+        double[] published = {0.857, 0.807, 0.753, 0.690, 0.627, 0.538, 0.448};
+        for (int i = 0; i < published.length; i++) {
+            assertThat(curve.get(i).survival()).isCloseTo(published[i], within(5e-4));
+        }
+        assertThat(curve.get(0).error()).isCloseTo(0.0764, within(5e-5));
+        assertThat(curve.get(6).error()).isCloseTo(0.1346, within(5e-5));
+        assertThat(curve.get(0).atRisk()).isEqualTo(21);
+    }
+
+    @Test
+    void theLogRankTestIsThePublishedOne() {
+        var test = Survival.logRank(TREATED, PLACEBO);
+        assertThat(test.chiSquared()).isCloseTo(16.8, within(0.05));
+        assertThat(test.p()).isLessThan(1e-4);
+    }
+
+    @Test
+    void whereEveryLifeEndedTheCurveIsTheShareAlive() {
+        var curve = Survival.curve(PLACEBO);
+        assertThat(curve.get(curve.size() - 1).survival()).isZero();
+        assertThat(curve.get(0).survival()).isCloseTo(19 / 21.0, within(1e-12));
+    }
+
+    @Test
+    void nobodyLostIsNoCurveAndNoTest() {
+        assertThat(Survival.curve(lives("5+ 9+"))).isEmpty();
+        assertThatThrownBy(() -> Survival.logRank(lives("5+"), lives("7+")))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+}
