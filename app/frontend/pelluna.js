@@ -541,21 +541,26 @@ document.addEventListener('alpine:init', () => {
     text() {
       return new URLSearchParams(new FormData(this.form())).toString();
     },
+    // Changes are sent one after the other: each answer brings the version that the next one builds on.
+    inTurn(work) {
+      this.turn = (this.turn ?? Promise.resolve()).then(work);
+    },
     undo() {
-      if (this.past.length > 0) {
-        this.future.push(this.serialised);
-        this.sendText(this.past.pop(), { back: 'true' });
-      }
+      this.inTurn(() => this.back(this.past, this.future));
     },
     redo() {
-      if (this.future.length > 0) {
-        this.past.push(this.serialised);
-        this.sendText(this.future.pop(), { back: 'true' });
+      this.inTurn(() => this.back(this.future, this.past));
+    },
+    async back(from, to) {
+      if (from.length > 0) {
+        to.push(this.serialised);
+        await this.sendText(from.pop(), { back: 'true' });
       }
     },
     send(more = {}) {
       clearTimeout(this.soon);
-      this.sendText(this.text(), more, this.serialised);
+      const text = this.text();
+      this.inTurn(() => this.sendText(text, more, this.serialised));
     },
     async sendText(text, more, before) {
       const body = new URLSearchParams(text);

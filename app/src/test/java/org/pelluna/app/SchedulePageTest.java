@@ -111,7 +111,7 @@ class SchedulePageTest extends PageTest {
     @Test
     void aDeathInQuarantineIsRecordedPaidAndReplacedAndCanBeTakenBack() throws Exception {
         int wishes = plan().wishes().size();
-        setback(FAIRY, "DIED", "instead", "same").andExpect(status().isFound());
+        setback(FAIRY, "DIED", "instead", "Solar fairy wrasse").andExpect(status().isFound());
         TankPlan after = plan();
         assertThat(after.wishes()).hasSize(wishes + 1);
         assertThat(after.wishes())
@@ -130,6 +130,15 @@ class SchedulePageTest extends PageTest {
         pages.perform(post(keeper, arrivals + "/" + FAIRY + "/setback/" + id + "/undo"))
                 .andExpect(status().isFound());
         assertThat(order().arrivals()).anyMatch(one -> one.wishIds().contains(FAIRY));
+    }
+
+    /** The page sends every field of its form, empty ones too. */
+    @Test
+    void aDeathWithoutAnythingInsteadLeavesThePlaceEmpty() throws Exception {
+        int wishes = plan().wishes().size();
+        setback(FAIRY, "DIED", "instead", "", "days", "14", "note", "").andExpect(status().isFound());
+        assertThat(plan().wishes()).hasSize(wishes);
+        assertThat(order().arrivals()).noneMatch(one -> one.wishIds().contains(FAIRY));
     }
 
     @Test

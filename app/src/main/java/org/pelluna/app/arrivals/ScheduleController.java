@@ -155,9 +155,10 @@ class ScheduleController {
             throw new IllegalArgumentException("an arrival is put off by 1 to " + LONGEST_WAIT + " days");
         }
         Species species = tanks.plan(keeper.id(), tankId).species(catalogue).get(wish.speciesId());
+        Optional<String> named = instead.map(String::strip).filter(words -> !words.isEmpty());
         Optional<Species> other = kind == Setback.Kind.SWAPPED
-                ? Optional.of(named(keeper, tankId, instead.orElse("")))
-                : kind == Setback.Kind.DIED && instead.isPresent() ? Optional.of(species) : Optional.empty();
+                ? Optional.of(named(keeper, tankId, named.orElse("")))
+                : kind == Setback.Kind.DIED ? named.map(words -> named(keeper, tankId, words)) : Optional.empty();
         Setback setback = new Setback(
                 id,
                 record.today(),
@@ -219,7 +220,8 @@ class ScheduleController {
         return tanks.plan(keeper.id(), tankId).species(catalogue).all().stream()
                 .filter(one -> words.equals(one.commonName() + " — " + one.scientificName())
                         || words.equals(one.id())
-                        || words.equalsIgnoreCase(one.scientificName()))
+                        || words.equalsIgnoreCase(one.scientificName())
+                        || words.equalsIgnoreCase(one.commonName()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("choose the other fish from the list"));
     }
