@@ -629,11 +629,16 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 
-  // The log form asks only for what the kind of entry needs.
+  // The log form asks only for what the kind of entry needs. Two fish and how hard: the third touch keeps the entry. What cannot be
+  // sent waits, and is sent once when the connection is back.
   window.Alpine.data('logEntry', () => ({
     kind: 'CHASE',
+    ready: false,
     init() {
       this.kind = this.$root.dataset.kind;
+      this.ready = true;
+      this.show();
+      setInterval(() => this.show(), 1000);
     },
     get hasAggressor() {
       return ['DISPLAY', 'CHASE', 'NIP', 'PINNED'].includes(this.kind);
@@ -643,6 +648,98 @@ document.addEventListener('alpine:init', () => {
     },
     get isNote() {
       return this.kind === 'NOTE';
+    },
+    checked(name) {
+      return this.$refs.form.querySelector(`input[name="${name}"]:checked`);
+    },
+    words(name) {
+      return this.checked(name)?.closest('.chip').textContent.trim() ?? '';
+    },
+    // A touch keeps it at once; keys walk through the choices, and Enter keeps it.
+    hard() {
+      if (this.hasAggressor && this.checked('aggressor') && this.checked('fish')) {
+        setTimeout(() => this.checked('hardness') && this.keep(), 60);
+      }
+    },
+    sent(event) {
+      if (!navigator.onLine) {
+        event.preventDefault();
+        event.stopPropagation();
+        this.keep();
+      }
+    },
+    keep() {
+      const form = this.$refs.form;
+      const body = new URLSearchParams(new FormData(form));
+      body.set('key', crypto.randomUUID());
+      body.set('at', moment(new Date()));
+      const words = `${this.words('aggressor')} ${this.words('kind')} ${this.words('fish')}, ${this.words('hardness')}`.trim();
+      queue.add({ path: new URL(form.action).pathname, body: body.toString(), words });
+      for (const name of ['fish', 'aggressor', 'hardness']) {
+        const input = this.checked(name);
+        if (input) {
+          input.checked = false;
+        }
+      }
+      const watch = this.watched();
+      if (watch) {
+        watch.tally += 1;
+        localStorage.setItem(this.watchKey(), JSON.stringify(watch));
+      }
+      this.$refs.said.textContent = `Kept: ${words}`;
+      this.show();
+    },
+    watchKey() {
+      return `pelluna-watch ${this.$root.dataset.watches}`;
+    },
+    watched() {
+      return JSON.parse(localStorage.getItem(this.watchKey()) ?? 'null');
+    },
+    watch() {
+      const begun = this.watched();
+      if (!begun) {
+        localStorage.setItem(this.watchKey(), JSON.stringify({ start: moment(new Date()), from: Date.now(), tally: 0 }));
+      } else {
+        const minutes = Math.max(1, Math.round((Date.now() - begun.from) / 60000));
+        const body = new URLSearchParams({ key: crypto.randomUUID(), start: begun.start, minutes: String(Math.min(1440, minutes)) });
+        queue.add({ path: this.$root.dataset.watches, body: body.toString(), words: `Watched ${minutes} min, ${begun.tally} seen` });
+        localStorage.removeItem(this.watchKey());
+        this.$refs.said.textContent = `Watched ${minutes} min, ${begun.tally} encounters.`;
+      }
+      this.show();
+    },
+    show() {
+      const begun = this.watched();
+      const seconds = begun ? Math.floor((Date.now() - begun.from) / 1000) : 0;
+      const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+      this.$refs.watching.textContent = begun ? `Stop the watch, ${clock}, ${begun.tally} seen` : 'Start a watch';
+      queue.show(this.$refs.queue);
+    },
+  }));
+
+  // A roll call: everyone at once, then the exceptions. Without a connection it waits like an entry.
+  window.Alpine.data('rollCall', () => ({
+    ready: false,
+    init() {
+      this.ready = true;
+    },
+    all() {
+      for (const eating of this.$root.querySelectorAll('input[value="eating"]')) {
+        eating.checked = true;
+      }
+    },
+    sent(event) {
+      if (!navigator.onLine) {
+        event.preventDefault();
+        event.stopPropagation();
+        const form = this.$refs.form;
+        queue.add({
+          path: new URL(form.action).pathname,
+          body: new URLSearchParams(new FormData(form)).toString(),
+          words: 'Roll call',
+        });
+        this.$refs.said.textContent = 'Kept here; it is sent when the connection is back.';
+      }
     },
   }));
 
@@ -660,6 +757,82 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 });
+
+// A moment as forms take it, in local time.
+function moment(date) {
+  const local = new Date(date.getTime() - date.getTimezoneOffset() * 60000);
+  return local.toISOString().slice(0, 19);
+}
+
+// What is written at the tank and cannot be sent yet. Each thing carries its own key, so that the server keeps it once however
+// often it is sent; what the server refuses stays, with its reason, until it is thrown away.
+const queue = {
+  name: 'pelluna-queue',
+  sending: false,
+  all() {
+    return JSON.parse(localStorage.getItem(this.name) ?? '[]');
+  },
+  put(items) {
+    localStorage.setItem(this.name, JSON.stringify(items));
+  },
+  add(item) {
+    this.put([...this.all(), item]);
+    this.send();
+  },
+  async send() {
+    if (this.sending) {
+      return;
+    }
+    this.sending = true;
+    try {
+      for (const item of this.all()) {
+        if (item.refused) {
+          continue;
+        }
+        const body = new URLSearchParams(item.body);
+        body.set('_csrf', document.querySelector('input[name="_csrf"]').value);
+        body.set('queued', 'true');
+        const answer = await fetch(item.path, { method: 'POST', body });
+        const text = await answer.text();
+        if (answer.ok && text === 'kept') {
+          this.put(this.all().filter((one) => one.body !== item.body));
+        } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 403) {
+          this.put(this.all().map((one) => (one.body === item.body ? { ...one, refused: `not taken (${answer.status})` } : one)));
+        } else {
+          break;
+        }
+      }
+    } catch {
+      // No connection: it is tried again when there is one.
+    }
+    this.sending = false;
+  },
+  show(list) {
+    const items = this.all();
+    if (list.dataset.shown === JSON.stringify(items)) {
+      return;
+    }
+    list.dataset.shown = JSON.stringify(items);
+    list.replaceChildren(
+      ...items.map((item) => {
+        const line = document.createElement('li');
+        line.textContent = `${item.words}: ${item.refused ?? 'waits for the connection'} `;
+        if (item.refused) {
+          const button = document.createElement('button');
+          button.type = 'button';
+          button.className = 'link-button';
+          button.textContent = 'Throw away';
+          button.addEventListener('click', () => this.put(this.all().filter((one) => one.body !== item.body)));
+          line.append(button);
+        }
+        return line;
+      }),
+    );
+  },
+};
+window.addEventListener('online', () => queue.send());
+setInterval(() => queue.all().length > 0 && queue.send(), 5000);
+queue.send();
 
 // A form is sent once, however often its button is pressed; coming back to the page makes it ready again.
 document.addEventListener('submit', (event) => {

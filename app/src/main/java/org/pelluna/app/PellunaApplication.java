@@ -8,10 +8,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The web application. */
 @SpringBootApplication
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class PellunaApplication {
     public static void main(String[] arguments) {
         SpringApplication.run(PellunaApplication.class, arguments);

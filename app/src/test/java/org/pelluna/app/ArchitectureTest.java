@@ -19,7 +19,8 @@ class ArchitectureTest {
         "org.pelluna.app.losses..",
         "org.pelluna.app.exchange..",
         "org.pelluna.app.water..",
-        "org.pelluna.app.reef.."
+        "org.pelluna.app.reef..",
+        "org.pelluna.app.today.."
     };
 
     private static final JavaClasses APP = new ClassFileImporter()
@@ -29,7 +30,7 @@ class ArchitectureTest {
     @Test
     void placesDoNotKnowEachOther() {
         slices().matching(
-                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom|water|reef)..")
+                        "org.pelluna.app.(tanks|wishes|company|arrivals|watch|losses|exchange|species|shop|rules|headroom|water|reef|today)..")
                 .should()
                 .notDependOnEachOther()
                 .check(APP);

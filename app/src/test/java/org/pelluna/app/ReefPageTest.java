@@ -170,7 +170,10 @@ class ReefPageTest extends PageTest {
                         .param("items[0].height", "-3"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("Not saved: a size is more than 0")));
-        pages.perform(form(rocks()).param("items[0].id", "a").param("items[0].kind", "CAVE").param("items[0].x", "left"))
+        pages.perform(form(rocks())
+                        .param("items[0].id", "a")
+                        .param("items[0].kind", "CAVE")
+                        .param("items[0].x", "left"))
                 .andExpect(status().isUnprocessableContent());
         pages.perform(post(keeper, "/tanks/" + tank + "/reef/edit").param("version", String.valueOf(version() - 1)))
                 .andExpect(status().isConflict());

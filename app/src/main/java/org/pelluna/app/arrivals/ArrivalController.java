@@ -12,6 +12,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.species.Catalogue;
@@ -65,7 +66,7 @@ class ArrivalController {
             @RequestParam(required = false) String name,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
         Optional<Stock.Wished> found = stock.wishes().stream()
                 .filter(wished -> wished.wish().id().equals(key))
                 .findFirst();

@@ -8,6 +8,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Ground;
 import org.pelluna.core.pressure.Welcome;
@@ -65,7 +66,7 @@ class WhatIfController {
             @RequestParam(defaultValue = "false") boolean part,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
         Catalogue known = stock.plan().species(catalogue);
         List<Choice> wished = stock.wishes().stream()
                 .map(wish -> new Choice(wish.species().id(), wish.species().commonName()))

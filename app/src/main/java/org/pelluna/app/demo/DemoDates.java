@@ -11,7 +11,14 @@ import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Sign;
+import org.pelluna.core.watch.Task;
+import org.pelluna.core.watch.Watch;
 
 /** Moves a demo plan in time, so that its story always ends today. */
 final class DemoDates {
@@ -31,7 +38,8 @@ final class DemoDates {
                                 one.arrivedOn().plusDays(days),
                                 one.lengthCm(),
                                 moved(one.leftOn(), days),
-                                one.individual()))
+                                one.individual(),
+                                one.coming()))
                         .toList(),
                 plan.wishes(),
                 plan.log().stream()
@@ -54,13 +62,54 @@ final class DemoDates {
                                 one.cause(),
                                 one.certainty(),
                                 one.price(),
-                                one.note()))
+                                one.note(),
+                                one.evidence(),
+                                moved(one.lastSeen(), days),
+                                one.linkedTo()))
                         .toList(),
                 plan.ownSpecies(),
                 moved(plan.schedule(), days),
                 plan.waterTests().stream()
                         .map(one -> new WaterTest(one.id(), one.on().plusDays(days), one.kind(), one.value()))
-                        .toList());
+                        .toList(),
+                moved(plan.journal(), days));
+    }
+
+    private static Journal moved(Journal journal, long days) {
+        return new Journal(
+                journal.watches().stream()
+                        .map(one -> new Watch(one.id(), one.start().plusDays(days), one.minutes(), one.note()))
+                        .toList(),
+                journal.rollCalls().stream()
+                        .map(one -> new RollCall(one.id(), one.at().plusDays(days), one.found(), one.note()))
+                        .toList(),
+                journal.signs().stream()
+                        .map(one -> new Sign(
+                                one.id(), one.at().plusDays(days), one.fishId(), one.kind(), one.note(), one.photo()))
+                        .toList(),
+                journal.remedies().stream()
+                        .map(one -> new Remedy(
+                                one.id(),
+                                one.kind(),
+                                one.fishId(),
+                                one.from().plusDays(days),
+                                moved(one.until(), days),
+                                one.note()))
+                        .toList(),
+                journal.crew().stream()
+                        .map(one -> new CrewCount(
+                                one.id(),
+                                one.on().plusDays(days),
+                                one.group(),
+                                one.name(),
+                                one.kind(),
+                                one.count(),
+                                one.smallestCm()))
+                        .toList(),
+                journal.tasks().stream()
+                        .map(one -> new Task(one.id(), one.on().plusDays(days), one.words(), one.done()))
+                        .toList(),
+                journal.unlearned());
     }
 
     private static Schedule moved(Schedule schedule, long days) {

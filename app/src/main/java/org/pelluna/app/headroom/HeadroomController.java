@@ -11,6 +11,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
@@ -67,7 +68,7 @@ class HeadroomController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Stock stock = Stock.of(plan, catalogue);
+        Stock stock = Learning.stock(plan, catalogue);
         List<Fish> planned = new ArrayList<>(stock.residents());
         Shortlist.of(stock).stream().filter(Judgement::inPlan).forEach(one -> {
             for (int i = 0; i < one.wished().count(); i++) {

@@ -64,7 +64,8 @@ class LossController {
             String lived,
             String harried,
             String price,
-            String note) {}
+            String note,
+            String evidence) {}
 
     /** One fish to choose. */
     record Choice(String id, String name) {}
@@ -99,6 +100,11 @@ class LossController {
                                 one.id(),
                                 one.name() + " — " + known.get(one.speciesId()).commonName()))
                         .toList());
+        model.addAttribute(
+                "everyone",
+                plan.residents().stream()
+                        .map(one -> new Choice(one.id(), one.name()))
+                        .toList());
         model.addAttribute("causes", Loss.Cause.values());
         model.addAttribute("certainties", Loss.Certainty.values());
         model.addAttribute(
@@ -131,7 +137,19 @@ class LossController {
                 ChronoUnit.DAYS.between(resident.arrivedOn(), loss.on()) + " days after its arrival",
                 harried,
                 loss.price().map(price -> Numbers.plain(price, 2)).orElse(""),
-                loss.note().orElse(""));
+                loss.note().orElse(""),
+                evidence(loss, residents));
+    }
+
+    private static String evidence(Loss loss, Map<String, Resident> residents) {
+        return java.util.stream.Stream.of(
+                        loss.lastSeen().map(day -> "Last seen alive on " + day + "."),
+                        loss.evidence(),
+                        loss.linkedTo()
+                                .flatMap(id -> Optional.ofNullable(residents.get(id)))
+                                .map(one -> "It follows from " + one.name() + "."))
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(" "));
     }
 
     private static String summary(TankPlan plan) {
@@ -172,6 +190,9 @@ class LossController {
                     .filter(one -> one.id().equals(form.fish) && form.on.isBefore(one.arrivedOn()))
                     .forEach(one -> faults.rejectValue(
                             "on", "early", one.name() + " arrived only on " + one.arrivedOn() + "."));
+        }
+        if (!faults.hasFieldErrors("on") && form.lastSeen != null && form.lastSeen.isAfter(form.on)) {
+            faults.rejectValue("lastSeen", "late", "It cannot be seen alive after it was lost.");
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

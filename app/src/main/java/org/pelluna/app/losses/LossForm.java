@@ -33,8 +33,25 @@ public class LossForm {
     @Size(max = 1000, message = "At most 1,000 letters, please.")
     public String note;
 
+    @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+    public LocalDate lastSeen;
+
+    @Size(max = 1000, message = "At most 1,000 letters, please.")
+    public String evidence;
+
+    public String linkedTo;
+
     Loss loss() {
         return new Loss(
-                Key.checked(key), fish, on, cause, certainty, Optional.ofNullable(price), Optional.ofNullable(note));
+                Key.checked(key),
+                fish,
+                on,
+                cause,
+                certainty,
+                Optional.ofNullable(price),
+                Optional.ofNullable(note),
+                Optional.ofNullable(evidence),
+                Optional.ofNullable(lastSeen),
+                Optional.ofNullable(linkedTo).filter(one -> !one.equals(fish)));
     }
 }

@@ -10,7 +10,7 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -74,7 +74,7 @@ class ShopController {
         model.addAttribute("q", text);
         model.addAttribute("missed", !text.isBlank() && asked.isEmpty());
         asked.ifPresent(one -> {
-            model.addAttribute("card", view(ShopCard.of(Stock.of(plan, catalogue), one), measures));
+            model.addAttribute("card", view(ShopCard.of(Learning.stock(plan, catalogue), one), measures));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
         });
         model.addAttribute(

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
@@ -43,7 +44,7 @@ class Judged {
         if (known != null && known.plan().equals(plan)) {
             return known.judgements();
         }
-        Stock stock = Stock.of(plan, catalogue);
+        Stock stock = Learning.stock(plan, catalogue);
         Map<String, Judgement> judgements = plan.species(catalogue).all().parallelStream()
                 .collect(Collectors.toConcurrentMap(
                         Species::id,

@@ -18,6 +18,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
@@ -110,7 +111,7 @@ class SpeciesController {
             @PathVariable String speciesId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = Stock.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
         Species species = stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotYours("species"));
         Judgement judgement = Shortlist.ask(
                 stock,

@@ -6,6 +6,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.LocalTime;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.TemperatureUnit;
@@ -32,6 +34,9 @@ public class KeeperRow {
     private TemperatureUnit temperatureUnit = TemperatureUnit.CELSIUS;
 
     private Instant createdAt;
+    private LocalTime quietFrom = LocalTime.of(22, 0);
+    private LocalTime quietUntil = LocalTime.of(7, 0);
+    private Instant lookedAt;
 
     protected KeeperRow() {}
 
@@ -69,6 +74,29 @@ public class KeeperRow {
 
     public TemperatureUnit temperatureUnit() {
         return temperatureUnit;
+    }
+
+    public LocalTime quietFrom() {
+        return quietFrom;
+    }
+
+    public LocalTime quietUntil() {
+        return quietUntil;
+    }
+
+    /** Sets the time of day in which no message comes. */
+    public void quiet(LocalTime from, LocalTime until) {
+        this.quietFrom = from;
+        this.quietUntil = until;
+    }
+
+    /** When the keeper last looked at today's page; empty if never. */
+    public Optional<Instant> lookedAt() {
+        return Optional.ofNullable(lookedAt);
+    }
+
+    public void looked(Instant now) {
+        this.lookedAt = now;
     }
 
     /** Sets the units in which figures are shown and entered. */

@@ -43,6 +43,11 @@ class LogRow {
         this.id = UUID.randomUUID();
         this.tankId = tankId;
         this.planKey = entry.id();
+        change(entry);
+    }
+
+    /** Takes on another content; the key stays. */
+    final void change(LogEntry entry) {
         this.seenAt = entry.at();
         this.kind = entry.kind();
         this.aggressorKey = entry.aggressorId().orElse(null);

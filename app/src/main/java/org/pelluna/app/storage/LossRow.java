@@ -10,6 +10,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 
 /** One loss. */
@@ -37,7 +40,13 @@ class LossRow {
     private String note;
     private Instant removedAt;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String more;
+
     protected LossRow() {}
+
+    /** What is known beside the cause. */
+    private record More(Optional<String> evidence, Optional<LocalDate> lastSeen, Optional<String> linkedTo) {}
 
     LossRow(UUID tankId, Loss loss) {
         this.id = UUID.randomUUID();
@@ -49,11 +58,24 @@ class LossRow {
         this.certainty = loss.certainty();
         this.price = loss.price().orElse(null);
         this.note = loss.note().orElse(null);
+        this.more = Json.MAPPER.writeValueAsString(new More(loss.evidence(), loss.lastSeen(), loss.linkedTo()));
     }
 
     Loss toCore() {
+        More known = more == null
+                ? new More(Optional.empty(), Optional.empty(), Optional.empty())
+                : Json.MAPPER.readValue(more, More.class);
         return new Loss(
-                planKey, fishKey, lostOn, cause, certainty, Optional.ofNullable(price), Optional.ofNullable(note));
+                planKey,
+                fishKey,
+                lostOn,
+                cause,
+                certainty,
+                Optional.ofNullable(price),
+                Optional.ofNullable(note),
+                known.evidence(),
+                known.lastSeen(),
+                known.linkedTo());
     }
 
     String fishKey() {

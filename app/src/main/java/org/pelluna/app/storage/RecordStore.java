@@ -1,6 +1,7 @@
 package org.pelluna.app.storage;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -28,6 +29,7 @@ public class RecordStore {
     private final Rows.Residents residents;
     private final Rows.Logs logs;
     private final Rows.Losses losses;
+    private final Rows.History history;
     private final Clock clock;
 
     RecordStore(
@@ -36,12 +38,14 @@ public class RecordStore {
             Rows.Residents residents,
             Rows.Logs logs,
             Rows.Losses losses,
+            Rows.History history,
             Clock clock) {
         this.tanks = tanks;
         this.wishes = wishes;
         this.residents = residents;
         this.logs = logs;
         this.losses = losses;
+        this.history = history;
         this.clock = clock;
     }
 
@@ -130,6 +134,36 @@ public class RecordStore {
         if (logs.findByTankIdAndPlanKey(tankId, entry.id()).isEmpty()) {
             logs.saveAndFlush(new LogRow(tankId, entry));
         }
+    }
+
+    /** Changes an entry; how it read before is kept. */
+    public void changeEntry(UUID keeperId, UUID tankId, LogEntry entry) {
+        LogRow row = entry(keeperId, tankId, entry.id());
+        entry.aggressorId().ifPresent(key -> resident(tankId, key));
+        entry.fishId().ifPresent(key -> resident(tankId, key));
+        LogEntry before = row.toCore();
+        if (!before.equals(entry)) {
+            history.save(new HistoryRow(tankId, entry.id(), before, clock.instant()));
+            row.change(entry);
+        }
+    }
+
+    /** An earlier state of an entry, and when it was changed. */
+    public record Earlier(Instant changedAt, LogEntry entry) {}
+
+    /** How an entry read before, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Earlier> history(UUID keeperId, UUID tankId, String key) {
+        entry(keeperId, tankId, key);
+        return history.findByTankIdAndPlanKeyOrderByChangedAtDesc(tankId, key).stream()
+                .map(row -> new Earlier(row.changedAt(), row.as(LogEntry.class)))
+                .toList();
+    }
+
+    /** Notes how a resident came. */
+    public void came(UUID keeperId, UUID tankId, String key, Optional<Resident.Coming> how) {
+        tanks.get(keeperId, tankId);
+        resident(tankId, key).came(how);
     }
 
     /** Adds many entries at once; those whose key is known change nothing. */

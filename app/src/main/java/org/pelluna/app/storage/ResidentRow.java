@@ -36,6 +36,9 @@ class ResidentRow {
     @JdbcTypeCode(SqlTypes.JSON)
     private String individual;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String coming;
+
     protected ResidentRow() {}
 
     ResidentRow(UUID tankId, int place, Resident resident, UUID wishId) {
@@ -50,6 +53,7 @@ class ResidentRow {
         this.leftOn = resident.leftOn().orElse(null);
         this.wishId = wishId;
         differs(resident.individual());
+        came(resident.coming());
     }
 
     Resident toCore() {
@@ -60,7 +64,8 @@ class ResidentRow {
                 arrivedOn,
                 lengthCm,
                 Optional.ofNullable(leftOn),
-                Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)));
+                Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)),
+                Optional.ofNullable(coming).map(one -> Json.MAPPER.readValue(one, Resident.Coming.class)));
     }
 
     String planKey() {
@@ -69,6 +74,10 @@ class ResidentRow {
 
     final void differs(Optional<Individual> one) {
         this.individual = one.map(Json.MAPPER::writeValueAsString).orElse(null);
+    }
+
+    final void came(Optional<Resident.Coming> how) {
+        this.coming = how.map(Json.MAPPER::writeValueAsString).orElse(null);
     }
 
     void left(LocalDate on) {

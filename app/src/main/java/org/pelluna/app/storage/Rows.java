@@ -1,5 +1,6 @@
 package org.pelluna.app.storage;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -18,6 +19,8 @@ final class Rows {
         Optional<TankRow> findByIdAndKeeperId(UUID id, UUID keeperId);
 
         Optional<TankRow> findByIdAndRemovedAtIsNull(UUID id);
+
+        List<TankRow> findByRemovedAtIsNull();
     }
 
     interface Wishes extends JpaRepository<WishRow, UUID> {
@@ -33,6 +36,8 @@ final class Rows {
     }
 
     interface Residents extends JpaRepository<ResidentRow, UUID> {
+        int countByTankIdAndPlanKeyIn(UUID tankId, java.util.Collection<String> planKeys);
+
         List<ResidentRow> findByTankIdOrderByPlace(UUID tankId);
 
         List<ResidentRow> findByWishId(UUID wishId);
@@ -71,6 +76,30 @@ final class Rows {
         List<WaterTestRow> findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(UUID tankId);
 
         Optional<WaterTestRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface Journal extends JpaRepository<JournalRow, UUID> {
+        List<JournalRow> findByTankIdAndRemovedAtIsNull(UUID tankId);
+
+        Optional<JournalRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface History extends JpaRepository<HistoryRow, UUID> {
+        List<HistoryRow> findByTankIdAndPlanKeyOrderByChangedAtDesc(UUID tankId, String planKey);
+    }
+
+    interface Photos extends JpaRepository<PhotoRow, UUID> {
+        Optional<PhotoRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+
+        List<PhotoRow> findByTankId(UUID tankId);
+    }
+
+    interface Messages extends JpaRepository<MessageRow, UUID> {
+        boolean existsByTankIdAndEpisode(UUID tankId, String episode);
+
+        List<MessageRow> findTop100ByKeeperIdAndDueAtLessThanEqualOrderByDueAtDesc(UUID keeperId, Instant now);
+
+        int countByKeeperIdAndReadAtIsNullAndDueAtLessThanEqual(UUID keeperId, Instant now);
     }
 
     interface Drafts extends JpaRepository<TableDraft, UUID> {

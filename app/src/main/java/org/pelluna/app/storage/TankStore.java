@@ -24,6 +24,8 @@ public class TankStore {
     private final Rows.OwnSpecies own;
     private final Rows.Schedules schedules;
     private final Rows.WaterTests tests;
+    private final Rows.Journal journal;
+    private final LogReader logReader;
     private final Clock clock;
 
     TankStore(
@@ -35,6 +37,8 @@ public class TankStore {
             Rows.OwnSpecies own,
             Rows.Schedules schedules,
             Rows.WaterTests tests,
+            Rows.Journal journal,
+            LogReader logReader,
             Clock clock) {
         this.tanks = tanks;
         this.wishes = wishes;
@@ -44,6 +48,8 @@ public class TankStore {
         this.own = own;
         this.schedules = schedules;
         this.tests = tests;
+        this.journal = journal;
+        this.logReader = logReader;
         this.clock = clock;
     }
 
@@ -81,9 +87,7 @@ public class TankStore {
                 wishes.findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(tankId).stream()
                         .map(WishRow::toCore)
                         .toList(),
-                logs.findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(tankId).stream()
-                        .map(LogRow::toCore)
-                        .toList(),
+                logReader.read(tankId),
                 losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                         .map(LossRow::toCore)
                         .toList(),
@@ -91,8 +95,33 @@ public class TankStore {
                 schedule(tankId),
                 tests.findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(tankId).stream()
                         .map(WaterTestRow::toCore)
-                        .toList());
+                        .toList(),
+                JournalStore.journal(journal.findByTankIdAndRemovedAtIsNull(tankId)));
     }
+
+    /**
+     * Makes sure that fish are of a keeper's tank.
+     *
+     * @throws NotYours if one is not
+     */
+    void requireFish(UUID keeperId, UUID tankId, java.util.Collection<String> keys) {
+        get(keeperId, tankId);
+        java.util.Set<String> all = java.util.Set.copyOf(keys);
+        if (!all.isEmpty() && residents.countByTankIdAndPlanKeyIn(tankId, all) != all.size()) {
+            throw new NotYours("fish");
+        }
+    }
+
+    /** Every tank there is, with its keeper; for what looks after them all. */
+    @Transactional(readOnly = true)
+    public List<Kept> everyone() {
+        return tanks.findByRemovedAtIsNull().stream()
+                .map(row -> new Kept(row.keeperId(), row.id()))
+                .toList();
+    }
+
+    /** A tank and its keeper. */
+    public record Kept(UUID keeperId, UUID tankId) {}
 
     /** The schedule, without wishes that have arrived or been removed since. */
     private Schedule schedule(UUID tankId) {
@@ -133,6 +162,7 @@ public class TankStore {
         schedules.save(new ScheduleRow(tankId, plan.schedule()));
         plan.waterTests().forEach(test -> tests.save(new WaterTestRow(tankId, test)));
         plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));
+        journal.saveAll(JournalStore.rows(tankId, plan.journal()));
         return tankId;
     }
 

@@ -39,15 +39,34 @@ public class LogForm {
     @Size(max = 1000, message = "At most 1,000 letters, please.")
     public String note;
 
+    static LogForm of(LogEntry entry) {
+        LogForm form = new LogForm();
+        form.key = entry.id();
+        form.at = entry.at();
+        form.kind = entry.kind();
+        form.aggressor = entry.aggressorId().orElse(null);
+        form.fish = entry.fishId().orElse(null);
+        form.hardness = entry.hardness().orElse(null);
+        form.place = entry.place().orElse(null);
+        form.minutes = entry.watchedMinutes().orElse(null);
+        form.note = entry.note().orElse(null);
+        return form;
+    }
+
     /**
      * The entry.
      *
      * @throws IllegalArgumentException with a sentence, if something is missing
      */
     LogEntry entry() {
+        return entry(Key.checked(key));
+    }
+
+    /** The entry under a key it has already. */
+    LogEntry entry(String known) {
         boolean harmful = kind.hasAggressor() || kind == LogEntry.Kind.INJURY;
         return new LogEntry(
-                Key.checked(key),
+                known,
                 at,
                 kind,
                 harmful ? Optional.ofNullable(aggressor) : Optional.empty(),

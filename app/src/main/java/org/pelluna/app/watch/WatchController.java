@@ -2,6 +2,7 @@ package org.pelluna.app.watch;
 
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
@@ -13,15 +14,15 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.losses.Loss;
-import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tension.Warning;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The log of a tank: entry and timeline. */
@@ -41,20 +43,21 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WatchController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
+    private static final int LINES = 200;
+
     private final TankStore tanks;
     private final RecordStore record;
     private final Catalogue catalogue;
+    private final Warner warner;
     private final Clock clock;
 
-    WatchController(TankStore tanks, RecordStore record, Catalogue catalogue, Clock clock) {
+    WatchController(TankStore tanks, RecordStore record, Catalogue catalogue, Warner warner, Clock clock) {
         this.tanks = tanks;
         this.record = record;
         this.catalogue = catalogue;
+        this.warner = warner;
         this.clock = clock;
     }
-
-    /** One fish to choose. */
-    record Choice(String id, String name, String portrait) {}
 
     /** One line of the log. */
     record Line(String key, String when, String kind, String what, String details, String note, boolean removable) {}
@@ -73,27 +76,25 @@ class WatchController {
         Catalogue known = plan.species(catalogue);
         Map<String, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
-        List<Resident> here = plan.residents().stream()
-                .filter(one -> one.livesHere(plan.asOf()))
-                .toList();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute(
-                "fish",
-                here.stream()
-                        .map(one -> new Choice(one.id(), one.name(), Portraits.use(known.get(one.speciesId()))))
-                        .toList());
+        Faces.into(model, plan, catalogue);
         model.addAttribute(
                 "kinds",
                 Stream.of(LogEntry.Kind.values())
                         .filter(kind -> kind != LogEntry.Kind.ARRIVAL)
                         .toList());
-        model.addAttribute("lines", lines(plan, names));
+        List<Line> lines = lines(plan, names);
+        model.addAttribute("lines", lines.stream().limit(LINES).toList());
+        model.addAttribute("more", Math.max(0, lines.size() - LINES));
         model.addAttribute("timeline", plan.residents().isEmpty() ? "" : new Timeline(plan, known).svg());
         model.addAttribute(
-                "portraits",
-                Portraits.sheet(plan.residents().stream()
-                        .map(one -> known.get(one.speciesId()))
-                        .toList()));
+                "places",
+                plan.tank().layout().shelters().stream()
+                        .filter(one -> plan.tank().drawn().isPresent())
+                        .map(org.pelluna.core.tank.Layout.Shelter::name)
+                        .toList());
+        model.addAttribute("warnings", Warning.of(plan));
+        model.addAttribute("sentKey", Key.fresh());
         return "watch/page";
     }
 
@@ -158,9 +159,11 @@ class WatchController {
             @PathVariable UUID tankId,
             @Valid @ModelAttribute("form") LogForm form,
             BindingResult faults,
+            @RequestParam(defaultValue = "false") boolean queued,
             Model model,
             RedirectAttributes redirect,
-            HttpServletResponse response) {
+            HttpServletResponse response)
+            throws IOException {
         if (!faults.hasFieldErrors("at")
                 && form.at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
             faults.rejectValue("at", "future", "This lies in the future; the log is for what was seen.");
@@ -169,6 +172,12 @@ class WatchController {
             try {
                 LogEntry entry = form.entry();
                 record.addEntry(keeper.id(), tankId, entry);
+                warner.look(keeper.id(), tankId);
+                if (queued) {
+                    response.setContentType("text/plain;charset=UTF-8");
+                    response.getWriter().write("kept");
+                    return null;
+                }
                 Undo.offer(redirect, "Logged.", path(tankId) + "/" + entry.id() + "/remove");
                 return "redirect:" + path(tankId);
             } catch (IllegalArgumentException e) {
@@ -177,6 +186,73 @@ class WatchController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return show(keeper, tankId, model);
+    }
+
+    /** An earlier state of an entry. */
+    record EarlierView(String changed, String what) {}
+
+    @GetMapping("/{key}/edit")
+    String edit(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        LogEntry entry = plan.log().stream()
+                .filter(one -> one.id().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotYours("entry"));
+        model.addAttribute("form", LogForm.of(entry));
+        return editing(keeper, tankId, key, plan, model);
+    }
+
+    private String editing(KeeperPrincipal keeper, UUID tankId, String key, TankPlan plan, Model model) {
+        Map<String, String> names = new HashMap<>();
+        plan.residents().forEach(one -> names.put(one.id(), one.name()));
+        Faces.into(model, plan, catalogue);
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "kinds",
+                Stream.of(LogEntry.Kind.values())
+                        .filter(kind -> kind != LogEntry.Kind.ARRIVAL)
+                        .toList());
+        model.addAttribute(
+                "earlier",
+                record.history(keeper.id(), tankId, key).stream()
+                        .map(one -> {
+                            Line line = line(one.entry(), names);
+                            return new EarlierView(
+                                    LocalDateTime.ofInstant(one.changedAt(), clock.getZone())
+                                            .format(WHEN),
+                                    line.when() + " " + line.what() + " " + line.details() + " " + line.note());
+                        })
+                        .toList());
+        return "watch/edit";
+    }
+
+    @PostMapping("/{key}/edit")
+    String change(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @Valid @ModelAttribute("form") LogForm form,
+            BindingResult faults,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletResponse response) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        if (!faults.hasErrors()) {
+            try {
+                record.changeEntry(keeper.id(), tankId, form.entry(key));
+                warner.look(keeper.id(), tankId);
+                Undo.say(redirect, "Changed; how it read before is kept with it.");
+                return "redirect:" + path(tankId);
+            } catch (IllegalArgumentException e) {
+                faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
+            }
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return editing(keeper, tankId, key, plan, model);
     }
 
     @PostMapping("/{key}/remove")

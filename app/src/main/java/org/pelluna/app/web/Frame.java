@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
+import org.pelluna.app.storage.Mailbox;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.WebDataBinder;
@@ -16,9 +17,11 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @ControllerAdvice
 class Frame {
     private final Keepers keepers;
+    private final Mailbox mailbox;
 
-    Frame(Keepers keepers) {
+    Frame(Keepers keepers, Mailbox mailbox) {
         this.keepers = keepers;
+        this.mailbox = mailbox;
     }
 
     @ModelAttribute
@@ -29,6 +32,7 @@ class Frame {
                 "measures",
                 keeper.map(row -> new Measures(row.lengthUnit(), row.volumeUnit(), row.temperatureUnit()))
                         .orElse(Measures.METRIC));
+        keeper.ifPresent(row -> model.addAttribute("unread", mailbox.unread(row.id())));
         model.addAttribute("look", Look.of(request));
         model.addAttribute("here", request.getRequestURI());
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
+import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
@@ -30,7 +31,7 @@ public record Assessment(
      * @throws IllegalArgumentException if the catalogue lacks a species of the plan
      */
     public static Assessment of(TankPlan plan, Catalogue catalogue) {
-        Stock stock = Stock.of(plan, catalogue);
+        Stock stock = Learning.stock(plan, catalogue);
         List<Judgement> judgements = Shortlist.of(stock);
         ArrivalPlan order = ArrivalOrder.of(stock, judgements);
         return new Assessment(

@@ -13,6 +13,9 @@ import java.util.Optional;
  * @param certainty how well that is known
  * @param price what it had cost, in the keeper's money
  * @param note the keeper's words
+ * @param evidence what speaks for the cause
+ * @param lastSeen the day it was last seen alive
+ * @param linkedTo key of another fish whose loss, or whose doing, this one follows from
  */
 public record Loss(
         String id,
@@ -21,9 +24,30 @@ public record Loss(
         Cause cause,
         Certainty certainty,
         Optional<Double> price,
-        Optional<String> note) {
+        Optional<String> note,
+        Optional<String> evidence,
+        Optional<LocalDate> lastSeen,
+        Optional<String> linkedTo) {
+
+    /** A loss of which no more is known. */
+    public Loss(
+            String id,
+            String fishId,
+            LocalDate on,
+            Cause cause,
+            Certainty certainty,
+            Optional<Double> price,
+            Optional<String> note) {
+        this(id, fishId, on, cause, certainty, price, note, Optional.empty(), Optional.empty(), Optional.empty());
+    }
 
     public Loss {
+        if (lastSeen.filter(day -> day.isAfter(on)).isPresent()) {
+            throw new IllegalArgumentException("a fish cannot be seen alive after it was lost");
+        }
+        if (linkedTo.filter(fishId::equals).isPresent()) {
+            throw new IllegalArgumentException("a loss cannot follow from itself");
+        }
         if (price.filter(p -> !(p >= 0)).isPresent()) {
             throw new IllegalArgumentException("a price is 0 or more, but was " + price.get());
         }

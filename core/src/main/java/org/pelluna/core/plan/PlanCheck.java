@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.LogEntry;
 
 /** Looks for contradictions within a plan that no schema can see: keys used twice, keys that name nothing. */
@@ -28,6 +29,7 @@ final class PlanCheck {
         check.fish(plan);
         check.record(plan);
         check.schedule(plan);
+        check.journal(plan);
         return List.copyOf(check.faults);
     }
 
@@ -120,6 +122,35 @@ final class PlanCheck {
         }
         for (int i = 0; i < plan.waterTests().size(); i++) {
             key("/waterTests/" + i, plan.waterTests().get(i).id());
+        }
+    }
+
+    private void journal(TankPlan plan) {
+        Set<String> residents = new HashSet<>();
+        plan.residents().forEach(one -> residents.add(one.id()));
+        Journal journal = plan.journal();
+        journal.watches().forEach(one -> key("/journal/watches", one.id()));
+        journal.crew().forEach(one -> key("/journal/crew", one.id()));
+        journal.tasks().forEach(one -> key("/journal/tasks", one.id()));
+        journal.rollCalls().forEach(one -> {
+            key("/journal/rollCalls", one.id());
+            one.found().keySet().forEach(fish -> fish(residents, "/journal/rollCalls", fish));
+        });
+        journal.signs().forEach(one -> {
+            key("/journal/signs", one.id());
+            fish(residents, "/journal/signs", one.fishId());
+        });
+        journal.remedies().forEach(one -> {
+            key("/journal/remedies", one.id());
+            one.fishId().ifPresent(fish -> fish(residents, "/journal/remedies", fish));
+        });
+        journal.unlearned().forEach(fish -> fish(residents, "/journal/unlearned", fish));
+        plan.losses().forEach(loss -> loss.linkedTo().ifPresent(fish -> fish(residents, "/losses", fish)));
+    }
+
+    private void fish(Set<String> residents, String path, String id) {
+        if (!residents.contains(id)) {
+            fault(path, "no resident '" + id + "'");
         }
     }
 

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.watch.Journal;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
@@ -112,6 +113,7 @@ public final class PlanFile {
     private static void fromSecond(ObjectNode file) {
         file.putArray("ownSpecies");
         file.putArray("waterTests");
+        file.set("journal", Json.MAPPER.valueToTree(Journal.EMPTY));
         file.set("schedule", Json.MAPPER.valueToTree(Schedule.NONE));
         ObjectNode rules = (ObjectNode) file.get("houseRules");
         if (!rules.remove("rivalsSameDay").booleanValue()) {

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param lengthCm its length on that day, cm
  * @param leftOn the day it was lost or left; empty while it lives here
  * @param individual how this one differs from its kind, if it does
+ * @param coming where it came from, how, and for how much, as far as noted
  */
 public record Resident(
         String id,
@@ -21,7 +22,72 @@ public record Resident(
         LocalDate arrivedOn,
         double lengthCm,
         Optional<LocalDate> leftOn,
-        Optional<Individual> individual) {
+        Optional<Individual> individual,
+        Optional<Coming> coming) {
+
+    /**
+     * How a fish came.
+     *
+     * @param origin caught or bred
+     * @param method how it was brought in
+     * @param price what it cost, in the keeper's money
+     */
+    public record Coming(Optional<Origin> origin, Optional<Method> method, Optional<Double> price) {
+        public Coming {
+            if (price.filter(sum -> !(sum >= 0 && sum <= 1_000_000)).isPresent()) {
+                throw new IllegalArgumentException("a price is 0 to 1,000,000, but was " + price.get());
+            }
+        }
+    }
+
+    /** Caught or bred. */
+    public enum Origin {
+        WILD("caught wild"),
+        BRED("bred in captivity");
+
+        private final String words;
+
+        Origin(String words) {
+            this.words = words;
+        }
+
+        /** The origin as a keeper reads it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How a fish is brought in. */
+    public enum Method {
+        STRAIGHT("straight in"),
+        LIGHTS_OUT("released at lights-out"),
+        BOX("through the box"),
+        QUARANTINE("quarantined, then released"),
+        QUARANTINE_AND_BOX("quarantined, then through the box");
+
+        private final String words;
+
+        Method(String words) {
+            this.words = words;
+        }
+
+        /** The method as a keeper reads it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A fish of which nobody noted how it came. */
+    public Resident(
+            String id,
+            String speciesId,
+            String name,
+            LocalDate arrivedOn,
+            double lengthCm,
+            Optional<LocalDate> leftOn,
+            Optional<Individual> individual) {
+        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, individual, Optional.empty());
+    }
 
     /** An ordinary fish of its kind. */
     public Resident(
@@ -31,7 +97,7 @@ public record Resident(
             LocalDate arrivedOn,
             double lengthCm,
             Optional<LocalDate> leftOn) {
-        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, Optional.empty());
+        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, Optional.empty(), Optional.empty());
     }
 
     public Resident {

@@ -5,6 +5,7 @@ import java.util.List;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.LogEntry;
 
 /**
@@ -20,6 +21,7 @@ import org.pelluna.core.watch.LogEntry;
  * @param ownSpecies what the keeper adds to the catalogue for this plan
  * @param schedule what the keeper decided about the arrivals
  * @param waterTests water tests, the oldest first
+ * @param journal what the record holds beside the log
  */
 public record TankPlan(
         LocalDate asOf,
@@ -31,7 +33,23 @@ public record TankPlan(
         List<Loss> losses,
         List<OwnSpecies> ownSpecies,
         Schedule schedule,
-        List<WaterTest> waterTests) {
+        List<WaterTest> waterTests,
+        Journal journal) {
+
+    /** A plan with an empty journal. */
+    public TankPlan(
+            LocalDate asOf,
+            Tank tank,
+            HouseRules houseRules,
+            List<Resident> residents,
+            List<Wish> wishes,
+            List<LogEntry> log,
+            List<Loss> losses,
+            List<OwnSpecies> ownSpecies,
+            Schedule schedule,
+            List<WaterTest> waterTests) {
+        this(asOf, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests, Journal.EMPTY);
+    }
 
     public TankPlan {
         residents = List.copyOf(residents);
@@ -44,7 +62,8 @@ public record TankPlan(
 
     /** The same, judged for another day. */
     public TankPlan on(LocalDate day) {
-        return new TankPlan(day, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests);
+        return new TankPlan(
+                day, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests, journal);
     }
 
     /**

@@ -79,6 +79,19 @@ public final class Encounters {
         return model.of(newcomer, resident, meeting, today);
     }
 
+    /**
+     * The pressure of one fish on another as they would meet again.
+     *
+     * @param ahead days the aggressor would have been here before the other
+     * @param together days they would have lived together
+     * @param welcome what is done for the other
+     */
+    public Pressure again(Fish aggressor, Fish victim, int ahead, int together, Set<Welcome> welcome) {
+        Meeting meeting = Meeting.plain(ahead).together(together);
+        return model.of(
+                aggressor, victim, kinship(meeting, aggressor, victim, 0).welcome(welcome), today);
+    }
+
     private Meeting meeting(Fish aggressor, Fish victim, int ahead, int newcomers) {
         Meeting meeting = Meeting.plain(ahead).newcomers(newcomers);
         if (ahead > 0) {

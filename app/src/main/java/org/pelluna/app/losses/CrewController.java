@@ -1,0 +1,147 @@
+package org.pelluna.app.losses;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.learn.Learning;
+import org.pelluna.core.losses.Crew;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.CrewCount;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The clean-up crew and other invertebrates: counted, dwindling, restocked. */
+@Controller
+@RequestMapping("/tanks/{tankId}/losses/crew")
+class CrewController {
+    private final TankStore tanks;
+    private final JournalStore journal;
+    private final Catalogue catalogue;
+
+    CrewController(TankStore tanks, JournalStore journal, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.journal = journal;
+        this.catalogue = catalogue;
+    }
+
+    /** One kind ready to print. */
+    record CrewView(
+            String name,
+            String group,
+            String about,
+            int share,
+            String lost,
+            String predicted,
+            String restock,
+            boolean due,
+            String advice) {}
+
+    /** One count. */
+    record CountView(String key, String on, String words) {}
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("key", Key.fresh());
+        model.addAttribute("today", stock.plan().asOf());
+        model.addAttribute("groups", AnimalGroup.values());
+        model.addAttribute(
+                "crews",
+                Crew.of(stock).stream()
+                        .map(one -> view(one, stock.plan().asOf(), measures))
+                        .toList());
+        model.addAttribute(
+                "counts",
+                stock.plan().journal().crew().stream()
+                        .sorted(java.util.Comparator.comparing(CrewCount::on).reversed())
+                        .limit(40)
+                        .map(one -> new CountView(
+                                one.id(),
+                                one.on().toString(),
+                                one.count() + " " + one.name() + " "
+                                        + one.kind().words()))
+                        .toList());
+        model.addAttribute("source", Crew.SOURCE.words());
+        return "losses/crew";
+    }
+
+    private static CrewView view(Crew one, LocalDate today, Measures measures) {
+        String eaters = one.eaters().isEmpty()
+                ? "Nobody here is known to take them."
+                : String.join(", ", one.eaters())
+                        + (one.eaters().size() == 1 ? " takes or tests them." : " take or test them.");
+        String safe = one.safeCm()
+                .map(cm -> " Buy them larger than " + measures.lengthOf(cm) + ".")
+                .orElse("");
+        return new CrewView(
+                one.name(),
+                one.group().words(),
+                Numbers.plain(one.about(), 0),
+                (int) Math.round(100 * Math.min(1, one.about() / Math.max(1, one.most()))),
+                one.animalWeeks() > 0
+                        ? Numbers.plain(100 * one.perWeek(), 1) + " % a week (95 %: "
+                                + Numbers.plain(100 * one.interval().low(), 1) + " to "
+                                + Numbers.plain(100 * one.interval().high(), 1) + "), " + one.lost() + " lost"
+                        : "count them a second time to know",
+                Numbers.plain(100 * one.predicted(), 0) + " % a week"
+                        + (one.animalWeeks() > 0 && one.interval().low() > one.predicted()
+                                ? ": more are lost than that explains"
+                                : ""),
+                one.restockOn().isAfter(today.plusYears(2))
+                        ? "not in sight"
+                        : one.restockOn().toString(),
+                !one.restockOn().isAfter(today),
+                eaters + safe + " Put them in at night, when wrasses sleep.");
+    }
+
+    @PostMapping
+    String add(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            @RequestParam Optional<AnimalGroup> group,
+            @RequestParam Optional<String> name,
+            @RequestParam(defaultValue = "COUNTED") CrewCount.Kind what,
+            @RequestParam(defaultValue = "0") int count,
+            @RequestParam(defaultValue = "1") double smallest,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        tanks.get(keeper.id(), tankId);
+        AnimalGroup animals = group.orElseThrow(() -> new IllegalArgumentException("choose which animals"));
+        CrewCount one = new CrewCount(
+                Key.checked(key),
+                on,
+                animals,
+                name.map(String::strip).filter(text -> !text.isEmpty()).orElse(animals.words()),
+                what,
+                count,
+                measures.length().toCentimetres(smallest));
+        journal.add(keeper.id(), tankId, one);
+        Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/items/" + one.id() + "/remove");
+        return "redirect:/tanks/" + tankId + "/losses/crew";
+    }
+}

@@ -1,0 +1,157 @@
+package org.pelluna.app.losses;
+
+import static org.pelluna.app.chart.TimeAxis.f;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.core.losses.Lessons;
+import org.pelluna.core.losses.Survivors;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.statistics.Survival;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** How long fish live here, and what this tank has taught. */
+@Controller
+class SurvivalController {
+    private static final double WIDTH = 720;
+    private static final double HEIGHT = 220;
+    private static final int[] MARKS = {30, 90, 365, 1095};
+    private static final String[] DASHES = {"", "8 4", "2 4", "12 4 2 4", "5 2"};
+    private static final int SHOWN = 5;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+
+    SurvivalController(TankStore tanks, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+    }
+
+    /** A group ready to print: survival at some days with interval and numbers at risk. */
+    record GroupView(String name, int fish, long lost, List<String> at) {}
+
+    @GetMapping("/tanks/{tankId}/losses/survival")
+    String survival(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(defaultValue = "ALL") Survivors.By by,
+            @RequestParam(defaultValue = "false") boolean all,
+            Model model) {
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        List<TankPlan> plans = all
+                ? tanks.of(keeper.id()).stream()
+                        .map(row -> tanks.plan(keeper.id(), row.id()))
+                        .toList()
+                : List.of(tanks.plan(keeper.id(), tankId));
+        List<Survivors.Group> groups = Survivors.of(plans, catalogue, by);
+        model.addAttribute("by", by);
+        model.addAttribute("all", all);
+        model.addAttribute("ways", Survivors.By.values());
+        model.addAttribute("marks", MARKS);
+        model.addAttribute(
+                "groups", groups.stream().map(SurvivalController::view).toList());
+        model.addAttribute("chart", groups.stream().allMatch(one -> one.curve().isEmpty()) ? "" : chart(groups));
+        model.addAttribute("test", test(groups));
+        model.addAttribute("lessons", Lessons.of(plans, catalogue));
+        return "losses/survival";
+    }
+
+    private static GroupView view(Survivors.Group group) {
+        List<String> at = new ArrayList<>();
+        for (int day : MARKS) {
+            long followed =
+                    group.lives().stream().filter(life -> life.time() >= day).count();
+            if (followed == 0) {
+                at.add("–");
+                continue;
+            }
+            Survival.Step last = group.curve().stream()
+                    .filter(step -> step.time() <= day)
+                    .reduce((one, other) -> other)
+                    .orElse(null);
+            at.add(
+                    last == null
+                            ? "all (" + followed + ")"
+                            : Numbers.plain(100 * last.survival(), 0) + " % ("
+                                    + Numbers.plain(100 * last.interval().low(), 0) + "–"
+                                    + Numbers.plain(100 * last.interval().high(), 0) + "; " + followed + ")");
+        }
+        return new GroupView(group.name(), group.lives().size(), group.lost(), at);
+    }
+
+    private static String test(List<Survivors.Group> groups) {
+        if (groups.size() < 2) {
+            return "";
+        }
+        try {
+            Survival.LogRank test =
+                    Survival.logRank(groups.get(0).lives(), groups.get(1).lives());
+            return "Between “" + groups.get(0).name() + "” and “"
+                    + groups.get(1).name() + "”: log-rank χ² "
+                    + Numbers.plain(test.chiSquared(), 2) + ", p " + Numbers.plain(test.p(), 3)
+                    + (test.p() < 0.05 ? "." : "; that may well be chance.");
+        } catch (IllegalArgumentException e) {
+            return "Too few are lost to compare the groups.";
+        }
+    }
+
+    private static String chart(List<Survivors.Group> groups) {
+        double longest = Math.max(
+                30,
+                groups.stream()
+                        .flatMap(group -> group.lives().stream())
+                        .mapToDouble(Survival.Life::time)
+                        .max()
+                        .orElse(30));
+        double scale = WIDTH / longest;
+        StringBuilder svg = new StringBuilder("<svg class=\"survival-chart\" viewBox=\"-40 -14 " + f(WIDTH + 200) + " "
+                + f(HEIGHT + 44) + "\" role=\"img\" aria-label=\"Survival after arrival; the table says the same\">"
+                + "<rect width=\"" + f(WIDTH) + "\" height=\"" + f(HEIGHT) + "\" class=\"tint-1\"/>");
+        for (int share = 0; share <= 100; share += 25) {
+            double y = HEIGHT * (1 - share / 100.0);
+            svg.append("<path class=\"graticule\" d=\"M0 " + f(y) + "H" + f(WIDTH)
+                    + "\"/><text class=\"chart-text chart-small\"" + " x=\"-6\" y=\"" + f(y + 4)
+                    + "\" text-anchor=\"end\">" + share + " %</text>");
+        }
+        double label = -20;
+        for (int i = 0; i < Math.min(SHOWN, groups.size()); i++) {
+            Survivors.Group group = groups.get(i);
+            double end = group.lives().stream()
+                            .mapToDouble(Survival.Life::time)
+                            .max()
+                            .orElse(0)
+                    * scale;
+            StringBuilder line = new StringBuilder("M0 0");
+            double y = 0;
+            for (Survival.Step step : group.curve()) {
+                y = HEIGHT * (1 - step.survival());
+                line.append("H" + f(step.time() * scale) + "V" + f(y));
+            }
+            label = Math.max(y + 4, label + 16);
+            svg.append("<path class=\"survival-line\" stroke-dasharray=\"" + DASHES[i] + "\" d=\"" + line + "H" + f(end)
+                    + "\"/><path class=\"thin\" stroke-dasharray=\"1 3\" d=\"M" + f(end) + " " + f(y) + "L"
+                    + f(WIDTH + 8)
+                    + " " + f(label - 4) + "\"/><text class=\"chart-text chart-small\" x=\"" + f(WIDTH + 12) + "\" y=\""
+                    + f(label) + "\">" + org.pelluna.app.portrait.Markup.escape(group.name()) + "</text>");
+        }
+        for (int day : MARKS) {
+            if (day < longest) {
+                svg.append("<path class=\"graticule\" d=\"M" + f(day * scale) + " 0V" + f(HEIGHT)
+                        + "\"/><text class=\"chart-text chart-small\" x=\"" + f(day * scale) + "\" y=\""
+                        + f(HEIGHT + 16)
+                        + "\" text-anchor=\"middle\">" + (day < 365 ? day + " days" : day / 365 + " y") + "</text>");
+            }
+        }
+        return svg.append("</svg>").toString();
+    }
+}

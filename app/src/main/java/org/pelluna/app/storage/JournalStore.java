@@ -1,0 +1,202 @@
+package org.pelluna.app.storage;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Sign;
+import org.pelluna.core.watch.Task;
+import org.pelluna.core.watch.Watch;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A tank's journal: watches, roll calls, signs with photographs, remedies, crew, tasks. Every method first makes sure that the tank
+ * is the keeper's; adding what is there already changes nothing.
+ */
+@Service
+@Transactional
+public class JournalStore {
+    private final TankStore tanks;
+    private final Rows.Journal items;
+    private final Rows.History history;
+    private final Rows.Photos photos;
+    private final Clock clock;
+
+    JournalStore(TankStore tanks, Rows.Journal items, Rows.History history, Rows.Photos photos, Clock clock) {
+        this.tanks = tanks;
+        this.items = items;
+        this.history = history;
+        this.photos = photos;
+        this.clock = clock;
+    }
+
+    public void add(UUID keeperId, UUID tankId, Watch watch) {
+        add(keeperId, tankId, JournalRow.Kind.WATCH, watch.id(), watch);
+    }
+
+    public void add(UUID keeperId, UUID tankId, RollCall call) {
+        tanks.requireFish(keeperId, tankId, call.found().keySet());
+        add(keeperId, tankId, JournalRow.Kind.ROLL_CALL, call.id(), call);
+    }
+
+    public void add(UUID keeperId, UUID tankId, Remedy remedy) {
+        tanks.requireFish(keeperId, tankId, remedy.fishId().stream().toList());
+        add(keeperId, tankId, JournalRow.Kind.REMEDY, remedy.id(), remedy);
+    }
+
+    public void add(UUID keeperId, UUID tankId, CrewCount count) {
+        add(keeperId, tankId, JournalRow.Kind.CREW, count.id(), count);
+    }
+
+    public void add(UUID keeperId, UUID tankId, Task task) {
+        add(keeperId, tankId, JournalRow.Kind.TASK, task.id(), task);
+    }
+
+    /**
+     * Adds a sign.
+     *
+     * @param jpeg the photograph it names, if it names one
+     */
+    public void add(UUID keeperId, UUID tankId, Sign sign, Optional<byte[]> jpeg) {
+        tanks.requireFish(keeperId, tankId, List.of(sign.fishId()));
+        sign.photo().ifPresent(key -> jpeg.ifPresent(bytes -> addPhoto(keeperId, tankId, key, bytes)));
+        add(keeperId, tankId, JournalRow.Kind.SIGN, sign.id(), sign);
+    }
+
+    private void add(UUID keeperId, UUID tankId, JournalRow.Kind kind, String key, Object value) {
+        tanks.get(keeperId, tankId);
+        if (items.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
+            items.saveAndFlush(new JournalRow(tankId, kind, key, value));
+        }
+    }
+
+    /** Changes a remedy; how it read before is kept. */
+    public void change(UUID keeperId, UUID tankId, String key, UnaryOperator<Remedy> change) {
+        JournalRow row = row(keeperId, tankId, key, JournalRow.Kind.REMEDY);
+        Remedy before = row.as(Remedy.class);
+        Remedy after = change.apply(before);
+        if (!after.equals(before)) {
+            history.save(new HistoryRow(tankId, key, before, clock.instant()));
+            row.change(after);
+        }
+    }
+
+    /** Marks a task done, or not. */
+    public void done(UUID keeperId, UUID tankId, String key, boolean done) {
+        JournalRow row = row(keeperId, tankId, key, JournalRow.Kind.TASK);
+        row.change(row.as(Task.class).done(done));
+    }
+
+    public void remove(UUID keeperId, UUID tankId, String key) {
+        row(keeperId, tankId, key).removed(clock.instant());
+    }
+
+    public void restore(UUID keeperId, UUID tankId, String key) {
+        row(keeperId, tankId, key).removed(null);
+    }
+
+    /** Says whether the log may teach the plan something of a fish. */
+    public void learns(UUID keeperId, UUID tankId, String fishKey, boolean learns) {
+        tanks.requireFish(keeperId, tankId, List.of(fishKey));
+        String key = "unlearned-" + fishKey;
+        Optional<JournalRow> row = items.findByTankIdAndPlanKey(tankId, key);
+        if (row.isPresent()) {
+            row.get().removed(learns ? clock.instant() : null);
+        } else if (!learns) {
+            items.saveAndFlush(new JournalRow(tankId, JournalRow.Kind.UNLEARNED, key, fishKey));
+        }
+    }
+
+    /** Keeps a photograph as it was made anew. */
+    public void addPhoto(UUID keeperId, UUID tankId, String key, byte[] jpeg) {
+        tanks.get(keeperId, tankId);
+        if (photos.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
+            photos.saveAndFlush(new PhotoRow(tankId, key, jpeg));
+        }
+    }
+
+    /** A photograph, JPEG. */
+    @Transactional(readOnly = true)
+    public byte[] photo(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        return photos.findByTankIdAndPlanKey(tankId, key)
+                .orElseThrow(() -> new NotYours("photograph"))
+                .content();
+    }
+
+    /** Every photograph of a tank, by its key. */
+    @Transactional(readOnly = true)
+    public Map<String, byte[]> photos(UUID keeperId, UUID tankId) {
+        tanks.get(keeperId, tankId);
+        Map<String, byte[]> all = new TreeMap<>();
+        photos.findByTankId(tankId).forEach(photo -> all.put(photo.planKey(), photo.content()));
+        return all;
+    }
+
+    private JournalRow row(UUID keeperId, UUID tankId, String key, JournalRow.Kind kind) {
+        JournalRow row = row(keeperId, tankId, key);
+        if (row.kind() != kind) {
+            throw new NotYours("entry");
+        }
+        return row;
+    }
+
+    private JournalRow row(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        return items.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("entry"));
+    }
+
+    /** Puts rows together. */
+    static Journal journal(List<JournalRow> rows) {
+        return new Journal(
+                all(rows, JournalRow.Kind.WATCH, Watch.class).stream()
+                        .sorted(java.util.Comparator.comparing(Watch::start))
+                        .toList(),
+                all(rows, JournalRow.Kind.ROLL_CALL, RollCall.class).stream()
+                        .sorted(java.util.Comparator.comparing(RollCall::at))
+                        .toList(),
+                all(rows, JournalRow.Kind.SIGN, Sign.class).stream()
+                        .sorted(java.util.Comparator.comparing(Sign::at))
+                        .toList(),
+                all(rows, JournalRow.Kind.REMEDY, Remedy.class).stream()
+                        .sorted(java.util.Comparator.comparing(Remedy::from))
+                        .toList(),
+                all(rows, JournalRow.Kind.CREW, CrewCount.class).stream()
+                        .sorted(java.util.Comparator.comparing(CrewCount::on))
+                        .toList(),
+                all(rows, JournalRow.Kind.TASK, Task.class).stream()
+                        .sorted(java.util.Comparator.comparing(Task::on))
+                        .toList(),
+                java.util.Set.copyOf(all(rows, JournalRow.Kind.UNLEARNED, String.class)));
+    }
+
+    private static <T> List<T> all(List<JournalRow> rows, JournalRow.Kind kind, Class<T> type) {
+        return rows.stream()
+                .filter(row -> row.kind() == kind)
+                .map(row -> row.as(type))
+                .toList();
+    }
+
+    /** The rows of a journal. */
+    static List<JournalRow> rows(UUID tankId, Journal journal) {
+        List<JournalRow> rows = new java.util.ArrayList<>();
+        journal.watches().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.WATCH, one.id(), one)));
+        journal.rollCalls().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.ROLL_CALL, one.id(), one)));
+        journal.signs().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.SIGN, one.id(), one)));
+        journal.remedies().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.REMEDY, one.id(), one)));
+        journal.crew().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.CREW, one.id(), one)));
+        journal.tasks().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.TASK, one.id(), one)));
+        journal.unlearned()
+                .forEach(
+                        fish -> rows.add(new JournalRow(tankId, JournalRow.Kind.UNLEARNED, "unlearned-" + fish, fish)));
+        return rows;
+    }
+}

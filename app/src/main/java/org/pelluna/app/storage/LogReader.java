@@ -1,0 +1,44 @@
+package org.pelluna.app.storage;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.core.watch.LogEntry;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** Reads a whole log. Some hold tens of thousands of entries: they are read past Hibernate, which would watch over each of them. */
+@Component
+class LogReader {
+    private final JdbcClient database;
+
+    LogReader(JdbcClient database) {
+        this.database = database;
+    }
+
+    List<LogEntry> read(UUID tankId) {
+        return database.sql("""
+                        select plan_key, seen_at, kind, aggressor_key, fish_key, hardness, place, watched_minutes, note
+                        from log_entry where tank_id = :tank and removed_at is null order by seen_at, plan_key
+                        """)
+                .param("tank", tankId)
+                .query((row, number) -> entry(row))
+                .list();
+    }
+
+    private static LogEntry entry(ResultSet row) throws SQLException {
+        return new LogEntry(
+                row.getString(1),
+                row.getObject(2, LocalDateTime.class),
+                LogEntry.Kind.valueOf(row.getString(3)),
+                Optional.ofNullable(row.getString(4)),
+                Optional.ofNullable(row.getString(5)),
+                Optional.ofNullable(row.getObject(6, Integer.class)),
+                Optional.ofNullable(row.getString(7)),
+                Optional.ofNullable(row.getObject(8, Integer.class)),
+                Optional.ofNullable(row.getString(9)));
+    }
+}

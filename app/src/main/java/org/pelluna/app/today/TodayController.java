@@ -1,0 +1,160 @@
+package org.pelluna.app.today;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.FishInReef;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.KeeperRow;
+import org.pelluna.app.storage.Keepers;
+import org.pelluna.app.storage.Mailbox;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tension.Warning;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** One page across the keeper's tanks, and the mailbox. */
+@Controller
+class TodayController {
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
+    private final TankStore tanks;
+    private final JournalStore journal;
+    private final Keepers keepers;
+    private final Mailbox mailbox;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    TodayController(
+            TankStore tanks, JournalStore journal, Keepers keepers, Mailbox mailbox, Catalogue catalogue, Clock clock) {
+        this.tanks = tanks;
+        this.journal = journal;
+        this.keepers = keepers;
+        this.mailbox = mailbox;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** One thing due. */
+    record DueView(String on, boolean late, String words, String place, String task) {}
+
+    /** One tank today. */
+    record TankToday(
+            UUID id,
+            String name,
+            String drawing,
+            String portraits,
+            List<DueView> due,
+            List<String> rising,
+            List<String> changed) {}
+
+    @GetMapping("/today")
+    @Transactional
+    public String today(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        KeeperRow row = keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper"));
+        LocalDateTime since = row.lookedAt()
+                .map(at -> LocalDateTime.ofInstant(at, clock.getZone()))
+                .orElseGet(() -> LocalDateTime.now(clock).minusDays(7));
+        List<TankToday> views = new ArrayList<>();
+        for (TankRow tank : tanks.of(keeper.id())) {
+            views.add(view(tank, Assessment.of(tanks.plan(keeper.id(), tank.id()), catalogue), since, measures));
+        }
+        model.addAttribute("tanks", views);
+        model.addAttribute("since", since.format(WHEN));
+        model.addAttribute("today", LocalDate.now(clock));
+        row.looked(clock.instant());
+        return "today/page";
+    }
+
+    private static TankToday view(TankRow tank, Assessment assessment, LocalDateTime since, Measures measures) {
+        TankPlan plan = assessment.stock().plan();
+        return new TankToday(
+                tank.id(),
+                tank.name(),
+                FishInReef.today(assessment.stock(), measures, 0),
+                Portraits.sheet(assessment.stock().residents().stream()
+                        .map(Fish::species)
+                        .toList()),
+                Due.of(assessment).stream()
+                        .map(one -> new DueView(
+                                one.on().toString(),
+                                one.isLate(plan.asOf()),
+                                measures.sentence(one.words()),
+                                one.place(),
+                                one.task().orElse("")))
+                        .toList(),
+                Warning.of(plan).stream().map(Warning::words).toList(),
+                Changes.since(plan, since));
+    }
+
+    /** Marks a task done, or not. */
+    @PostMapping("/tanks/{tankId}/tasks/{key}/done")
+    String done(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam(defaultValue = "true") boolean done) {
+        journal.done(keeper.id(), tankId, key, done);
+        return "redirect:/today";
+    }
+
+    /** One message. */
+    record MessageView(String when, String subject, String body, boolean fresh, UUID tankId) {}
+
+    @GetMapping("/mailbox")
+    String mailbox(@AuthenticationPrincipal KeeperPrincipal keeper, Model model) {
+        KeeperRow row = keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper"));
+        model.addAttribute(
+                "messages",
+                mailbox.of(keeper.id()).stream()
+                        .map(one -> new MessageView(
+                                when(one.dueAt()), one.subject(), one.body(), !one.isRead(), one.tankId()))
+                        .toList());
+        model.addAttribute("quietFrom", row.quietFrom());
+        model.addAttribute("quietUntil", row.quietUntil());
+        mailbox.readAll(keeper.id());
+        return "today/mailbox";
+    }
+
+    private String when(Instant at) {
+        return LocalDateTime.ofInstant(at, clock.getZone()).format(WHEN);
+    }
+
+    @PostMapping("/mailbox/quiet")
+    @Transactional
+    public String quiet(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @RequestParam LocalTime from,
+            @RequestParam LocalTime until,
+            RedirectAttributes redirect) {
+        keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper")).quiet(from, until);
+        org.pelluna.app.web.Undo.say(redirect, "No message comes from " + from + " to " + until + ".");
+        return "redirect:/mailbox";
+    }
+}

@@ -1,0 +1,52 @@
+package org.pelluna.app.watch;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.springframework.ui.Model;
+
+/** The fish of a tank to choose from, and to name. */
+final class Faces {
+    private final Map<String, String> names = new HashMap<>();
+
+    /** One fish to choose. */
+    record Choice(String id, String name, String portrait) {}
+
+    private Faces() {}
+
+    /** Puts the fish that live here into a model, with their portraits, and knows the names of all. */
+    static Faces into(Model model, TankPlan plan, Catalogue catalogue) {
+        Catalogue known = plan.species(catalogue);
+        Faces faces = new Faces();
+        plan.residents().forEach(one -> faces.names.put(one.id(), one.name()));
+        List<Resident> here = plan.residents().stream()
+                .filter(one -> one.livesHere(plan.asOf()))
+                .sorted(Comparator.comparing(Resident::arrivedOn))
+                .toList();
+        model.addAttribute(
+                "fish",
+                here.stream()
+                        .map(one -> new Choice(one.id(), one.name(), Portraits.use(known.get(one.speciesId()))))
+                        .toList());
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(plan.residents().stream()
+                        .map(one -> known.get(one.speciesId()))
+                        .toList()));
+        return faces;
+    }
+
+    String name(String id) {
+        return names.getOrDefault(id, id);
+    }
+
+    String name(Optional<String> id, String otherwise) {
+        return id.map(this::name).orElse(otherwise);
+    }
+}

@@ -1,0 +1,122 @@
+package org.pelluna.app.watch;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+
+/**
+ * A photograph made anew: decoded, turned upright, made small, written as JPEG. Nothing of what the camera wrote beside the picture
+ * (place, time, device) is left, and nothing that is no picture passes.
+ */
+final class Photograph {
+    /** Bytes a photograph may have when it is sent. */
+    static final int MOST_BYTES = 12_000_000;
+
+    private static final int MOST_PIXELS = 60_000_000;
+    private static final int LONGEST = 1600;
+    private static final Set<String> KINDS = Set.of("JPEG", "png");
+
+    private Photograph() {}
+
+    /**
+     * The photograph as JPEG.
+     *
+     * @throws IllegalArgumentException with a sentence, if it is no photograph we take
+     */
+    static byte[] madeAnew(byte[] sent) {
+        if (sent.length > MOST_BYTES) {
+            throw new IllegalArgumentException("a photograph may have 12 MB at most");
+        }
+        try {
+            BufferedImage picture = decoded(sent);
+            BufferedImage upright = drawn(picture, orientation(sent));
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            if (!ImageIO.write(upright, "jpg", out)) {
+                throw new IllegalStateException("no writer for JPEG");
+            }
+            return out.toByteArray();
+        } catch (IOException | IndexOutOfBoundsException e) {
+            throw new IllegalArgumentException("the photograph cannot be read; send a JPEG or PNG", e);
+        }
+    }
+
+    private static BufferedImage decoded(byte[] sent) throws IOException {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new IllegalArgumentException("the photograph is no JPEG or PNG");
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in);
+                if (!KINDS.contains(reader.getFormatName())) {
+                    throw new IllegalArgumentException("the photograph is no JPEG or PNG");
+                }
+                // Looked at before it is decoded: a small file can hold a huge picture.
+                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+                    throw new IllegalArgumentException("the photograph has too many pixels");
+                }
+                return reader.read(0);
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    /** How the camera was held, 1 to 8 as EXIF counts; 1 if it does not say. */
+    private static int orientation(byte[] sent) {
+        try {
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(sent))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
+        } catch (ImageProcessingException | MetadataException | IOException e) {
+            return 1;
+        }
+    }
+
+    private static BufferedImage drawn(BufferedImage picture, int orientation) {
+        boolean onItsSide = orientation >= 5;
+        double wide = onItsSide ? picture.getHeight() : picture.getWidth();
+        double high = onItsSide ? picture.getWidth() : picture.getHeight();
+        double scale = Math.min(1, LONGEST / Math.max(wide, high));
+        BufferedImage out = new BufferedImage(
+                Math.max(1, (int) Math.round(wide * scale)),
+                Math.max(1, (int) Math.round(high * scale)),
+                BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = out.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        AffineTransform turn = AffineTransform.getScaleInstance(scale, scale);
+        turn.concatenate(upright(orientation, picture.getWidth(), picture.getHeight()));
+        graphics.drawImage(picture, turn, null);
+        graphics.dispose();
+        return out;
+    }
+
+    private static AffineTransform upright(int orientation, double wide, double high) {
+        return switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, wide, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, wide, high);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, high);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, high, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, high, wide);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, wide);
+            default -> new AffineTransform();
+        };
+    }
+}

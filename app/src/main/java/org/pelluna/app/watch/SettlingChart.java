@@ -1,0 +1,69 @@
+package org.pelluna.app.watch;
+
+import static org.pelluna.app.chart.TimeAxis.f;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.NavigableMap;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.Settling;
+import org.pelluna.core.watch.Exposure;
+
+/**
+ * The swell after an arrival: for each day watched a stroke as high as the encounters an hour, the fitted course as a line, and the
+ * background of the tank as the still water it should come down to.
+ */
+final class SettlingChart {
+    private static final double WIDTH = 420;
+    private static final double HEIGHT = 110;
+
+    private SettlingChart() {}
+
+    static String svg(Settling one, TankPlan plan) {
+        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
+        LocalDate since = one.since();
+        long days = Math.max(14, ChronoUnit.DAYS.between(since, plan.asOf()) + 7);
+        NavigableMap<LocalDate, Double> watched = exposure.days().subMap(since, true, plan.asOf(), true);
+        double most = Math.max(1, 2 * one.background());
+        for (var day : watched.entrySet()) {
+            most = Math.max(most, count(one, exposure, day.getKey()) / day.getValue());
+        }
+        double scale = HEIGHT / (most * 1.1);
+        double dayWidth = WIDTH / days;
+        StringBuilder svg = new StringBuilder("<svg class=\"settling-chart\" viewBox=\"0 -14 " + f(WIDTH + 4) + " "
+                + f(HEIGHT + 34) + "\" aria-hidden=\"true\"><rect width=\"" + f(WIDTH) + "\" height=\"" + f(HEIGHT)
+                + "\" class=\"tint-1\"/><rect y=\"" + f(HEIGHT - one.background() * scale) + "\" width=\"" + f(WIDTH)
+                + "\" height=\"" + f(one.background() * scale) + "\" class=\"tint-3\"/>");
+        for (var day : watched.entrySet()) {
+            double x = (ChronoUnit.DAYS.between(since, day.getKey()) + 0.5) * dayWidth;
+            double rate = count(one, exposure, day.getKey()) / day.getValue();
+            svg.append("<path class=\"swell\" d=\"M" + f(x) + " " + f(HEIGHT) + "V"
+                    + f(HEIGHT - Math.max(1.5, rate * scale)) + "\"/>");
+        }
+        one.decline().ifPresent(fit -> {
+            StringBuilder line = new StringBuilder();
+            for (int day = 0; day <= days; day++) {
+                double y = HEIGHT - Math.min(HEIGHT * 1.08, fit.rateAt(day) * scale);
+                line.append(line.length() == 0 ? "M" : "L")
+                        .append(f(day * dayWidth))
+                        .append(' ')
+                        .append(f(y));
+            }
+            svg.append("<path class=\"course-fit\" d=\"" + line + "\"/>");
+        });
+        double today = (ChronoUnit.DAYS.between(since, plan.asOf()) + 0.5) * dayWidth;
+        return svg + "<path class=\"today\" d=\"M" + f(today) + " 0V" + f(HEIGHT) + "\"/><text x=\"2\" y=\"-3\""
+                + " class=\"chart-text chart-small\">" + f(most) + " an hour</text><text x=\"0\" y=\"" + f(HEIGHT + 14)
+                + "\" class=\"chart-text chart-small\">" + since + "</text><text x=\"" + f(WIDTH) + "\" y=\""
+                + f(HEIGHT + 14) + "\" text-anchor=\"end\" class=\"chart-text chart-small\">day " + days
+                + "</text></svg>";
+    }
+
+    private static long count(Settling one, Exposure exposure, LocalDate day) {
+        return exposure.encounters(day, day.plusDays(1)).stream()
+                .filter(entry -> entry.fishId().filter(one.victimId()::equals).isPresent())
+                .filter(entry ->
+                        one.aggressorId().isEmpty() || entry.aggressorId().equals(one.aggressorId()))
+                .count();
+    }
+}

@@ -1,0 +1,56 @@
+package org.pelluna.app.watch;
+
+import java.util.UUID;
+import org.pelluna.app.storage.Mailbox;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.Warning;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** Tells keepers what their record asks to be looked at: after every entry, and every so often, since some things come with time. */
+@Component
+class Warner {
+    private static final Logger LOG = LoggerFactory.getLogger(Warner.class);
+
+    private final TankStore tanks;
+    private final Mailbox mailbox;
+
+    Warner(TankStore tanks, Mailbox mailbox) {
+        this.tanks = tanks;
+        this.mailbox = mailbox;
+    }
+
+    /** Looks at one tank. */
+    void look(UUID keeperId, UUID tankId) {
+        TankPlan plan = tanks.plan(keeperId, tankId);
+        for (Warning one : Warning.of(plan)) {
+            mailbox.tell(tankId, one.episode(), plan.tank().name() + ": " + subject(one.kind()), one.words());
+        }
+    }
+
+    private static String subject(Warning.Kind kind) {
+        return switch (kind) {
+            case MISSING -> "a fish is missing";
+            case FIERCE -> "a fierce attack";
+            case HURT -> "a fish is hurt";
+            case NOT_EATING -> "a fish does not eat";
+            case NOT_SETTLING -> "it is not settling";
+            case STEPPED_IN -> "another has stepped in";
+        };
+    }
+
+    @Scheduled(fixedDelayString = "PT30M", initialDelayString = "PT2M")
+    void lookAtAll() {
+        for (TankStore.Kept one : tanks.everyone()) {
+            try {
+                look(one.keeperId(), one.tankId());
+            } catch (NotYours e) {
+                LOG.debug("tank {} was removed meanwhile", one.tankId());
+            }
+        }
+    }
+}

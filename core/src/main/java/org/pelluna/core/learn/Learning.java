@@ -1,0 +1,194 @@
+package org.pelluna.core.learn;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.statistics.GammaPoisson;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.watch.Exposure;
+import org.pelluna.core.watch.LogEntry;
+
+/**
+ * What the log has taught of each fish: how many times as aggressive as its kind it is. The prior is a gamma distribution with mean
+ * 1, wide enough for individuals that differ twofold (our own estimate); it is updated by the encounters seen while watching
+ * against those the model predicts for the same hours and the same company.
+ */
+public final class Learning {
+    /** Where it comes from. */
+    public static final Provenance SOURCE = Provenance.own(
+            "gamma prior of shape and rate 3, updated by encounters seen against encounters predicted for the hours watched");
+
+    private static final GammaPoisson PRIOR = new GammaPoisson(3, 3);
+    private static final double LEVEL = 0.9;
+    private static final int RECENT_DAYS = 60;
+    private static final int RECENT_BIN = 7;
+    private static final int OLD_BIN = 30;
+    private static final double LEAST = 0.25;
+    private static final double MOST = 4;
+    private static final int KEPT = 64;
+    private static final Map<List<Object>, Map<String, Lesson>> KNOWN =
+            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<List<Object>, Map<String, Lesson>> eldest) {
+                    return size() > KEPT;
+                }
+            });
+
+    private Learning() {}
+
+    /**
+     * What was learned of one fish.
+     *
+     * @param fishId the fish
+     * @param seen encounters in which it was the aggressor, while watching
+     * @param expected encounters predicted for the same hours and company
+     * @param posterior what that says of its aggression as a multiple of its kind's
+     * @param counts whether it feeds the plan; not if the keeper has taken it back
+     */
+    public record Lesson(String fishId, int seen, double expected, GammaPoisson posterior, boolean counts) {
+        /** The multiple used, kept within a quarter and four times. */
+        public double factor() {
+            return counts ? Math.max(LEAST, Math.min(MOST, posterior.mean())) : 1;
+        }
+
+        /** The interval of the multiple at 90 %. */
+        public Interval interval() {
+            return posterior.interval(LEVEL);
+        }
+
+        /** Whether the log contradicts the catalogue: the interval leaves out its kind's own aggression. */
+        public boolean contradicts() {
+            return !interval().holds(1);
+        }
+    }
+
+    /**
+     * A plan with its species, and with the temper of every fish as learned.
+     *
+     * @throws IllegalArgumentException if the catalogue lacks a species
+     */
+    public static Stock stock(TankPlan plan, Catalogue catalogue) {
+        Stock base = Stock.of(plan, catalogue);
+        Map<String, Lesson> lessons = of(base);
+        return lessons.isEmpty()
+                ? base
+                : new Stock(
+                        plan,
+                        base.residents().stream()
+                                .map(fish -> learned(fish, Optional.ofNullable(lessons.get(fish.id()))))
+                                .toList(),
+                        base.wishes(),
+                        base.departed());
+    }
+
+    private static Fish learned(Fish fish, Optional<Lesson> lesson) {
+        double factor = lesson.map(Lesson::factor).orElse(1.0);
+        if (factor == 1) {
+            return fish;
+        }
+        Species species = fish.species();
+        return new Fish(
+                fish.id(),
+                fish.name(),
+                species.individual(species.size(), species.temper().times(factor, SOURCE)),
+                fish.growth());
+    }
+
+    /** The lessons of a plan by fish; empty where nothing was watched. */
+    public static Map<String, Lesson> of(Stock base) {
+        TankPlan plan = base.plan();
+        if (plan.log().isEmpty() && plan.journal().watches().isEmpty()) {
+            return Map.of();
+        }
+        List<Object> restsOn = List.of(
+                plan.asOf(),
+                plan.tank(),
+                plan.residents(),
+                plan.log(),
+                plan.journal().watches(),
+                plan.journal().unlearned());
+        return KNOWN.computeIfAbsent(restsOn, key -> work(base));
+    }
+
+    private static Map<String, Lesson> work(Stock base) {
+        TankPlan plan = base.plan();
+        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
+        if (exposure.days().isEmpty()) {
+            return Map.of();
+        }
+        Map<String, Integer> seen = new HashMap<>();
+        for (LogEntry entry : exposure.encounters()) {
+            seen.merge(entry.aggressorId().orElseThrow(), 1, Integer::sum);
+        }
+        Map<String, Double> expected = expected(base, exposure);
+        Map<String, Lesson> lessons = new LinkedHashMap<>();
+        for (Fish fish : base.residents()) {
+            int count = seen.getOrDefault(fish.id(), 0);
+            double predicted = expected.getOrDefault(fish.id(), 0.0);
+            if (count > 0 || predicted > 0) {
+                lessons.put(
+                        fish.id(),
+                        new Lesson(
+                                fish.id(),
+                                count,
+                                predicted,
+                                PRIOR.seen(count, predicted),
+                                !plan.journal().unlearned().contains(fish.id())));
+            }
+        }
+        return lessons;
+    }
+
+    /** Encounters predicted of each fish for the hours watched; weeks, and months of the more distant past, go together. */
+    private static Map<String, Double> expected(Stock base, Exposure exposure) {
+        LocalDate today = base.plan().asOf();
+        Map<LocalDate, Double> bins = new LinkedHashMap<>();
+        exposure.days().forEach((day, hours) -> {
+            long ago = java.time.temporal.ChronoUnit.DAYS.between(day, today);
+            int wide = ago < RECENT_DAYS ? RECENT_BIN : OLD_BIN;
+            bins.merge(today.minusDays(ago / wide * wide + Math.min(ago % wide, wide / 2)), hours, Double::sum);
+        });
+        List<Stock.Departed> everyone = new ArrayList<>(base.departed());
+        base.residents().forEach(fish -> everyone.add(new Stock.Departed(fish, LocalDate.MAX)));
+        Map<String, Double> expected = new HashMap<>();
+        bins.forEach((day, hours) -> {
+            List<Fish> here = everyone.stream()
+                    .filter(one ->
+                            !one.fish().arrivesOn().isAfter(day) && one.leftOn().isAfter(day))
+                    .map(Stock.Departed::fish)
+                    .sorted(Comparator.comparing(Fish::arrivesOn))
+                    .toList();
+            Stock then = new Stock(base.plan().on(day), here, List.of(), List.of());
+            for (Pressure one : Encounters.of(then).amongResidents()) {
+                expected.merge(one.aggressorId(), one.perHour() * hours, Double::sum);
+            }
+        });
+        return expected;
+    }
+
+    /** The lessons worth telling, the most surprising first. */
+    public static Stream<Lesson> surprising(Map<String, Lesson> lessons) {
+        return lessons.values().stream()
+                .filter(Lesson::contradicts)
+                .sorted(Comparator.comparingDouble((Lesson one) ->
+                                Math.abs(Math.log(one.posterior().mean())))
+                        .reversed());
+    }
+}

@@ -1,0 +1,134 @@
+package org.pelluna.core.losses;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.statistics.Survival;
+import org.pelluna.core.units.Numbers;
+
+/** What some tanks have taught, in plain sentences with their counts. */
+public final class Lessons {
+    private static final int LOOK_BACK_DAYS = 30;
+    private static final int FIRST_MONTHS = 90;
+
+    private Lessons() {}
+
+    /** The lessons, the weightiest first. */
+    public static List<String> of(Collection<TankPlan> plans, Catalogue catalogue) {
+        List<String> lessons = new ArrayList<>();
+        List<Survival.Life> lives = Survivors.of(plans, catalogue, Survivors.By.ALL).stream()
+                .flatMap(group -> group.lives().stream())
+                .toList();
+        long lost = lives.stream().filter(Survival.Life::ended).count();
+        if (lives.isEmpty()) {
+            return List.of("No fish has come yet.");
+        }
+        if (lost == 0) {
+            return List.of("Of " + lives.size() + " fish that came, none was lost.");
+        }
+        early(lives, lost, lessons);
+        causes(plans, lost, lessons);
+        harried(plans, lessons);
+        linked(plans, lessons);
+        money(plans, lessons);
+        return lessons;
+    }
+
+    private static void early(List<Survival.Life> lives, long lost, List<String> lessons) {
+        long early = lives.stream()
+                .filter(life -> life.ended() && life.time() <= FIRST_MONTHS)
+                .count();
+        lessons.add(lost + " of " + lives.size() + " fish that came were lost, " + early + " of them in their first "
+                + FIRST_MONTHS + " days"
+                + (early * 2 > lost ? ": the time after an arrival is the dangerous one here." : "."));
+    }
+
+    private static void causes(Collection<TankPlan> plans, long lost, List<String> lessons) {
+        Map<Loss.Cause, Long> causes = plans.stream()
+                .flatMap(plan -> plan.losses().stream())
+                .filter(loss -> loss.cause() != Loss.Cause.GIVEN_AWAY)
+                .collect(Collectors.groupingBy(Loss::cause, Collectors.counting()));
+        causes.entrySet().stream()
+                .max(Map.Entry.<Loss.Cause, Long>comparingByValue()
+                        .thenComparing(Map.Entry::getKey))
+                .ifPresent(one -> lessons.add("The most frequent cause is "
+                        + one.getKey().words() + ": " + one.getValue() + " of " + lost + "." + advice(one.getKey())));
+    }
+
+    private static String advice(Loss.Cause cause) {
+        return switch (cause) {
+            case JUMPED -> " Look at the cover, every gap of it.";
+            case AGGRESSION -> " Order, box and fresh rock are what the next plan can change.";
+            case PREDATION -> " Ask the bite-size dates before the next one comes.";
+            case DISEASE, POOR_ARRIVAL -> " Quarantine, and where you buy, are what can change.";
+            case STARVED -> " See it eat before you pay, and feed it apart.";
+            case BAD_WATER -> " Fewer at a time; test on the days after.";
+            case MISSING -> " Roll calls would tell sooner.";
+            case EQUIPMENT, OLD_AGE, GIVEN_AWAY -> "";
+        };
+    }
+
+    private static void harried(Collection<TankPlan> plans, List<String> lessons) {
+        int losses = 0;
+        int harried = 0;
+        Map<String, Integer> by = new HashMap<>();
+        for (TankPlan plan : plans) {
+            Map<String, String> names = new LinkedHashMap<>();
+            plan.residents().forEach(one -> names.put(one.id(), one.name()));
+            for (Loss loss : plan.losses()) {
+                List<Harassment> before = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
+                losses++;
+                harried += before.isEmpty() ? 0 : 1;
+                before.stream()
+                        .limit(1)
+                        .forEach(one -> by.merge(names.getOrDefault(one.aggressorId(), "?"), 1, Integer::sum));
+            }
+        }
+        if (harried > 0) {
+            String worst = by.entrySet().stream()
+                    .max(Map.Entry.<String, Integer>comparingByValue().thenComparing(Map.Entry::getKey))
+                    .map(one -> ", most by " + one.getKey())
+                    .orElse("");
+            lessons.add("Before " + harried + " of " + losses + " losses the log holds encounters in the last "
+                    + LOOK_BACK_DAYS + " days" + worst + ". It was seen; next time act on the warning.");
+        } else {
+            lessons.add("Before none of the " + losses + " losses does the log hold an encounter in the last "
+                    + LOOK_BACK_DAYS + " days: either it was no fight, or nobody was watching.");
+        }
+    }
+
+    private static void linked(Collection<TankPlan> plans, List<String> lessons) {
+        long linked = plans.stream()
+                .flatMap(plan -> plan.losses().stream())
+                .filter(loss -> loss.linkedTo().isPresent())
+                .count();
+        if (linked > 0) {
+            lessons.add(linked + (linked == 1 ? " loss follows" : " losses follow") + " from another.");
+        }
+    }
+
+    private static void money(Collection<TankPlan> plans, List<String> lessons) {
+        double money = 0;
+        for (TankPlan plan : plans) {
+            Map<String, Resident> residents = new HashMap<>();
+            plan.residents().forEach(one -> residents.put(one.id(), one));
+            for (Loss loss : plan.losses()) {
+                money += loss.price()
+                        .or(() -> java.util.Optional.ofNullable(residents.get(loss.fishId()))
+                                .flatMap(Resident::coming)
+                                .flatMap(Resident.Coming::price))
+                        .orElse(0.0);
+            }
+        }
+        if (money > 0) {
+            lessons.add("What was lost had cost " + Numbers.plain(money, 2) + ".");
+        }
+    }
+}

@@ -1,0 +1,99 @@
+package org.pelluna.core.losses;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.statistics.Survival;
+
+/** How long fish live here after their arrival, all together and by what sets them apart. Given away counts as alive until then. */
+public final class Survivors {
+    private static final int FIRST = 3;
+    private static final int MIDDLE = 6;
+
+    private Survivors() {}
+
+    /** What fish can be told apart by. */
+    public enum By {
+        ALL("all fish"),
+        METHOD("how they came"),
+        ORIGIN("where they come from"),
+        FAMILY("family"),
+        PLACE("place in the order");
+
+        private final String words;
+
+        By(String words) {
+            this.words = words;
+        }
+
+        /** What it is called. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * One group.
+     *
+     * @param name its name
+     * @param lives the lives, days from arrival
+     * @param curve their survival
+     */
+    public record Group(String name, List<Survival.Life> lives, List<Survival.Step> curve) {
+        /** Lives that have ended. */
+        public long lost() {
+            return lives.stream().filter(Survival.Life::ended).count();
+        }
+    }
+
+    /** The groups of some tanks, the largest first. */
+    public static List<Group> of(Collection<TankPlan> plans, Catalogue catalogue, By by) {
+        Map<String, List<Survival.Life>> lives = new TreeMap<>();
+        for (TankPlan plan : plans) {
+            Catalogue known = plan.species(catalogue);
+            List<Resident> inOrder = plan.residents().stream()
+                    .sorted(Comparator.comparing(Resident::arrivedOn))
+                    .toList();
+            for (int i = 0; i < inOrder.size(); i++) {
+                Resident one = inOrder.get(i);
+                String name = switch (by) {
+                    case ALL -> "all fish";
+                    case METHOD ->
+                        one.coming()
+                                .flatMap(Resident.Coming::method)
+                                .map(Resident.Method::words)
+                                .orElse("not noted");
+                    case ORIGIN ->
+                        one.coming()
+                                .flatMap(Resident.Coming::origin)
+                                .map(Resident.Origin::words)
+                                .orElse("not noted");
+                    case FAMILY -> known.get(one.speciesId()).family();
+                    case PLACE ->
+                        i < FIRST ? "among the first three" : i < MIDDLE ? "fourth to sixth" : "seventh or later";
+                };
+                lives.computeIfAbsent(name, key -> new ArrayList<>()).add(life(plan, one));
+            }
+        }
+        return lives.entrySet().stream()
+                .map(one -> new Group(one.getKey(), one.getValue(), Survival.curve(one.getValue())))
+                .sorted(Comparator.comparingInt((Group one) -> one.lives().size())
+                        .reversed())
+                .toList();
+    }
+
+    private static Survival.Life life(TankPlan plan, Resident one) {
+        LocalDate until = one.leftOn().orElse(plan.asOf());
+        boolean lost = plan.losses().stream()
+                .anyMatch(loss -> loss.fishId().equals(one.id()) && loss.cause() != Loss.Cause.GIVEN_AWAY);
+        return new Survival.Life(Math.max(0, ChronoUnit.DAYS.between(one.arrivedOn(), until)), lost);
+    }
+}

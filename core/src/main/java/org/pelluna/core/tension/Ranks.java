@@ -1,0 +1,132 @@
+package org.pelluna.core.tension;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.statistics.Dominance;
+import org.pelluna.core.statistics.Elo;
+import org.pelluna.core.watch.LogEntry;
+
+/**
+ * Who rules among the fish that live here: by every encounter logged between two of them.
+ *
+ * @param ranked the fish, the highest first
+ * @param linearity how linear the order is; empty for fewer than three fish
+ * @param pairs encounters of each pair, observed and predicted, the most frequent first
+ * @param courses ratings through time, by fish
+ * @param encounters encounters it rests on
+ */
+public record Ranks(
+        List<Rank> ranked,
+        Optional<Dominance.Linearity> linearity,
+        List<Pair> pairs,
+        Map<String, TreeMap<LocalDate, Double>> courses,
+        int encounters) {
+
+    private static final int ROUNDS = 1000;
+
+    /**
+     * One fish's standing.
+     *
+     * @param fish the fish
+     * @param davidsScore David's score, by shares corrected for chance
+     * @param elo its rating after the last encounter
+     * @param given encounters in which it was the aggressor
+     * @param taken encounters it suffered
+     */
+    public record Rank(Fish fish, double davidsScore, double elo, int given, int taken) {}
+
+    /**
+     * What one fish does to another.
+     *
+     * @param observed encounters logged
+     * @param predicted pressure predicted for today, encounters/h
+     */
+    public record Pair(Fish aggressor, Fish victim, int observed, double predicted) {}
+
+    /** The ranks of a tank. */
+    public static Ranks of(Stock stock) {
+        List<Fish> fish = stock.residents();
+        Map<String, Integer> places = new HashMap<>();
+        fish.forEach(one -> places.put(one.id(), places.size()));
+        int[][] wins = new int[fish.size()][fish.size()];
+        Elo elo = new Elo();
+        Map<String, TreeMap<LocalDate, Double>> courses = new HashMap<>();
+        int encounters = 0;
+        for (LogEntry entry : stock.plan().log()) {
+            if (!entry.kind().hasAggressor()) {
+                continue;
+            }
+            String winner = entry.aggressorId().orElseThrow();
+            String loser = entry.fishId().orElseThrow();
+            Integer row = places.get(winner);
+            Integer column = places.get(loser);
+            if (row != null && column != null) {
+                wins[row][column]++;
+                encounters++;
+                elo.won(winner, loser);
+                for (String one : List.of(winner, loser)) {
+                    courses.computeIfAbsent(one, key -> new TreeMap<>())
+                            .put(entry.at().toLocalDate(), elo.rating(one));
+                }
+            }
+        }
+        Dominance dominance = new Dominance(wins);
+        double[] scores = dominance.davidsScores(true);
+        List<Rank> ranked = new ArrayList<>();
+        for (int i = 0; i < fish.size(); i++) {
+            int given = 0;
+            int taken = 0;
+            for (int j = 0; j < fish.size(); j++) {
+                given += wins[i][j];
+                taken += wins[j][i];
+            }
+            ranked.add(new Rank(fish.get(i), scores[i], elo.rating(fish.get(i).id()), given, taken));
+        }
+        ranked.sort(Comparator.comparingDouble(Rank::davidsScore)
+                .reversed()
+                .thenComparing(one -> one.fish().name()));
+        return new Ranks(
+                List.copyOf(ranked),
+                fish.size() < 3 || encounters == 0
+                        ? Optional.empty()
+                        : Optional.of(dominance.linearity(ROUNDS, 20261124)),
+                pairs(stock, wins),
+                courses,
+                encounters);
+    }
+
+    private static List<Pair> pairs(Stock stock, int[][] wins) {
+        List<Fish> fish = stock.residents();
+        Map<String, Double> predicted = new HashMap<>();
+        for (Pressure one : Encounters.of(stock).amongResidents()) {
+            predicted.put(one.aggressorId() + " " + one.victimId(), one.perHour());
+        }
+        List<Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < fish.size(); i++) {
+            for (int j = 0; j < fish.size(); j++) {
+                if (i != j) {
+                    pairs.add(new Pair(
+                            fish.get(i),
+                            fish.get(j),
+                            wins[i][j],
+                            predicted.getOrDefault(
+                                    fish.get(i).id() + " " + fish.get(j).id(), 0.0)));
+                }
+            }
+        }
+        pairs.sort(Comparator.comparingInt(Pair::observed)
+                .thenComparingDouble(Pair::predicted)
+                .reversed());
+        return pairs;
+    }
+}

@@ -1,0 +1,183 @@
+package org.pelluna.core.tension;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Sign;
+
+/**
+ * Something in the record that asks to be looked at now.
+ *
+ * @param kind what
+ * @param fishId the fish it is about
+ * @param since the day it began; with kind and fish it names the episode, so that it is told once
+ * @param words what, and what to do
+ */
+public record Warning(Kind kind, String fishId, LocalDate since, String words) {
+
+    private static final int FRESH_DAYS = 3;
+    private static final int SIGN_DAYS = 7;
+    private static final int HARRIED_DAYS = 7;
+    private static final int HIDING_IS_NORMAL = 5;
+
+    /** What can ask to be looked at, the gravest first. */
+    public enum Kind {
+        MISSING,
+        FIERCE,
+        HURT,
+        NOT_EATING,
+        NOT_SETTLING,
+        STEPPED_IN
+    }
+
+    /** The key of the episode. */
+    public String episode() {
+        return kind + " " + fishId + " " + since;
+    }
+
+    /** Every warning of a tank, the gravest first. */
+    public static List<Warning> of(TankPlan plan) {
+        Map<String, String> names = new HashMap<>();
+        plan.residents().forEach(one -> names.put(one.id(), one.name()));
+        List<Warning> warnings = new ArrayList<>();
+        for (Resident one : plan.residents()) {
+            if (one.livesHere(plan.asOf())) {
+                rollCalls(plan, one, warnings);
+                fierce(plan, one, names, warnings);
+                signs(plan, one, warnings);
+            }
+        }
+        for (Settling one : Settling.of(plan)) {
+            if (one.settles() == Settling.Verdict.NOT_SETTLING) {
+                warnings.add(new Warning(
+                        Kind.NOT_SETTLING,
+                        one.victimId(),
+                        one.since(),
+                        names.get(one.victimId()) + " is not settling in"
+                                + one.aggressorId()
+                                        .map(id -> ": " + names.get(id) + " keeps at it")
+                                        .orElse("")
+                                + ". Look at what could be done now."));
+            }
+        }
+        for (RemedyEffect one : RemedyEffect.of(plan)) {
+            one.steppedIn()
+                    .filter(change -> ChronoUnit.DAYS.between(one.remedy().from(), plan.asOf()) <= 28)
+                    .ifPresent(change -> warnings.add(new Warning(
+                            Kind.STEPPED_IN,
+                            change.aggressorId().orElseThrow(),
+                            one.remedy().from(),
+                            names.get(change.aggressorId().orElseThrow()) + " has stepped in since "
+                                    + one.remedy().kind().words() + ": " + change.after() + " encounters, "
+                                    + change.before() + " before.")));
+        }
+        Map<String, Warning> once = new java.util.LinkedHashMap<>();
+        warnings.stream()
+                .sorted(Comparator.comparing(Warning::kind).thenComparing(Warning::fishId))
+                .forEach(one -> once.putIfAbsent(one.episode(), one));
+        return List.copyOf(once.values());
+    }
+
+    private static void rollCalls(TankPlan plan, Resident fish, List<Warning> warnings) {
+        List<RollCall> calls = plan.journal().rollCalls().stream()
+                .filter(call -> call.found().containsKey(fish.id())
+                        && !call.at().toLocalDate().isAfter(plan.asOf()))
+                .sorted(Comparator.comparing(RollCall::at).reversed())
+                .toList();
+        if (calls.isEmpty()) {
+            return;
+        }
+        RollCall.State last = state(calls.get(0), fish);
+        LocalDate since = since(calls, fish);
+        if (last == RollCall.State.MISSING) {
+            warnings.add(new Warning(
+                    Kind.MISSING,
+                    fish.id(),
+                    since,
+                    fish.name() + " was missing at roll call since " + since
+                            + ". Look behind the rock, in the overflow and on the floor; test ammonia."));
+        } else if (last == RollCall.State.HURT) {
+            warnings.add(new Warning(
+                    Kind.HURT, fish.id(), since, fish.name() + " was hurt at roll call. Look at signs and causes."));
+        } else if (last != RollCall.State.EATING
+                && calls.size() > 1
+                && state(calls.get(1), fish) != RollCall.State.EATING
+                && (harried(plan, fish) || ChronoUnit.DAYS.between(fish.arrivedOn(), plan.asOf()) > HIDING_IS_NORMAL)) {
+            warnings.add(new Warning(
+                    Kind.NOT_EATING,
+                    fish.id(),
+                    since,
+                    fish.name() + " has not been seen to eat since " + since
+                            + (harried(plan, fish) ? ", and is harried." : ".")
+                            + " Feed in front of it, at the far end from the others."));
+        }
+    }
+
+    /** The first of the calls in a row in which the fish was not eating. */
+    private static LocalDate since(List<RollCall> latestFirst, Resident fish) {
+        LocalDate since = latestFirst.get(0).at().toLocalDate();
+        for (RollCall call : latestFirst) {
+            if (state(call, fish) == RollCall.State.EATING) {
+                break;
+            }
+            since = call.at().toLocalDate();
+        }
+        return since;
+    }
+
+    private static RollCall.State state(RollCall call, Resident fish) {
+        return call.found().getOrDefault(fish.id(), RollCall.State.EATING);
+    }
+
+    private static boolean harried(TankPlan plan, Resident fish) {
+        return plan.log().stream()
+                .anyMatch(entry -> entry.kind().hasAggressor()
+                        && entry.fishId().filter(fish.id()::equals).isPresent()
+                        && recent(entry.at().toLocalDate(), plan.asOf(), HARRIED_DAYS));
+    }
+
+    private static boolean recent(LocalDate day, LocalDate today, int days) {
+        return !day.isAfter(today) && day.plusDays(days).isAfter(today);
+    }
+
+    private static void fierce(TankPlan plan, Resident fish, Map<String, String> names, List<Warning> warnings) {
+        Optional<LogEntry> worst = plan.log().stream()
+                .filter(entry -> entry.fishId().filter(fish.id()::equals).isPresent()
+                        && recent(entry.at().toLocalDate(), plan.asOf(), FRESH_DAYS)
+                        && (entry.kind() == LogEntry.Kind.PINNED
+                                || entry.kind() == LogEntry.Kind.INJURY
+                                || entry.hardness()
+                                        .filter(hardness -> hardness == 3)
+                                        .isPresent()))
+                .max(Comparator.comparing(LogEntry::at));
+        worst.ifPresent(entry -> warnings.add(new Warning(
+                Kind.FIERCE,
+                fish.id(),
+                entry.at().toLocalDate(),
+                fish.name() + " was attacked fiercely on " + entry.at().toLocalDate()
+                        + entry.aggressorId().map(id -> " by " + names.get(id)).orElse("")
+                        + ". A fish pinned or torn needs help today: the box, or the aggressor out.")));
+    }
+
+    private static void signs(TankPlan plan, Resident fish, List<Warning> warnings) {
+        plan.journal().signs().stream()
+                .filter(sign ->
+                        sign.fishId().equals(fish.id()) && recent(sign.at().toLocalDate(), plan.asOf(), SIGN_DAYS))
+                .max(Comparator.comparing(Sign::at))
+                .ifPresent(sign -> warnings.add(new Warning(
+                        Kind.HURT,
+                        fish.id(),
+                        sign.at().toLocalDate(),
+                        fish.name() + " showed " + sign.kind().words() + " on "
+                                + sign.at().toLocalDate() + ". See what it may come from, and what would tell.")));
+    }
+}

@@ -1,0 +1,330 @@
+package org.pelluna.core.tension;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.pressure.Likeness;
+import org.pelluna.core.pressure.Welcome;
+import org.pelluna.core.watch.Remedy;
+
+/**
+ * What could be done now for a fish that is harried: each way with the pressure on it afterwards, its days, what it costs, and
+ * whether it can be taken back.
+ *
+ * @param kind the remedy it is, if it is one
+ * @param title what it is called
+ * @param words what is done
+ * @param pressure what the fish would suffer from all others together in the first week after, encounters/h
+ * @param later and three weeks after
+ * @param days days until it is done
+ * @param cost what it costs beside time
+ * @param reversible whether it can be taken back
+ * @param from who would press it hardest then
+ * @param steps what to do, for the calendar
+ */
+public record WayOut(
+        Optional<Remedy.Kind> kind,
+        String title,
+        String words,
+        double pressure,
+        double later,
+        int days,
+        String cost,
+        boolean reversible,
+        String from,
+        List<Step> steps) {
+
+    private static final int OUT_DAYS = 14;
+    private static final int BOX_DAYS = 7;
+    private static final int LATER_DAYS = 21;
+
+    /** Something to do so many days from today. */
+    public record Step(int inDays, String words) {}
+
+    private record Outlook(double now, double later, String hardest) {}
+
+    /**
+     * The ways out for one fish, the mildest first as keepers try them; the first is to wait.
+     *
+     * @param stock the plan, with what was learned of each fish
+     * @param fish the fish that is harried
+     */
+    public static List<WayOut> of(Stock stock, Fish fish) {
+        return new Ways(stock, fish).all();
+    }
+
+    private static final class Ways {
+        private final Stock stock;
+        private final Fish fish;
+        private final List<Fish> others;
+        private final Ground ground;
+        private final LocalDate today;
+        private final Optional<Fish> bully;
+        private final List<WayOut> ways = new ArrayList<>();
+
+        Ways(Stock stock, Fish fish) {
+            this.stock = stock;
+            this.fish = fish;
+            this.today = stock.plan().asOf();
+            this.ground = Ground.of(stock.plan().tank(), today);
+            this.others = stock.residents().stream()
+                    .filter(one -> !one.id().equals(fish.id()))
+                    .toList();
+            this.bully = others.stream()
+                    .max(Comparator.comparingDouble(one -> meet(ground, one, Set.of(), ahead(one), together(one))));
+        }
+
+        private int ahead(Fish other) {
+            return (int) ChronoUnit.DAYS.between(other.arrivesOn(), fish.arrivesOn());
+        }
+
+        private int together(Fish other) {
+            LocalDate later = other.arrivesOn().isAfter(fish.arrivesOn()) ? other.arrivesOn() : fish.arrivesOn();
+            return (int) Math.max(0, ChronoUnit.DAYS.between(later, today));
+        }
+
+        private double meet(Ground on, Fish other, Set<Welcome> welcome, int ahead, int together) {
+            return Encounters.on(on, stock)
+                    .again(other, fish, ahead, together, welcome)
+                    .perHour();
+        }
+
+        private boolean isRival(Fish other) {
+            return Likeness.of(other.species(), fish.species()).kin().isRival();
+        }
+
+        /** The pressure of all, by a way to meet each. */
+        private Outlook outlook(ToDoubleFunction<Fish> now, ToDoubleFunction<Fish> later) {
+            return new Outlook(
+                    others.stream().mapToDouble(now).sum(),
+                    others.stream().mapToDouble(later).sum(),
+                    others.stream()
+                            .max(Comparator.comparingDouble(now))
+                            .filter(one -> now.applyAsDouble(one) > 0.005)
+                            .map(Fish::name)
+                            .orElse("nobody"));
+        }
+
+        private Outlook on(Ground changed, Set<Welcome> welcome) {
+            return outlook(
+                    one -> meet(changed, one, welcome, ahead(one), together(one)),
+                    one -> meet(changed, one, welcome, ahead(one), together(one) + LATER_DAYS));
+        }
+
+        /** As after a return: nobody has lived with it yet. */
+        private Outlook again(Set<Welcome> welcome, ToDoubleFunction<Fish> headStart, boolean bullyOut) {
+            return outlook(
+                    one -> back(one, welcome, headStart, bullyOut, 0),
+                    one -> back(one, welcome, headStart, bullyOut, LATER_DAYS));
+        }
+
+        private double back(
+                Fish one, Set<Welcome> welcome, ToDoubleFunction<Fish> headStart, boolean bullyOut, int together) {
+            Set<Welcome> help = EnumSet.noneOf(Welcome.class);
+            help.addAll(welcome);
+            boolean isBully = bully.filter(one::equals).isPresent();
+            if (bullyOut && isBully) {
+                help.add(Welcome.AGGRESSOR_REMOVED);
+            }
+            int settled = bullyOut && !isBully ? together(one) + OUT_DAYS : together;
+            return meet(ground, one, help, (int) headStart.applyAsDouble(one), settled);
+        }
+
+        private void add(
+                Optional<Remedy.Kind> kind,
+                String title,
+                String words,
+                Outlook outlook,
+                int days,
+                String cost,
+                boolean reversible,
+                Step... steps) {
+            ways.add(new WayOut(
+                    kind,
+                    title,
+                    words,
+                    outlook.now(),
+                    outlook.later(),
+                    days,
+                    cost,
+                    reversible,
+                    outlook.hardest(),
+                    List.of(steps)));
+        }
+
+        List<WayOut> all() {
+            String name = fish.name();
+            String worst = bully.map(Fish::name).orElse("the bully");
+            add(
+                    Optional.empty(),
+                    "Wait",
+                    "Leave them alone and watch: a squabble that ends in feeding is an order being settled.",
+                    on(ground, Set.of()),
+                    0,
+                    "nothing",
+                    true,
+                    new Step(1, "Watch " + name + " for twenty minutes at a feed"),
+                    new Step(3, "Decide again about " + name));
+            Ground fed = new Ground(
+                    ground.swimCm(),
+                    ground.footprintSquareCm(),
+                    ground.shelters(),
+                    ground.feedingPlaces() + 2,
+                    ground.freshRock());
+            add(
+                    Optional.of(Remedy.Kind.MORE_FOOD),
+                    "More food, at more places",
+                    "Feed more often and at two more places, far apart; a full belly fights less.",
+                    on(fed, Set.of()),
+                    0,
+                    "food, and the nitrate it makes",
+                    true,
+                    new Step(0, "Feed at both ends, and in front of " + name),
+                    new Step(7, "Test nitrate"));
+            Ground sheltered = new Ground(
+                    ground.swimCm(), ground.footprintSquareCm(), ground.shelters() + 4, ground.feedingPlaces(), true);
+            add(
+                    Optional.of(Remedy.Kind.FRESH_ROCK),
+                    "A fresh pile of rock with holes",
+                    "Rock that nobody owns, with some caves in it, at the far end.",
+                    on(sheltered, Set.of()),
+                    1,
+                    "rock",
+                    true,
+                    new Step(0, "Set up the rock and draw it in the reef"));
+            mirror(worst, name);
+            add(
+                    Optional.of(Remedy.Kind.BOX),
+                    "Back into the box",
+                    name + " goes back into the box for a week, and is released at lights-out when nobody attacks it.",
+                    again(EnumSet.of(Welcome.BOX, Welcome.LIGHTS_OUT), this::ahead, false),
+                    BOX_DAYS,
+                    "nothing",
+                    true,
+                    new Step(0, "Put " + name + " into the box"),
+                    new Step(BOX_DAYS, "Release " + name + " at lights-out if the box is left in peace"));
+            add(
+                    Optional.of(Remedy.Kind.ROCK_MOVED),
+                    "Move the rockwork",
+                    "Everyone loses the ground they knew. Corals and nerves suffer.",
+                    on(ground, EnumSet.of(Welcome.ROCK_MOVED)),
+                    1,
+                    "a day's work, some coral",
+                    false,
+                    new Step(0, "Move the rock, and draw it anew"),
+                    new Step(1, "Roll call"));
+            bullyOut(worst, name);
+            rivals(name);
+            given(name, worst);
+            return List.copyOf(ways);
+        }
+
+        private void mirror(String worst, String name) {
+            add(
+                    Optional.of(Remedy.Kind.MIRROR),
+                    "A mirror on the glass",
+                    "It keeps " + worst + " busy. The next in line may step in: watch for it. Reports are mixed.",
+                    outlook(
+                            one -> meet(ground, one, mirrored(one), ahead(one), together(one)),
+                            one -> meet(ground, one, mirrored(one), ahead(one), together(one) + LATER_DAYS)),
+                    0,
+                    "a mirror",
+                    true,
+                    new Step(0, "Mirror on the glass at " + worst + "'s end"),
+                    new Step(2, "Watch who presses " + name + " now"),
+                    new Step(7, "Take the mirror away for an hour and watch"));
+        }
+
+        private Set<Welcome> mirrored(Fish one) {
+            return bully.filter(one::equals).isPresent() ? EnumSet.of(Welcome.MIRROR) : Set.of();
+        }
+
+        private void bullyOut(String worst, String name) {
+            if (bully.isEmpty()) {
+                return;
+            }
+            add(
+                    Optional.of(Remedy.Kind.BULLY_OUT),
+                    worst + " out for two weeks, back last",
+                    "Catch " + worst
+                            + ", keep it elsewhere for a fortnight, and return it as the newcomer through the box.",
+                    again(Set.of(), one -> bully.filter(one::equals).isPresent() ? -OUT_DAYS : ahead(one), true),
+                    OUT_DAYS,
+                    "another tank for two weeks",
+                    true,
+                    new Step(0, "Catch " + worst),
+                    new Step(OUT_DAYS, worst + " back, through the box"),
+                    new Step(OUT_DAYS + 1, "Roll call, and watch " + name));
+        }
+
+        private void rivals(String name) {
+            List<String> rivals =
+                    others.stream().filter(this::isRival).map(Fish::name).toList();
+            if (rivals.isEmpty()) {
+                return;
+            }
+            add(
+                    Optional.of(Remedy.Kind.RIVALS_TOGETHER),
+                    "All rivals out, and back together with it",
+                    "Catch " + String.join(", ", rivals) + " and return them on one day with " + name
+                            + ", so that nobody owns the tank.",
+                    again(Set.of(), one -> isRival(one) ? 0 : ahead(one), false),
+                    OUT_DAYS,
+                    "another tank for all of them",
+                    true,
+                    new Step(0, "Catch " + String.join(", ", rivals) + " and " + name),
+                    new Step(OUT_DAYS, "All of them back on one day, at lights-out"));
+        }
+
+        private void given(String name, String worst) {
+            Outlook none = new Outlook(0, 0, "nobody");
+            add(
+                    Optional.empty(),
+                    "Keep " + name + " in another tank",
+                    "It lives elsewhere; nothing is lost but the place.",
+                    none,
+                    1,
+                    "another tank for good",
+                    true,
+                    new Step(0, "Make a place for " + name + " in another tank"));
+            add(
+                    Optional.of(Remedy.Kind.GIVEN_UP),
+                    "Return " + name + ", or give it away",
+                    "An ending too: record it under losses as given away.",
+                    none,
+                    3,
+                    "most of its price",
+                    false,
+                    new Step(0, "Ask the shop to take " + name + " back"));
+            if (bully.isEmpty()) {
+                return;
+            }
+            add(
+                    Optional.of(Remedy.Kind.GIVEN_UP),
+                    "Give " + worst + " up",
+                    "Catch it, with a trap if need be, and find it a home where it can rule.",
+                    outlook(
+                            one -> bully.filter(one::equals).isPresent()
+                                    ? 0
+                                    : meet(ground, one, Set.of(), ahead(one), together(one)),
+                            one -> bully.filter(one::equals).isPresent()
+                                    ? 0
+                                    : meet(ground, one, Set.of(), ahead(one), together(one) + LATER_DAYS)),
+                    7,
+                    "the fish",
+                    false,
+                    new Step(0, "Set a trap for " + worst),
+                    new Step(0, "Ask who would take " + worst));
+        }
+    }
+}

@@ -1,0 +1,47 @@
+package org.pelluna.core.watch;
+
+import java.time.LocalDate;
+import org.pelluna.core.tank.AnimalGroup;
+
+/**
+ * Invertebrates counted, or added: clean-up crew and others, by group.
+ *
+ * @param id key within its plan
+ * @param on the day
+ * @param group which animals
+ * @param name what the keeper calls them
+ * @param kind whether they were counted or added
+ * @param count how many
+ * @param smallestCm the smallest of them, cm
+ */
+public record CrewCount(
+        String id, LocalDate on, AnimalGroup group, String name, Kind kind, int count, double smallestCm) {
+    public CrewCount {
+        if (count < 0 || count > 10_000) {
+            throw new IllegalArgumentException("a count is 0 to 10,000, but was " + count);
+        }
+        if (!(smallestCm > 0 && smallestCm <= 100)) {
+            throw new IllegalArgumentException("an animal is more than 0 and at most 100 cm long");
+        }
+        if (name.isBlank() || name.length() > 60) {
+            throw new IllegalArgumentException("a name has 1 to 60 letters");
+        }
+    }
+
+    /** What was done. */
+    public enum Kind {
+        ADDED("added"),
+        COUNTED("counted");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        /** Completes “ten snails were …”. */
+        public String words() {
+            return words;
+        }
+    }
+}

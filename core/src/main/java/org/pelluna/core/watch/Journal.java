@@ -1,0 +1,40 @@
+package org.pelluna.core.watch;
+
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What the record holds beside the log of encounters.
+ *
+ * @param watches times watched, the oldest first
+ * @param rollCalls counts of heads, the oldest first
+ * @param signs signs of injury or illness, the oldest first
+ * @param remedies what was tried, the oldest first
+ * @param crew invertebrates counted and added, the oldest first
+ * @param tasks what is to be done
+ * @param unlearned fish of which nothing is to be learned from the log, by their keys
+ */
+public record Journal(
+        List<Watch> watches,
+        List<RollCall> rollCalls,
+        List<Sign> signs,
+        List<Remedy> remedies,
+        List<CrewCount> crew,
+        List<Task> tasks,
+        Set<String> unlearned) {
+
+    /** Nothing written. */
+    public static final Journal EMPTY =
+            new Journal(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of());
+
+    public Journal {
+        watches = List.copyOf(watches);
+        rollCalls = List.copyOf(rollCalls);
+        signs = List.copyOf(signs);
+        remedies = List.copyOf(remedies);
+        crew = List.copyOf(crew);
+        tasks = List.copyOf(tasks);
+        unlearned = java.util.Collections.unmodifiableSet(new TreeSet<>(unlearned));
+    }
+}
