@@ -7,10 +7,13 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.DataPackage;
 import org.pelluna.core.plan.Fault;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.PlanFileException;
@@ -38,8 +41,10 @@ class ExchangeController {
 
     private final TankStore tanks;
     private final Catalogue catalogue;
+    private final JournalStore journal;
 
-    ExchangeController(TankStore tanks, Catalogue catalogue) {
+    ExchangeController(TankStore tanks, Catalogue catalogue, JournalStore journal) {
+        this.journal = journal;
         this.tanks = tanks;
         this.catalogue = catalogue;
     }
@@ -57,6 +62,22 @@ class ExchangeController {
                 .body(PlanFile.write(plan));
     }
 
+    /** The whole tank as a data package, photographs included. */
+    @GetMapping("/tanks/{tankId}/tank.zip")
+    ResponseEntity<byte[]> pack(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        String name = plan.tank().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return ResponseEntity.ok()
+                .contentType(new MediaType("application", "zip"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("pelluna-" + name + "-" + plan.asOf() + ".zip")
+                                .build()
+                                .toString())
+                .body(DataPackage.write(plan, journal.photos(keeper.id(), tankId)));
+    }
+
     @GetMapping("/import")
     String page() {
         return "exchange/import";
@@ -72,8 +93,14 @@ class ExchangeController {
             HttpServletResponse response)
             throws IOException {
         try {
-            TankPlan plan = PlanFile.read(text(file), catalogue);
+            byte[] bytes = file.getBytes();
+            boolean zip = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
+            DataPackage.Contents contents = zip
+                    ? DataPackage.read(bytes, catalogue)
+                    : new DataPackage.Contents(PlanFile.read(text(bytes), catalogue), Map.of());
+            TankPlan plan = contents.plan();
             UUID id = tanks.add(keeper.id(), plan);
+            contents.photos().forEach((key, jpeg) -> journal.addPhoto(keeper.id(), id, key, Pictures.jpeg(jpeg)));
             Undo.offer(redirect, plan.tank().name() + " is imported.", "/tanks/" + id + "/remove");
             return "redirect:/tanks/" + id;
         } catch (PlanFileException e) {
@@ -91,10 +118,10 @@ class ExchangeController {
         return "exchange/import";
     }
 
-    private static String text(MultipartFile file) throws IOException {
+    private static String text(byte[] bytes) throws IOException {
         return StandardCharsets.UTF_8
                 .newDecoder()
-                .decode(ByteBuffer.wrap(file.getBytes()))
+                .decode(ByteBuffer.wrap(bytes))
                 .toString();
     }
 }

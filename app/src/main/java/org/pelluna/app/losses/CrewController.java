@@ -10,7 +10,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.learn.Learning;
-import org.pelluna.core.losses.Crew;
+import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.AnimalGroup;

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.losses.Crew;
+import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;

@@ -19,6 +19,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -207,9 +208,8 @@ class RecordController {
         tanks.get(keeper.id(), tankId);
         past(at);
         String id = Key.checked(key);
-        Optional<byte[]> jpeg = photo == null || photo.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Photograph.madeAnew(photo.getBytes()));
+        Optional<byte[]> jpeg =
+                photo == null || photo.isEmpty() ? Optional.empty() : Optional.of(Pictures.jpeg(photo.getBytes()));
         journal.add(
                 keeper.id(),
                 tankId,

@@ -32,7 +32,16 @@ class PlacesTest extends BrowserTest {
             "/water",
             "/tables",
             "/watch",
+            "/watch/roll-call",
+            "/watch/signs",
+            "/watch/settling",
+            "/watch/rank",
+            "/watch/remedies",
+            "/watch/what-now",
+            "/watch/learned",
             "/losses",
+            "/losses/survival",
+            "/losses/crew",
             "/shop",
             "/shop?q=yelow+tang");
 
@@ -53,7 +62,7 @@ class PlacesTest extends BrowserTest {
         button(page, "Enter as the demo keeper").click();
         page.waitForURL("**/tanks");
         assertHolds(watched, "tanks", look, width);
-        for (String path : List.of("/tanks/new", "/import", "/account")) {
+        for (String path : List.of("/tanks/new", "/import", "/account", "/today", "/mailbox")) {
             page.navigate(url(path));
             assertHolds(watched, path, look, width);
         }

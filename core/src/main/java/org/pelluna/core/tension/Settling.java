@@ -19,9 +19,9 @@ import org.pelluna.core.watch.LogEntry;
 
 /**
  * Whether the quarrel about a newcomer dies down. Rates are encounters it suffered for each hour watched. A settling pecking order
- * is expected to lose half its encounters every {@value #HALF_LIFE_DAYS} days (our own estimate of common practice: two weeks and
- * it is over). It is said not to settle when the later half of the watches holds so many more than that, given both halves
- * together, as would happen by chance less than once in a hundred times (exact conditional test).
+ * is expected to lose half its encounters every {@value #HALF_LIFE_DAYS} days, down to a rest (our own estimate of common practice:
+ * two weeks and it is over). It is said not to settle when the later half of the watches holds so many more than that, given both halves
+ * together, as would happen by chance less than once in fifty times (exact conditional test).
  *
  * @param victimId the newcomer
  * @param aggressorId one fish that presses it; empty for all together
@@ -57,12 +57,15 @@ public record Settling(
     public static final int LOOKED_AT_DAYS = 60;
 
     /** Chance of a false alarm at each look. */
-    public static final double ALARM = 0.01;
+    public static final double ALARM = 0.02;
 
     /** Where the method comes from. */
     public static final Provenance SOURCE = Provenance.published(
             "exact conditional Poisson test, Przyborowski & Wilenski 1940; course by Poisson regression; half-life of "
                     + (int) HALF_LIFE_DAYS + " days our own estimate");
+
+    /** Share of the first rate that stays when an order is settled; our own estimate. */
+    private static final double REST = 0.15;
 
     private static final int WEEK = 7;
     private static final int FIRST_LOOK = 6;
@@ -212,14 +215,14 @@ public record Settling(
             double background,
             Optional<Decline> decline,
             Late late) {
-        if (late.p() < ALARM && late.count() >= LEAST_LATE) {
-            return Verdict.NOT_SETTLING;
-        }
         if (hours == 0 || !late.looked()) {
             return Verdict.TOO_EARLY;
         }
         if (encounters == 0 || (weekHours > 0 && weekCount / weekHours <= background)) {
             return Verdict.QUIET;
+        }
+        if (late.p() < ALARM && late.count() >= LEAST_LATE) {
+            return Verdict.NOT_SETTLING;
         }
         return decline.filter(fit -> fit.slopeInterval().high() < 0).isPresent() ? Verdict.SETTLING : Verdict.OPEN;
     }
@@ -241,7 +244,7 @@ public record Settling(
             double earlyExpected = 0;
             double lateExpected = 0;
             for (Decline.Watched one : watches) {
-                double expected = one.watched() * Math.pow(0.5, one.time() / HALF_LIFE_DAYS);
+                double expected = one.watched() * (REST + (1 - REST) * Math.pow(0.5, one.time() / HALF_LIFE_DAYS));
                 if (one.time() < middle) {
                     early += one.events();
                     earlyHours += one.watched();

@@ -20,7 +20,14 @@ import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Sign;
+import org.pelluna.core.watch.Task;
+import org.pelluna.core.watch.Watch;
 import tools.jackson.databind.node.ObjectNode;
 
 class PlanFileTest {
@@ -42,7 +49,7 @@ class PlanFileTest {
                 Optional.of(new Layout.Box(40, 10, 20, 12, 14)));
     }
 
-    private static TankPlan everything(TankShape shape) {
+    static TankPlan everything(TankShape shape) {
         LocalDate lost = TODAY.minusDays(3);
         return new TankPlan(
                 TODAY,
@@ -61,7 +68,18 @@ class PlanFileTest {
                                 TODAY.minusDays(90),
                                 4.25,
                                 Optional.empty()),
-                        new Resident("c", "gramma-loreto", "Gone", TODAY.minusDays(90), 4, Optional.of(lost))),
+                        new Resident(
+                                "c",
+                                "gramma-loreto",
+                                "Gone",
+                                TODAY.minusDays(90),
+                                4,
+                                Optional.of(lost),
+                                Optional.empty(),
+                                Optional.of(new Resident.Coming(
+                                        Optional.of(Resident.Origin.WILD),
+                                        Optional.of(Resident.Method.QUARANTINE_AND_BOX),
+                                        Optional.of(31.5))))),
                 List.of(
                         new Wish(
                                 "w",
@@ -100,7 +118,10 @@ class PlanFileTest {
                         Loss.Cause.AGGRESSION,
                         Loss.Certainty.LIKELY,
                         Optional.of(35.5),
-                        Optional.of("found on the sand"))),
+                        Optional.of("found on the sand"),
+                        Optional.of("torn fins"),
+                        Optional.of(lost.minusDays(1)),
+                        Optional.of("b"))),
                 List.of(OwnSpeciesTest.basslet()),
                 new Schedule(
                         List.of(List.of("w")),
@@ -116,7 +137,32 @@ class PlanFileTest {
                         Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
                         List.of(new Schedule.Tick("w", "inspect", TODAY.atTime(18, 5))),
                         List.of(new Schedule.BoxCheck("w", TODAY, true, Optional.of("Plüm")))),
-                List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)));
+                List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)),
+                new Journal(
+                        List.of(new Watch("v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))),
+                        List.of(new RollCall(
+                                "rc",
+                                TODAY.atTime(7, 5),
+                                java.util.Map.of("b", RollCall.State.EATING),
+                                Optional.empty())),
+                        List.of(new Sign(
+                                "sg",
+                                TODAY.atTime(7, 6),
+                                "b",
+                                Sign.Kind.CLOUDY_EYE,
+                                Optional.of("left"),
+                                Optional.of("sg-photo"))),
+                        List.of(new Remedy(
+                                "rm",
+                                Remedy.Kind.MIRROR,
+                                Optional.of("b"),
+                                TODAY.minusDays(9),
+                                Optional.of(TODAY),
+                                Optional.empty())),
+                        List.of(new CrewCount(
+                                "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)),
+                        List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)),
+                        java.util.Set.of("b")));
     }
 
     @ParameterizedTest
@@ -139,7 +185,7 @@ class PlanFileTest {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
         ObjectNode file = (ObjectNode) Json.MAPPER.readTree(PlanFile.write(plan));
         file.put("version", 2);
-        file.remove(List.of("ownSpecies", "schedule", "waterTests"));
+        file.remove(List.of("ownSpecies", "schedule", "waterTests", "journal"));
         ObjectNode oldRules = (ObjectNode) file.get("houseRules");
         oldRules.put("rivalsSameDay", true);
         ((ObjectNode) oldRules.get("husbandry")).remove(List.of("foodFactor", "pH", "bottledBacteria", "saltPrice"));
@@ -179,7 +225,7 @@ class PlanFileTest {
                 "\"pelluna-plan\"       | \"other\"            | /format",
                 "\"version\" : 3        | \"version\" : 4      | /version",
                 "\"heightCm\" : 58.0    | \"heightCm\" : -1    | /tank/shape",
-                "\"shelters\" : 8       | \"shelters\" : \"x\" | /tank/shelters",
+                "\"shelters\" : 0       | \"shelters\" : \"x\" | /tank/shelters",
                 "\"count\" : 5          | \"count\" : 0        | /wishes/0/count",
                 "\"chromis-viridis\"    | \"salmo-salar\"      | /wishes/0/speciesId",
                 "\"fishId\" : \"c\",    | \"fishId\" : \"zz\", | /log/0/fishId",
@@ -188,7 +234,9 @@ class PlanFileTest {
                 "\"gallonsPerInchNew\" : 5.0 | \"gallonsPerInchNew\" : 2 | /houseRules",
                 "\"kind\" : \"pinned\"  | \"kind\" : \"note\"  | /log/0",
                 "\"asOf\"               | \"asof\"             | the file",
-                "\"rockKg\" : 40.0      | \"rockKg\" : 9000     | /tank/water",
+                "\"rockKgPerLitre\" : 1.6 | \"rockKgPerLitre\" : 0.001 | /tank/water",
+                "\"mirror\"            | \"prayer\"           | /journal/remedies/0/kind",
+                "\"b\" : \"eating\"     | \"q\" : \"eating\"     | /journal/rollCalls",
                 "\"2026-11-23\"         | \"2026-02-30\"       | /asOf"
             })
     void aFaultIsRefusedWithItsPath(String good, String bad, String path) {

@@ -1,4 +1,4 @@
-package org.pelluna.core.losses;
+package org.pelluna.core.lessons;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;

@@ -1,4 +1,4 @@
-package org.pelluna.core.losses;
+package org.pelluna.core.lessons;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;

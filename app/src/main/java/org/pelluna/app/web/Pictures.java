@@ -1,4 +1,4 @@
-package org.pelluna.app.watch;
+package org.pelluna.app.web;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -21,7 +21,7 @@ import javax.imageio.stream.ImageInputStream;
  * A photograph made anew: decoded, turned upright, made small, written as JPEG. Nothing of what the camera wrote beside the picture
  * (place, time, device) is left, and nothing that is no picture passes.
  */
-final class Photograph {
+public final class Pictures {
     /** Bytes a photograph may have when it is sent. */
     static final int MOST_BYTES = 12_000_000;
 
@@ -29,14 +29,14 @@ final class Photograph {
     private static final int LONGEST = 1600;
     private static final Set<String> KINDS = Set.of("JPEG", "png");
 
-    private Photograph() {}
+    private Pictures() {}
 
     /**
      * The photograph as JPEG.
      *
      * @throws IllegalArgumentException with a sentence, if it is no photograph we take
      */
-    static byte[] madeAnew(byte[] sent) {
+    public static byte[] jpeg(byte[] sent) {
         if (sent.length > MOST_BYTES) {
             throw new IllegalArgumentException("a photograph may have 12 MB at most");
         }

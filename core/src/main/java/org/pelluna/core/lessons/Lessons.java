@@ -1,4 +1,4 @@
-package org.pelluna.core.losses;
+package org.pelluna.core.lessons;
 
 import java.util.ArrayList;
 import java.util.Collection;
@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.pelluna.core.losses.Harassment;
+import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -56,8 +58,7 @@ public final class Lessons {
                 .filter(loss -> loss.cause() != Loss.Cause.GIVEN_AWAY)
                 .collect(Collectors.groupingBy(Loss::cause, Collectors.counting()));
         causes.entrySet().stream()
-                .max(Map.Entry.<Loss.Cause, Long>comparingByValue()
-                        .thenComparing(Map.Entry::getKey))
+                .max(Map.Entry.<Loss.Cause, Long>comparingByValue().thenComparing(Map.Entry::getKey))
                 .ifPresent(one -> lessons.add("The most frequent cause is "
                         + one.getKey().words() + ": " + one.getValue() + " of " + lost + "." + advice(one.getKey())));
     }

@@ -1,0 +1,127 @@
+package org.pelluna.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.time.LocalDate;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.browser.Browsers.Watched;
+
+/** At the tank with wet hands: three touches, without a connection too; and a week around a bad arrival. */
+class WatchStoryTest extends BrowserTest {
+
+    private static void touch(Page page, String group, String name) {
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile(group)))
+                .locator(".chip", new Locator.LocatorOptions().setHasText(Pattern.compile("^" + name + "$")))
+                .click();
+    }
+
+    /** “A chased B, hard”: three touches. */
+    private static void chased(Page page, String aggressor, String fish, String hard) {
+        touch(page, "Who did it", aggressor);
+        touch(page, "To whom", fish);
+        touch(page, "How hard", hard);
+        assertThat(page.locator("[x-ref=said]"))
+                .hasText(Pattern.compile("Kept: " + aggressor + " chase " + fish + ", " + hard));
+    }
+
+    private static Locator logged(Page page, String what) {
+        return page.locator("li[data-kind=chase]", new Page.LocatorOptions().setHasText(what));
+    }
+
+    @Test
+    void entryGoesOnWithoutAConnectionAndIsSentOnce() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        page.setViewportSize(390, 844);
+        place(page, "Watch");
+        int before = logged(page, "Gale chased Pip").count();
+        button(page, "Start a watch").click();
+        chased(page, "Gale", "Pip", "mild");
+        assertThat(page.locator(".queue li")).hasCount(0);
+
+        page.context().setOffline(true);
+        chased(page, "Gale", "Pip", "hard");
+        chased(page, "Gale", "Pip", "fierce");
+        assertThat(page.locator(".queue li")).hasCount(2);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Stop the watch.*3 seen")))
+                .click();
+        assertThat(page.locator(".queue li")).hasCount(3);
+        page.context().setOffline(false);
+        assertThat(page.locator(".queue li")).hasCount(0);
+        page.reload();
+        assertThat(logged(page, "Gale chased Pip")).hasCount(before + 3);
+        page.reload();
+        assertThat(logged(page, "Gale chased Pip")).hasCount(before + 3);
+        // What the browser says of a connection that was cut on purpose is no trouble.
+        assertThat(watched.troubles()).allMatch(one -> one.contains("ERR_INTERNET_DISCONNECTED"));
+        assertThat(watched.overflow()).isLessThanOrEqualTo(0);
+    }
+
+    @Test
+    void aWeekAroundABadArrival() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        place(page, "Arrivals");
+        Locator first = page.locator("li[data-place='1']");
+        first.getByText("Neon goby has arrived").click();
+        first.getByLabel("Called").fill("Spark");
+        button(page, "Into the record").click();
+
+        place(page, "Watch");
+        for (int i = 0; i < 3; i++) {
+            chased(page, "Gale", "Spark", "fierce");
+        }
+        page.reload();
+        assertThat(page.locator(".warnings")).containsText("Spark was attacked fiercely");
+
+        sub(page, "Roll call");
+        button(page, "All seen eating").click();
+        page.locator(".roll-row", new Page.LocatorOptions().setHasText("Spark"))
+                .locator(".chip", new Locator.LocatorOptions().setHasText("hurt"))
+                .click();
+        button(page, "Keep the roll call").click();
+        assertThat(page.locator("main")).containsText("hurt: Spark");
+
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Mailbox \\(\\d+\\)")))
+                .click();
+        assertThat(page.locator("main")).containsText("a fierce attack");
+        assertThat(page.locator("main")).containsText("a fish is hurt");
+        page.goBack();
+
+        sub(page, "What now");
+        page.getByLabel("For whom").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
+        button(page, "Weigh it").click();
+        assertThat(page.locator(".ways")).containsText("Gale out for two weeks, back last");
+        page.locator("tr", new Page.LocatorOptions().setHasText("A mirror on the glass"))
+                .getByText("Do this")
+                .click();
+        page.waitForURL("**/today");
+        assertThat(page.locator("main")).containsText("Mirror on the glass at Gale's end");
+        assertClean(watched, "today");
+
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
+                .first()
+                .click();
+        place(page, "Watch");
+        sub(page, "Remedies");
+        assertThat(page.locator("article h2").first()).containsText("a mirror on the glass, Spark");
+        page.locator("article").first().getByText("It is over").click();
+        assertThat(page.locator("article").first()).containsText("to " + LocalDate.now());
+        for (String name : new String[] {"Signs", "Settling", "Who rules", "Learned"}) {
+            sub(page, name);
+            assertClean(watched, name);
+        }
+    }
+
+    private static void sub(Page page, String name) {
+        page.locator(".subnav")
+                .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator(".subnav [aria-current=page]")).hasText(name);
+    }
+}

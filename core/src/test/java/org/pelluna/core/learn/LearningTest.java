@@ -1,0 +1,86 @@
+package org.pelluna.core.learn;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.tension.Logs;
+
+class LearningTest {
+    private static Logs tank(long seed) {
+        return new Logs(seed)
+                .resident("gale", "chrysiptera-parasema", 200, 7)
+                .resident("plum", "gramma-loreto", 180, 6)
+                .resident("ink", "ecsenius-bicolor", 150, 7)
+                .watched(100, 0, 60);
+    }
+
+    private static double predicted(TankPlan plan, String aggressor, String victim) {
+        return pressure(Stock.of(plan, Fixtures.CATALOGUE), aggressor, victim);
+    }
+
+    private static double pressure(Stock stock, String aggressor, String victim) {
+        return Encounters.of(stock).amongResidents().stream()
+                .filter(one ->
+                        one.aggressorId().equals(aggressor) && one.victimId().equals(victim))
+                .mapToDouble(Pressure::perHour)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Fish that behave as predicted are found to; intervals hold the truth as often as they say. */
+    @Test
+    void theIntervalHoldsTheTruthAtItsRate() {
+        int held = 0;
+        int rounds = 60;
+        double truth = 2;
+        for (int round = 0; round < rounds; round++) {
+            TankPlan still = tank(round).plan();
+            Logs logs = tank(100 + round);
+            for (String victim : new String[] {"plum", "ink"}) {
+                double rate = predicted(still, "gale", victim);
+                logs.encounters("gale", victim, 100, 0, ago -> truth * rate);
+            }
+            var lesson = Learning.of(Stock.of(logs.plan(), Fixtures.CATALOGUE)).get("gale");
+            held += lesson.interval().holds(truth) ? 1 : 0;
+        }
+        assertThat(held / (double) rounds).isBetween(0.75, 1.0);
+    }
+
+    @Test
+    void theBullyIsFoundAndFeedsThePlanUntilItIsTakenBack() {
+        TankPlan still = tank(1).plan();
+        double usual = predicted(still, "ink", "plum");
+        Logs logs = tank(2).encounters("ink", "plum", 100, 0, ago -> Math.max(0.6, 6 * usual));
+        TankPlan plan = logs.plan();
+        Map<String, Learning.Lesson> lessons = Learning.of(Stock.of(plan, Fixtures.CATALOGUE));
+        assertThat(lessons.get("ink").contradicts()).isTrue();
+        assertThat(lessons.get("ink").posterior().mean()).isGreaterThan(1.8);
+        assertThat(lessons.get("gale").posterior().mean()).isLessThan(1);
+        assertThat(Learning.surprising(lessons))
+                .extracting(Learning.Lesson::fishId)
+                .contains("ink");
+        double learned = pressure(Learning.stock(plan, Fixtures.CATALOGUE), "ink", "plum");
+        assertThat(learned).isGreaterThan(1.3 * predicted(plan, "ink", "plum"));
+        TankPlan takenBack = logs.unlearned("ink").plan();
+        assertThat(pressure(Learning.stock(takenBack, Fixtures.CATALOGUE), "ink", "plum"))
+                .isCloseTo(predicted(takenBack, "ink", "plum"), within(1e-9));
+    }
+
+    @Test
+    void withoutWatchesNothingIsLearned() {
+        Logs logs = new Logs(1).resident("gale", "chrysiptera-parasema", 200, 7);
+        Stock stock = Learning.stock(logs.plan(), Fixtures.CATALOGUE);
+        assertThat(Learning.of(stock)).isEmpty();
+        assertThat(stock.residents())
+                .extracting(Fish::species)
+                .containsExactly(Fixtures.species("chrysiptera-parasema"));
+    }
+}

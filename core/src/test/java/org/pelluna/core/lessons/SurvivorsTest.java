@@ -1,0 +1,160 @@
+package org.pelluna.core.lessons;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.Journal;
+
+class SurvivorsTest {
+    private static final LocalDate TODAY = Fixtures.TODAY;
+
+    private static Resident fish(String id, int cameAgo, int livedDays, Resident.Method method) {
+        LocalDate came = TODAY.minusDays(cameAgo);
+        return new Resident(
+                id,
+                "gramma-loreto",
+                id,
+                came,
+                4,
+                livedDays < 0 ? Optional.empty() : Optional.of(came.plusDays(livedDays)),
+                Optional.empty(),
+                Optional.of(new Resident.Coming(Optional.empty(), Optional.of(method), Optional.of(40.0))));
+    }
+
+    private static TankPlan plan(List<Resident> residents, Loss.Cause cause, Journal journal) {
+        List<Loss> losses = new ArrayList<>();
+        for (Resident one : residents) {
+            one.leftOn()
+                    .ifPresent(day -> losses.add(new Loss(
+                            "l-" + one.id(),
+                            one.id(),
+                            day,
+                            cause,
+                            Loss.Certainty.LIKELY,
+                            Optional.empty(),
+                            Optional.empty())));
+        }
+        return new TankPlan(
+                TODAY,
+                Fixtures.reef(),
+                HouseRules.USUAL,
+                residents,
+                List.of(),
+                List.of(),
+                losses,
+                List.of(),
+                Schedule.NONE,
+                List.of(),
+                journal);
+    }
+
+    private static final List<Resident> FISH = List.of(
+            fish("a", 300, -1, Resident.Method.BOX),
+            fish("b", 280, -1, Resident.Method.BOX),
+            fish("c", 260, 12, Resident.Method.STRAIGHT),
+            fish("d", 240, 20, Resident.Method.STRAIGHT),
+            fish("e", 220, -1, Resident.Method.STRAIGHT));
+
+    @Test
+    void livesAreFollowedFromArrivalAndToldApartByMethod() {
+        var plans = List.of(plan(FISH, Loss.Cause.AGGRESSION, Journal.EMPTY));
+        var all = Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.ALL);
+        assertThat(all).hasSize(1);
+        assertThat(all.get(0).curve()).extracting(step -> step.time()).containsExactly(12.0, 20.0);
+        assertThat(all.get(0).curve().get(1).survival()).isCloseTo(0.6, within(1e-12));
+        var methods = Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.METHOD);
+        assertThat(methods).extracting(Survivors.Group::name).containsExactly("straight in", "through the box");
+        assertThat(methods.get(0).lost()).isEqualTo(2);
+        assertThat(methods.get(1).lost()).isZero();
+        assertThat(Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.PLACE))
+                .extracting(Survivors.Group::name)
+                .containsExactly("among the first three", "fourth to sixth");
+    }
+
+    @Test
+    void aFishGivenAwayLivedUntilThen() {
+        var plans = List.of(plan(FISH, Loss.Cause.GIVEN_AWAY, Journal.EMPTY));
+        assertThat(Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.ALL)
+                        .get(0)
+                        .lost())
+                .isZero();
+        assertThat(Lessons.of(plans, Fixtures.CATALOGUE)).containsExactly("Of 5 fish that came, none was lost.");
+    }
+
+    @Test
+    void lessonsSayWhatHappenedWithTheirCounts() {
+        var lessons = Lessons.of(List.of(plan(FISH, Loss.Cause.JUMPED, Journal.EMPTY)), Fixtures.CATALOGUE);
+        assertThat(lessons.get(0)).contains("2 of 5 fish").contains("2 of them in their first 90 days");
+        assertThat(lessons.get(1)).contains("jumped: 2 of 2").contains("cover");
+        assertThat(lessons).anyMatch(one -> one.contains("had cost 80"));
+    }
+
+    private static CrewCount crew(int daysAgo, CrewCount.Kind kind, int count) {
+        return new CrewCount(
+                "k" + daysAgo + kind, TODAY.minusDays(daysAgo), AnimalGroup.SNAILS, "turbans", kind, count, 1.2);
+    }
+
+    @Test
+    void theCrewDwindlesAtTheRateOfItsCountsAndIsRestockedInTime() {
+        Journal journal = new Journal(
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(
+                        crew(70, CrewCount.Kind.ADDED, 30),
+                        crew(35, CrewCount.Kind.COUNTED, 24),
+                        crew(0, CrewCount.Kind.COUNTED, 19)),
+                List.of(),
+                Set.of());
+        Crew crew = Crew.of(Stock.of(plan(List.of(), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
+                .get(0);
+        assertThat(crew.lost()).isEqualTo(11);
+        assertThat(crew.animalWeeks()).isCloseTo(27 * 5 + 21.5 * 5, within(1e-9));
+        assertThat(crew.perWeek()).isCloseTo(11 / 242.5, within(1e-9));
+        assertThat(crew.interval().holds(crew.perWeek())).isTrue();
+        assertThat(crew.about()).isCloseTo(19, within(1e-9));
+        assertThat(crew.restockOn()).as("19 of 30 is less than two thirds").isEqualTo(TODAY);
+        assertThat(crew.eaters()).isEmpty();
+    }
+
+    @Test
+    void whoTakesThemIsNamedAndTheSizeThatIsSafe() {
+        Journal journal = new Journal(
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(crew(10, CrewCount.Kind.ADDED, 20)),
+                List.of(),
+                Set.of());
+        var eater = Fixtures.CATALOGUE.all().stream()
+                .filter(one -> Optional.ofNullable(one.reef().get(AnimalGroup.SNAILS))
+                        .filter(stance -> stance.conduct() == org.pelluna.core.species.Species.ReefStance.Conduct.TAKES
+                                && stance.belowCm().filter(cm -> cm > 1.2).isPresent())
+                        .isPresent())
+                .findFirst()
+                .orElseThrow();
+        Resident resident = new Resident("r", eater.id(), "Crusher", TODAY.minusDays(100), 10, Optional.empty());
+        Crew crew = Crew.of(Stock.of(plan(List.of(resident), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
+                .get(0);
+        assertThat(crew.eaters()).containsExactly("Crusher");
+        assertThat(crew.safeCm()).isEqualTo(eater.reef().get(AnimalGroup.SNAILS).belowCm());
+        assertThat(crew.predicted()).isGreaterThan(0.05);
+    }
+}

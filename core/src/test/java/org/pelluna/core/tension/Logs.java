@@ -1,0 +1,142 @@
+package org.pelluna.core.tension;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.IntToDoubleFunction;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Watch;
+
+/** Simulated records with a known truth; seeded. */
+public final class Logs {
+    private final Random random;
+    private final List<LogEntry> log = new ArrayList<>();
+    private final List<Watch> watches = new ArrayList<>();
+    private final List<RollCall> calls = new ArrayList<>();
+    private final List<Remedy> remedies = new ArrayList<>();
+    private final List<Resident> residents = new ArrayList<>();
+    private Set<String> unlearned = Set.of();
+
+    public Logs(long seed) {
+        this.random = new Random(seed);
+    }
+
+    public Logs resident(String id, String species, int daysAgo, double lengthCm) {
+        residents.add(Fixtures.resident(id, species, daysAgo, lengthCm));
+        return this;
+    }
+
+    /** A watch at 18:00 on each of some days before today, so many minutes long. */
+    public Logs watched(int fromDaysAgo, int toDaysAgo, int minutes) {
+        for (int ago = fromDaysAgo; ago >= toDaysAgo; ago--) {
+            watches.add(new Watch("w" + watches.size(), begin(ago), minutes, Optional.empty()));
+        }
+        return this;
+    }
+
+    private static LocalDateTime begin(int daysAgo) {
+        return Fixtures.TODAY.minusDays(daysAgo).atTime(18, 0);
+    }
+
+    /** Encounters within the watches of some days, at a rate an hour that depends on how many days ago it is. */
+    public Logs encounters(
+            String aggressor, String victim, int fromDaysAgo, int toDaysAgo, IntToDoubleFunction perHour) {
+        for (Watch watch : watches) {
+            int ago = (int)
+                    java.time.temporal.ChronoUnit.DAYS.between(watch.start().toLocalDate(), Fixtures.TODAY);
+            if (ago <= fromDaysAgo && ago >= toDaysAgo) {
+                int count = poisson(perHour.applyAsDouble(ago) * watch.minutes() / 60.0);
+                for (int i = 0; i < count; i++) {
+                    add(
+                            watch.start().plusSeconds(1 + random.nextInt(watch.minutes() * 60 - 2)),
+                            LogEntry.Kind.CHASE,
+                            aggressor,
+                            victim,
+                            1);
+                }
+            }
+        }
+        return this;
+    }
+
+    public Logs add(LocalDateTime at, LogEntry.Kind kind, String aggressor, String victim, int hardness) {
+        log.add(new LogEntry(
+                "e" + log.size(),
+                at,
+                kind,
+                Optional.of(aggressor),
+                Optional.of(victim),
+                Optional.of(hardness),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty()));
+        return this;
+    }
+
+    public Logs called(int daysAgo, Map<String, RollCall.State> found) {
+        calls.add(new RollCall("c" + calls.size(), begin(daysAgo), found, Optional.empty()));
+        return this;
+    }
+
+    public Logs remedy(Remedy.Kind kind, String fish, int daysAgo) {
+        remedies.add(new Remedy(
+                "m" + remedies.size(),
+                kind,
+                Optional.of(fish),
+                Fixtures.TODAY.minusDays(daysAgo),
+                Optional.empty(),
+                Optional.empty()));
+        return this;
+    }
+
+    public Logs unlearned(String fish) {
+        unlearned = Set.of(fish);
+        return this;
+    }
+
+    public TankPlan plan(Loss... losses) {
+        List<LogEntry> sorted = new ArrayList<>(log);
+        sorted.sort(java.util.Comparator.comparing(LogEntry::at));
+        return new TankPlan(
+                Fixtures.TODAY,
+                Fixtures.reef(),
+                HouseRules.USUAL,
+                residents,
+                List.of(),
+                sorted,
+                List.of(losses),
+                List.of(),
+                Schedule.NONE,
+                List.of(),
+                new Journal(watches, calls, List.of(), remedies, List.of(), List.of(), unlearned));
+    }
+
+    static LocalDate day(int daysAgo) {
+        return Fixtures.TODAY.minusDays(daysAgo);
+    }
+
+    int poisson(double mean) {
+        double limit = Math.exp(-mean);
+        double product = random.nextDouble();
+        int count = 0;
+        while (product > limit) {
+            product *= random.nextDouble();
+            count++;
+        }
+        return count;
+    }
+}

@@ -1,0 +1,85 @@
+package org.pelluna.core.tension;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.watch.LogEntry;
+
+class RanksTest {
+    private static Logs three() {
+        return new Logs(1)
+                .resident("a", "chrysiptera-parasema", 200, 7)
+                .resident("b", "gramma-loreto", 180, 6)
+                .resident("c", "ecsenius-bicolor", 20, 6);
+    }
+
+    private static Stock stock(Logs logs) {
+        return Stock.of(logs.plan(), Fixtures.CATALOGUE);
+    }
+
+    @Test
+    void whoWinsRules() {
+        Logs logs = three();
+        for (int i = 0; i < 6; i++) {
+            logs.add(Fixtures.TODAY.minusDays(10 - i).atTime(9, 0), LogEntry.Kind.CHASE, "a", "b", 1)
+                    .add(Fixtures.TODAY.minusDays(10 - i).atTime(10, 0), LogEntry.Kind.NIP, "b", "c", 1)
+                    .add(Fixtures.TODAY.minusDays(10 - i).atTime(11, 0), LogEntry.Kind.CHASE, "a", "c", 1);
+        }
+        Ranks ranks = Ranks.of(stock(logs));
+        assertThat(ranks.ranked()).extracting(one -> one.fish().id()).containsExactly("a", "b", "c");
+        assertThat(ranks.linearity().orElseThrow().h()).isCloseTo(1, within(1e-12));
+        assertThat(ranks.ranked().stream().mapToDouble(Ranks.Rank::davidsScore).sum())
+                .isCloseTo(0, within(1e-9));
+        assertThat(ranks.courses().get("a").lastEntry().getValue()).isGreaterThan(1100);
+        assertThat(ranks.pairs()).hasSize(6);
+        assertThat(ranks.encounters()).isEqualTo(18);
+    }
+
+    @Test
+    void anEmptyLogRanksNobody() {
+        Ranks ranks = Ranks.of(stock(three()));
+        assertThat(ranks.linearity()).isEmpty();
+        assertThat(ranks.ranked())
+                .allSatisfy(one -> assertThat(one.davidsScore()).isZero());
+    }
+
+    @Test
+    void waysOutAreOrderedFromMildToHardAndEachHasItsPrice() {
+        Stock stock = stock(three());
+        Fish victim = stock.residents().stream()
+                .filter(one -> one.id().equals("c"))
+                .findFirst()
+                .orElseThrow();
+        List<WayOut> ways = WayOut.of(stock, victim);
+        assertThat(ways.get(0).title()).isEqualTo("Wait");
+        double wait = ways.get(0).pressure();
+        assertThat(ways.get(0).later()).isLessThanOrEqualTo(wait);
+        assertThat(way(ways, "More food, at more places").pressure()).isLessThanOrEqualTo(wait);
+        assertThat(way(ways, "A fresh pile of rock with holes").pressure()).isLessThan(wait);
+        assertThat(way(ways, "A mirror on the glass").pressure()).isLessThan(wait);
+        assertThat(way(ways, "Move the rockwork").pressure()).isLessThan(wait);
+        assertThat(way(ways, "Return c, or give it away").pressure()).isZero();
+        assertThat(ways.stream()
+                        .filter(one -> one.title().startsWith("Give "))
+                        .findFirst()
+                        .orElseThrow()
+                        .pressure())
+                .isLessThan(wait);
+        assertThat(ways).allSatisfy(one -> assertThat(one.steps()).isNotEmpty());
+        // A return begins the settling anew; the box softens it.
+        assertThat(way(ways, "Back into the box").later())
+                .isLessThan(way(ways, "Back into the box").pressure());
+    }
+
+    private static WayOut way(List<WayOut> ways, String title) {
+        return ways.stream()
+                .filter(one -> one.title().equals(title))
+                .findFirst()
+                .orElseThrow();
+    }
+}

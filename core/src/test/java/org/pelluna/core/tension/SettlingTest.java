@@ -1,0 +1,151 @@
+package org.pelluna.core.tension;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.RollCall;
+
+class SettlingTest {
+    private static Logs arrival(long seed, int daysAgo) {
+        return new Logs(seed)
+                .resident("boss", "chrysiptera-parasema", 200, 7)
+                .resident("mate", "gramma-loreto", 180, 6)
+                .resident("new", "ecsenius-bicolor", daysAgo, 6)
+                .watched(daysAgo, 0, 20);
+    }
+
+    private static Settling together(Logs logs) {
+        return Settling.of(logs.plan()).stream()
+                .filter(one -> one.aggressorId().isEmpty() && one.victimId().equals("new"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * On simulated arrivals that settle as expected, few ever alarm in three weeks of daily looks; of those that do not settle, most are
+     * told by the end of the second week. Rates are six encounters an hour, watched twenty minutes a day.
+     */
+    @Test
+    void falseAlarmsAreRareAndRealOnesComeInTime() {
+        int rounds = 120;
+        int falseAlarms = 0;
+        int told = 0;
+        for (int round = 0; round < rounds; round++) {
+            boolean alarmed = false;
+            for (int day : new int[] {7, 10, 14, 17, 21}) {
+                int days = day;
+                Logs calming = arrival(1000 + round, day)
+                        .encounters(
+                                "boss", "new", day, 0, ago -> 6 * (0.15 + 0.85 * Math.pow(0.5, (days - ago) / 5.0)));
+                alarmed |= together(calming).settles() == Settling.Verdict.NOT_SETTLING;
+            }
+            falseAlarms += alarmed ? 1 : 0;
+            Logs going = arrival(5000 + round, 14).encounters("boss", "new", 14, 0, ago -> 6);
+            told += together(going).settles() == Settling.Verdict.NOT_SETTLING ? 1 : 0;
+        }
+        assertThat(falseAlarms / (double) rounds)
+                .as("false alarms of an arrival")
+                .isLessThan(0.083);
+        assertThat(told / (double) rounds).as("told within a fortnight").isGreaterThan(0.55);
+    }
+
+    @Test
+    void aQuarrelThatDiesDownIsSettlingThenQuietAndItsCalmIsProjected() {
+        Logs early = arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 20 * Math.exp(-(10 - ago) / 4.0));
+        Settling settling = together(early);
+        assertThat(settling.settles()).isIn(Settling.Verdict.SETTLING, Settling.Verdict.OPEN);
+        assertThat(settling.decline().orElseThrow().slope()).isNegative();
+        assertThat(settling.calmOn()).hasValueSatisfying(day -> assertThat(day).isAfter(Fixtures.TODAY.minusDays(5)));
+        Logs late = arrival(4, 40).encounters("boss", "new", 40, 20, ago -> 6);
+        assertThat(together(late).settles()).isEqualTo(Settling.Verdict.QUIET);
+    }
+
+    @Test
+    void withoutWatchesNothingIsSaid() {
+        Logs unwatched = new Logs(1)
+                .resident("boss", "chrysiptera-parasema", 200, 7)
+                .resident("new", "ecsenius-bicolor", 9, 6)
+                .add(Fixtures.TODAY.minusDays(1).atTime(9, 0), LogEntry.Kind.CHASE, "boss", "new", 2);
+        Settling none = together(unwatched);
+        assertThat(none.settles()).isEqualTo(Settling.Verdict.TOO_EARLY);
+        assertThat(none.encounters()).isZero();
+    }
+
+    @Test
+    void eachAggressorHasItsOwnCourse() {
+        Logs logs =
+                arrival(8, 14).encounters("boss", "new", 14, 0, ago -> 5).encounters("mate", "new", 14, 0, ago -> 0.8);
+        assertThat(Settling.of(logs.plan()))
+                .extracting(Settling::aggressorId)
+                .containsExactly(Optional.empty(), Optional.of("boss"), Optional.of("mate"));
+    }
+
+    @Test
+    void theSecondBullyIsSeenToStepInWhenAMirrorKeepsTheFirstBusy() {
+        Logs logs = arrival(12, 28)
+                .encounters("boss", "new", 28, 14, ago -> 6)
+                .encounters("mate", "new", 28, 14, ago -> 0.3)
+                .remedy(Remedy.Kind.MIRROR, "boss", 13)
+                .encounters("boss", "new", 13, 0, ago -> 0.6)
+                .encounters("mate", "new", 13, 0, ago -> 3.5);
+        RemedyEffect effect = RemedyEffect.of(logs.plan()).get(0);
+        var boss = effect.byAggressor().get(0);
+        assertThat(boss.aggressorId()).contains("boss");
+        assertThat(boss.verdict()).isEqualTo(RemedyEffect.Verdict.HELPED);
+        assertThat(effect.steppedIn().orElseThrow().aggressorId()).contains("mate");
+        assertThat(Warning.of(logs.plan())).extracting(Warning::kind).contains(Warning.Kind.STEPPED_IN);
+        assertThat(RemedyEffect.tally(java.util.List.of(logs.plan())))
+                .singleElement()
+                .satisfies(one -> assertThat(one.tried()).isEqualTo(1));
+    }
+
+    @Test
+    void aRemedyThatWasNotWatchedIsNotJudged() {
+        Logs logs = new Logs(2)
+                .resident("boss", "chrysiptera-parasema", 200, 7)
+                .resident("new", "ecsenius-bicolor", 20, 6)
+                .remedy(Remedy.Kind.FRESH_ROCK, "boss", 10);
+        assertThat(RemedyEffect.of(logs.plan()).get(0).all().verdict()).isEqualTo(RemedyEffect.Verdict.UNKNOWN);
+    }
+
+    @Test
+    void rollCallsWarnOfTheMissingTheHurtAndThoseThatDoNotEat() {
+        Logs logs = arrival(5, 12)
+                .called(3, Map.of("new", RollCall.State.EATING, "mate", RollCall.State.EATING))
+                .called(2, Map.of("new", RollCall.State.HIDING, "mate", RollCall.State.SEEN))
+                .called(1, Map.of("new", RollCall.State.SEEN, "mate", RollCall.State.MISSING));
+        var warnings = Warning.of(logs.plan());
+        assertThat(warnings).extracting(Warning::kind).contains(Warning.Kind.MISSING, Warning.Kind.NOT_EATING);
+        Warning hungry = warnings.stream()
+                .filter(one -> one.kind() == Warning.Kind.NOT_EATING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(hungry.since()).isEqualTo(Logs.day(2));
+        Logs fine = logs.called(0, Map.of("new", RollCall.State.EATING, "mate", RollCall.State.EATING));
+        assertThat(Warning.of(fine.plan())).isEmpty();
+    }
+
+    @Test
+    void hidingForSomeDaysAfterAnArrivalIsNormal() {
+        Logs logs = arrival(6, 3)
+                .called(2, Map.of("new", RollCall.State.HIDING))
+                .called(1, Map.of("new", RollCall.State.HIDING));
+        assertThat(Warning.of(logs.plan())).isEmpty();
+    }
+
+    @Test
+    void aFierceAttackIsToldAtOnceAndOnceForEachDay() {
+        Logs logs = arrival(6, 3)
+                .add(Fixtures.TODAY.atTime(9, 0), LogEntry.Kind.PINNED, "boss", "new", 3)
+                .add(Fixtures.TODAY.atTime(9, 5), LogEntry.Kind.PINNED, "boss", "new", 3);
+        assertThat(Warning.of(logs.plan())).singleElement().satisfies(one -> {
+            assertThat(one.kind()).isEqualTo(Warning.Kind.FIERCE);
+            assertThat(one.words()).contains("by boss");
+        });
+    }
+}
