@@ -23,6 +23,9 @@ import org.springframework.web.util.HtmlUtils;
 
 /** Plans out and in, and the promise that the file says all that the pages say. */
 class ExchangeTest extends PageTest {
+    @org.springframework.beans.factory.annotation.Autowired
+    org.pelluna.app.storage.JournalStore journal;
+
     private KeeperPrincipal keeper;
 
     @BeforeEach
@@ -50,9 +53,7 @@ class ExchangeTest extends PageTest {
         send(demoText().getBytes(StandardCharsets.UTF_8)).andExpect(status().isFound());
         UUID tank = tanks.of(keeper.id()).get(0).id();
         TankPlan exported = PlanFile.read(export(tank), catalogue);
-        assertThat(PlanFile.write(exported)
-                        .replace(exported.asOf().toString(), demoPlan().asOf().toString()))
-                .isEqualTo(PlanFile.write(demoPlan()));
+        assertThat(exported.on(demoPlan().asOf())).isEqualTo(demoPlan());
     }
 
     @Test
@@ -108,5 +109,27 @@ class ExchangeTest extends PageTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** Zip out, zip in: the tank and its photographs, which are made anew on the way in. */
+    @Test
+    void aDataPackageImportedIsTheSameTankWithItsPhotographs() throws Exception {
+        UUID tank = tanks.add(keeper.id(), demoPlan());
+        java.io.ByteArrayOutputStream jpeg = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(40, 30, java.awt.image.BufferedImage.TYPE_INT_RGB), "jpg", jpeg);
+        journal.addPhoto(keeper.id(), tank, "sg-photo", jpeg.toByteArray());
+        byte[] zip = pages.perform(get(keeper, "/tanks/{t}/tank.zip", tank))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        send(zip).andExpect(status().isFound());
+        UUID copy = tanks.of(keeper.id()).get(1).id();
+        assertThat(tanks.plan(keeper.id(), copy)).isEqualTo(tanks.plan(keeper.id(), tank));
+        assertThat(journal.photos(keeper.id(), copy)).containsOnlyKeys("sg-photo");
+        byte[] broken = java.util.Arrays.copyOf(zip, zip.length / 2);
+        send(broken).andExpect(status().isUnprocessableContent());
+        assertThat(tanks.of(keeper.id())).hasSize(2);
     }
 }

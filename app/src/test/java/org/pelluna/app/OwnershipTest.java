@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -28,10 +29,18 @@ class OwnershipTest extends PageTest {
     TableStore tables;
 
     @Autowired
+    JournalStore journal;
+
+    @Autowired
     @Qualifier("requestMappingHandlerMapping")
     RequestMappingHandlerMapping mappings;
 
     private record Page(HttpMethod method, String pattern) {}
+
+    /** The key of something the demo's tank has. */
+    private static String key(String pattern) {
+        return pattern.contains("photos") ? "photo" : pattern.endsWith("/edit") ? "l001" : "w-fairy";
+    }
 
     private static String kind(String pattern) {
         return pattern.contains("setback") ? "LATE" : pattern.contains("tables") ? "LOG" : "NOTE";
@@ -77,6 +86,8 @@ class OwnershipTest extends PageTest {
                 .param("compartments", "1")
                 .param("gravity", "1.02")
                 .param("nitrate", "3")
+                .param("start", "2026-01-02T10:00")
+                .param("minutes", "5")
                 .param("cause", "MISSING")
                 .param("certainty", "GUESS");
     }
@@ -111,9 +122,11 @@ class OwnershipTest extends PageTest {
         KeeperPrincipal owner = newKeeper();
         UUID tank = tanks.add(owner.id(), demoPlan());
         tables.bring(owner.id(), tank, DRAFT, TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
+        journal.addPhoto(owner.id(), tank, "photo", new byte[] {1});
         for (Page page : pagesOfATank()) {
             if (page.method() == HttpMethod.GET) {
-                pages.perform(request(page, tank, "w-fairy").with(user(owner))).andExpect(status().isOk());
+                pages.perform(request(page, tank, key(page.pattern())).with(user(owner)))
+                        .andExpect(status().isOk());
             }
         }
     }

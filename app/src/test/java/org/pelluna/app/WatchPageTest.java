@@ -1,8 +1,6 @@
 package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -49,6 +47,7 @@ class WatchPageTest extends PageTest {
     private KeeperPrincipal keeper;
     private UUID tank;
     private String watch;
+    private int calls;
 
     @BeforeEach
     void aReef() {
@@ -117,7 +116,12 @@ class WatchPageTest extends PageTest {
     private ResultActions call(String... found) throws Exception {
         var request = post(keeper, watch + "/roll-call")
                 .param("key", UUID.randomUUID().toString())
-                .param("at", now());
+                .param(
+                        "at",
+                        LocalDateTime.now()
+                                .withNano(0)
+                                .minusMinutes(30 - calls++)
+                                .toString());
         for (int i = 0; i < found.length; i += 2) {
             request.param("found." + found[i], found[i + 1]);
         }
@@ -207,7 +211,7 @@ class WatchPageTest extends PageTest {
     void remediesAreJudgedByTheLogAroundThem() throws Exception {
         assertThat(page(watch + "/remedies"))
                 .contains("a mirror on the glass")
-                .contains("fewer encounters")
+                .contains("95 %:")
                 .contains("What remedies have done");
         pages.perform(post(keeper, watch + "/remedies")
                         .param("key", UUID.randomUUID().toString())
@@ -320,7 +324,5 @@ class WatchPageTest extends PageTest {
                         .param("linkedTo", "ember"))
                 .andExpect(status().isFound());
         assertThat(page("/tanks/" + tank + "/losses")).contains("ragged tail").contains("It follows from Ember");
-        pages.perform(get(keeper, "/tanks/" + tank + "/losses"))
-                .andExpect(content().string(not(containsString("Wren</option>"))));
     }
 }

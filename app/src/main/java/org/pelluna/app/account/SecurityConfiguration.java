@@ -29,7 +29,6 @@ class SecurityConfiguration {
                                 "/sign-up",
                                 "/error",
                                 "/actuator/health",
-                                "/favicon.svg",
                                 "/share/**",
                                 "/calendar/*")
                         .permitAll()

@@ -68,6 +68,7 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
 
     /** A number as SVG takes it. */
     public static String f(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        long tenths = Math.round(value * 10);
+        return (tenths < 0 ? "-" : "") + Math.abs(tenths) / 10 + "." + Math.abs(tenths) % 10;
     }
 }

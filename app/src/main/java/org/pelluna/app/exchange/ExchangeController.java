@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.DataPackage;
 import org.pelluna.core.plan.Fault;

@@ -1,7 +1,6 @@
 package org.pelluna.app.portrait;
 
 import java.util.List;
-import java.util.Locale;
 
 /** SVG path texts. */
 final class Paths {
@@ -9,7 +8,8 @@ final class Paths {
 
     /** A number with one decimal. */
     static String n(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        long tenths = Math.round(value * 10);
+        return (tenths < 0 ? "-" : "") + Math.abs(tenths) / 10 + "." + Math.abs(tenths) % 10;
     }
 
     /** A closed smooth curve through the points (Catmull-Rom as cubic Béziers). */

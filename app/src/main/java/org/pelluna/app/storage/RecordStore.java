@@ -3,11 +3,10 @@ package org.pelluna.app.storage;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Individual;
@@ -30,6 +29,7 @@ public class RecordStore {
     private final Rows.Logs logs;
     private final Rows.Losses losses;
     private final Rows.History history;
+    private final LogWriter logWriter;
     private final Clock clock;
 
     RecordStore(
@@ -39,6 +39,7 @@ public class RecordStore {
             Rows.Logs logs,
             Rows.Losses losses,
             Rows.History history,
+            LogWriter logWriter,
             Clock clock) {
         this.tanks = tanks;
         this.wishes = wishes;
@@ -46,6 +47,7 @@ public class RecordStore {
         this.logs = logs;
         this.losses = losses;
         this.history = history;
+        this.logWriter = logWriter;
         this.clock = clock;
     }
 
@@ -168,17 +170,13 @@ public class RecordStore {
 
     /** Adds many entries at once; those whose key is known change nothing. */
     public void addEntries(UUID keeperId, UUID tankId, List<LogEntry> entries) {
-        tanks.get(keeperId, tankId);
-        entries.stream()
-                .flatMap(entry -> Stream.concat(entry.aggressorId().stream(), entry.fishId().stream()))
-                .distinct()
-                .forEach(key -> resident(tankId, key));
-        Set<String> known = new HashSet<>(
-                logs.keysAmong(tankId, entries.stream().map(LogEntry::id).toList()));
-        logs.saveAll(entries.stream()
-                .filter(entry -> known.add(entry.id()))
-                .map(entry -> new LogRow(tankId, entry))
-                .toList());
+        tanks.requireFish(
+                keeperId,
+                tankId,
+                entries.stream()
+                        .flatMap(entry -> Stream.concat(entry.aggressorId().stream(), entry.fishId().stream()))
+                        .collect(Collectors.toSet()));
+        logWriter.write(tankId, entries);
     }
 
     public void removeEntry(UUID keeperId, UUID tankId, String key) {

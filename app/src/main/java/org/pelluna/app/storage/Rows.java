@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 
 /** The repositories of all rows that belong to a tank. */
 final class Rows {
@@ -50,9 +49,6 @@ final class Rows {
     }
 
     interface Logs extends JpaRepository<LogRow, UUID> {
-        @Query("select row.planKey from LogRow row where row.tankId = :tankId and row.planKey in :keys")
-        List<String> keysAmong(UUID tankId, List<String> keys);
-
         List<LogRow> findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(UUID tankId);
 
         Optional<LogRow> findByTankIdAndPlanKey(UUID tankId, String planKey);

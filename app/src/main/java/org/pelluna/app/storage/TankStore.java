@@ -19,37 +19,37 @@ public class TankStore {
     private final Rows.Tanks tanks;
     private final Rows.Wishes wishes;
     private final Rows.Residents residents;
-    private final Rows.Logs logs;
     private final Rows.Losses losses;
     private final Rows.OwnSpecies own;
     private final Rows.Schedules schedules;
     private final Rows.WaterTests tests;
     private final Rows.Journal journal;
     private final LogReader logReader;
+    private final LogWriter logWriter;
     private final Clock clock;
 
     TankStore(
             Rows.Tanks tanks,
             Rows.Wishes wishes,
             Rows.Residents residents,
-            Rows.Logs logs,
             Rows.Losses losses,
             Rows.OwnSpecies own,
             Rows.Schedules schedules,
             Rows.WaterTests tests,
             Rows.Journal journal,
             LogReader logReader,
+            LogWriter logWriter,
             Clock clock) {
         this.tanks = tanks;
         this.wishes = wishes;
         this.residents = residents;
-        this.logs = logs;
         this.losses = losses;
         this.own = own;
         this.schedules = schedules;
         this.tests = tests;
         this.journal = journal;
         this.logReader = logReader;
+        this.logWriter = logWriter;
         this.clock = clock;
     }
 
@@ -157,7 +157,8 @@ public class TankStore {
         for (int i = 0; i < plan.wishes().size(); i++) {
             wishes.save(new WishRow(tankId, i, plan.wishes().get(i)));
         }
-        plan.log().forEach(entry -> logs.save(new LogRow(tankId, entry)));
+        residents.flush();
+        logWriter.write(tankId, plan.log());
         plan.ownSpecies().forEach(one -> own.save(new OwnSpeciesRow(tankId, one)));
         schedules.save(new ScheduleRow(tankId, plan.schedule()));
         plan.waterTests().forEach(test -> tests.save(new WaterTestRow(tankId, test)));

@@ -5,6 +5,7 @@ import static org.pelluna.app.chart.TimeAxis.f;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -50,7 +51,7 @@ final class RankChart {
             StringBuilder line = new StringBuilder();
             double y = 0;
             for (Map.Entry<LocalDate, Double> step :
-                    ranks.courses().get(one.fish().id()).entrySet()) {
+                    thinned(ranks.courses().get(one.fish().id()), axis).entrySet()) {
                 double x = axis.x(step.getKey());
                 double next = bottom - (step.getValue() - low) * scale;
                 line.append(line.length() == 0 ? "M" + f(x) + " " + f(next) : "H" + f(x) + "V" + f(next));
@@ -65,5 +66,19 @@ final class RankChart {
                     + Markup.escape(one.fish().name()) + "</text>");
         }
         return svg.append("</svg>").toString();
+    }
+
+    /** The last rating within each pixel of the drawing; more would not be seen. */
+    private static Map<LocalDate, Double> thinned(TreeMap<LocalDate, Double> course, TimeAxis axis) {
+        Map<LocalDate, Double> kept = new LinkedHashMap<>();
+        LocalDate day = course.firstKey();
+        while (day != null) {
+            LocalDate next = course.higherKey(day);
+            if (next == null || Math.floor(axis.x(next)) > Math.floor(axis.x(day))) {
+                kept.put(day, course.get(day));
+            }
+            day = next;
+        }
+        return kept;
     }
 }

@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
@@ -257,11 +258,14 @@ class RecordController {
         TankPlan plan = plan(keeper, tankId, model);
         Faces faces = Faces.into(model, plan, catalogue);
         model.addAttribute("kinds", Remedy.Kind.values());
+        List<RemedyEffect> here = RemedyEffect.of(plan);
         model.addAttribute(
-                "remedies",
-                RemedyEffect.of(plan).stream().map(one -> view(one, faces)).toList());
-        List<TankPlan> all = tanks.of(keeper.id()).stream()
-                .map(row -> tanks.plan(keeper.id(), row.id()))
+                "remedies", here.stream().map(one -> view(one, faces)).toList());
+        List<RemedyEffect> all = Stream.concat(
+                        here.stream(),
+                        tanks.of(keeper.id()).stream()
+                                .filter(row -> !row.id().equals(tankId))
+                                .flatMap(row -> RemedyEffect.of(tanks.plan(keeper.id(), row.id())).stream()))
                 .toList();
         model.addAttribute(
                 "tallies",

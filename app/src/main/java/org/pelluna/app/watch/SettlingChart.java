@@ -19,8 +19,7 @@ final class SettlingChart {
 
     private SettlingChart() {}
 
-    static String svg(Settling one, TankPlan plan) {
-        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
+    static String svg(Settling one, TankPlan plan, Exposure exposure) {
         LocalDate since = one.since();
         long days = Math.max(14, ChronoUnit.DAYS.between(since, plan.asOf()) + 7);
         NavigableMap<LocalDate, Double> watched = exposure.days().subMap(since, true, plan.asOf(), true);

@@ -25,6 +25,7 @@ import org.pelluna.core.tension.Settling;
 import org.pelluna.core.tension.Warning;
 import org.pelluna.core.tension.WayOut;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.Task;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -122,9 +123,10 @@ class TensionController {
     String settling(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         Stock stock = stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
+        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
         model.addAttribute(
                 "courses",
-                Settling.of(plan).stream().map(one -> view(one, plan)).toList());
+                Settling.of(plan).stream().map(one -> view(one, plan, exposure)).toList());
         model.addAttribute("warnings", Warning.of(plan));
         model.addAttribute("source", Settling.SOURCE.words());
         return "watch/settling";
@@ -138,7 +140,7 @@ class TensionController {
                 .orElse(id);
     }
 
-    private static SettlingView view(Settling one, TankPlan plan) {
+    private static SettlingView view(Settling one, TankPlan plan, Exposure exposure) {
         Optional<Decline> decline = one.decline();
         return new SettlingView(
                 name(plan, one.victimId()),
@@ -158,7 +160,7 @@ class TensionController {
                 one.calmOn().map(day -> "calm about " + day).orElse(""),
                 one.settles().words(),
                 one.settles() == Settling.Verdict.NOT_SETTLING,
-                one.hours() > 0 ? SettlingChart.svg(one, plan) : "",
+                one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : "",
                 one.victimId());
     }
 

@@ -6,6 +6,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.core.losses.Loss;
@@ -15,13 +16,16 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.LogEntry;
 
 /**
- * The record drawn: one lane for each fish from its arrival until today or its loss. A stroke on a lane is an encounter it
+ * The last months of the record drawn: one lane for each fish from its arrival until today or its loss. A stroke on a lane is an encounter it
  * suffered, the taller the harder; a lozenge is an injury, a cross a loss.
  */
 final class Timeline {
     private static final double WIDTH = 1000;
     private static final double LANE = 36;
     private static final double TOP = 18;
+
+    /** Days that are drawn; what was before is in the table of the log. */
+    private static final int LONGEST = 240;
 
     private final TankPlan plan;
     private final Catalogue catalogue;
@@ -37,10 +41,13 @@ final class Timeline {
                 .map(Resident::arrivedOn)
                 .min(LocalDate::compareTo)
                 .orElse(plan.asOf());
-        this.from = first.minusDays(4);
+        LocalDate shown = plan.asOf().minusDays(LONGEST);
+        this.from = first.isBefore(shown) ? shown : first.minusDays(4);
         this.days = Math.max(14, ChronoUnit.DAYS.between(from, plan.asOf()) + 2);
         for (Resident one : plan.residents()) {
-            lanes.put(one.id(), lanes.size());
+            if (one.leftOn().filter(day -> day.isBefore(from)).isEmpty()) {
+                lanes.put(one.id(), lanes.size());
+            }
             names.put(one.id(), one.name());
         }
     }
@@ -51,9 +58,14 @@ final class Timeline {
                 + f(bottom + 30) + "\" role=\"img\" aria-label=\"The record of " + lanes.size()
                 + " fish on the line of time; the list below says the same\">");
         svg.append(months(bottom));
-        plan.residents().forEach(one -> svg.append(lane(one)));
-        plan.log().forEach(entry -> svg.append(mark(entry)));
-        plan.losses().forEach(loss -> svg.append(cross(loss)));
+        plan.residents().stream().filter(one -> lanes.containsKey(one.id())).forEach(one -> svg.append(lane(one)));
+        plan.log().stream()
+                .filter(entry -> !entry.at().toLocalDate().isBefore(from))
+                .filter(entry -> entry.fishId().filter(lanes::containsKey).isPresent())
+                .forEach(entry -> svg.append(mark(entry)));
+        plan.losses().stream()
+                .filter(loss -> lanes.containsKey(loss.fishId()))
+                .forEach(loss -> svg.append(cross(loss)));
         return svg.append("</svg>").toString();
     }
 
@@ -89,7 +101,7 @@ final class Timeline {
 
     private String lane(Resident one) {
         double y = y(one.id());
-        double start = x(one.arrivedOn());
+        double start = Math.max(0, x(one.arrivedOn()));
         double end = x(one.leftOn().orElse(plan.asOf()));
         String key = Portraits.key(catalogue.get(one.speciesId()));
         boolean gone = one.leftOn().isPresent();
@@ -135,6 +147,6 @@ final class Timeline {
     }
 
     private static String f(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        return TimeAxis.f(value);
     }
 }

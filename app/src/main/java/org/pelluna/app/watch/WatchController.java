@@ -7,7 +7,7 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -84,8 +84,8 @@ class WatchController {
                         .filter(kind -> kind != LogEntry.Kind.ARRIVAL)
                         .toList());
         List<Line> lines = lines(plan, names);
-        model.addAttribute("lines", lines.stream().limit(LINES).toList());
-        model.addAttribute("more", Math.max(0, lines.size() - LINES));
+        model.addAttribute("lines", lines);
+        model.addAttribute("more", plan.log().size() + plan.losses().size() - lines.size());
         model.addAttribute("timeline", plan.residents().isEmpty() ? "" : new Timeline(plan, known).svg());
         model.addAttribute(
                 "places",
@@ -98,14 +98,16 @@ class WatchController {
         return "watch/page";
     }
 
+    /** The latest lines, losses among them. */
     private static List<Line> lines(TankPlan plan, Map<String, String> names) {
-        Stream<Line> entries = plan.log().stream().map(entry -> line(entry, names));
+        List<LogEntry> log = plan.log();
+        Stream<Line> entries = log.subList(Math.max(0, log.size() - LINES), log.size()).stream()
+                .map(entry -> line(entry, names));
         Stream<Line> losses = plan.losses().stream().map(loss -> line(loss, names));
-        List<Line> lines = new java.util.ArrayList<>(Stream.concat(entries, losses)
-                .sorted(java.util.Comparator.comparing(Line::when))
-                .toList());
-        Collections.reverse(lines);
-        return lines;
+        return Stream.concat(entries, losses)
+                .sorted(Comparator.comparing(Line::when).reversed())
+                .limit(LINES)
+                .toList();
     }
 
     private static Line line(Loss loss, Map<String, String> names) {

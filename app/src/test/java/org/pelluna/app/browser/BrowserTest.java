@@ -69,12 +69,12 @@ abstract class BrowserTest {
     }
 
     static void place(Page page, String name) {
-        page.getByRole(AriaRole.NAVIGATION)
+        page.locator("nav.places")
                 .getByRole(
                         AriaRole.LINK,
                         new Locator.GetByRoleOptions().setName(name).setExact(true))
                 .click();
-        assertThat(page.locator("nav [aria-current=page]")).hasText(name);
+        assertThat(page.locator("nav.places [aria-current=page]")).hasText(name);
     }
 
     static void assertClean(Watched watched, String where) {

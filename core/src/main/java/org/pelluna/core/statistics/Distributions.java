@@ -7,6 +7,8 @@ import org.hipparchus.special.Beta;
 
 /** The tails that the tests need, from a library's special functions. */
 final class Distributions {
+    private static final double QUANTILE_ERROR = 1e-12;
+
     private Distributions() {}
 
     /** Probability of exactly so many successes. */
@@ -26,15 +28,17 @@ final class Distributions {
     static double betaQuantile(double probability, double alpha, double beta) {
         double low = 0;
         double high = 1;
-        for (int i = 0; i < 200; i++) {
+        while (true) {
             double middle = (low + high) / 2;
+            if (high - low <= QUANTILE_ERROR * middle || middle <= Double.MIN_NORMAL) {
+                return middle;
+            }
             if (Beta.regularizedBeta(middle, alpha, beta) < probability) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return (low + high) / 2;
     }
 
     static double gammaQuantile(double probability, double shape, double rate) {

@@ -150,10 +150,8 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
      */
     public record Tally(Remedy.Kind kind, int tried, int helped, int worse, Change together) {}
 
-    /** What remedies have done in some tanks, the most often tried first. */
-    public static List<Tally> tally(Collection<TankPlan> plans) {
-        List<RemedyEffect> effects =
-                plans.stream().flatMap(plan -> of(plan).stream()).toList();
+    /** What remedies have done together, the most often tried first. */
+    public static List<Tally> tally(Collection<RemedyEffect> effects) {
         List<Tally> tallies = new ArrayList<>();
         for (Remedy.Kind kind : Remedy.Kind.values()) {
             List<RemedyEffect> of =

@@ -49,10 +49,16 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
         Map<String, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
         List<Warning> warnings = new ArrayList<>();
+        List<LogEntry> recent = plan.log().stream()
+                .filter(entry -> recent(entry.at().toLocalDate(), plan.asOf(), HARRIED_DAYS))
+                .toList();
         for (Resident one : plan.residents()) {
             if (one.livesHere(plan.asOf())) {
-                rollCalls(plan, one, warnings);
-                fierce(plan, one, names, warnings);
+                List<LogEntry> suffered = recent.stream()
+                        .filter(entry -> entry.fishId().filter(one.id()::equals).isPresent())
+                        .toList();
+                rollCalls(plan, one, suffered, warnings);
+                fierce(plan, one, suffered, names, warnings);
                 signs(plan, one, warnings);
             }
         }
@@ -87,7 +93,8 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
         return List.copyOf(once.values());
     }
 
-    private static void rollCalls(TankPlan plan, Resident fish, List<Warning> warnings) {
+    private static void rollCalls(TankPlan plan, Resident fish, List<LogEntry> suffered, List<Warning> warnings) {
+        boolean harried = suffered.stream().anyMatch(entry -> entry.kind().hasAggressor());
         List<RollCall> calls = plan.journal().rollCalls().stream()
                 .filter(call -> call.found().containsKey(fish.id())
                         && !call.at().toLocalDate().isAfter(plan.asOf()))
@@ -111,13 +118,13 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
         } else if (last != RollCall.State.EATING
                 && calls.size() > 1
                 && state(calls.get(1), fish) != RollCall.State.EATING
-                && (harried(plan, fish) || ChronoUnit.DAYS.between(fish.arrivedOn(), plan.asOf()) > HIDING_IS_NORMAL)) {
+                && (harried || ChronoUnit.DAYS.between(fish.arrivedOn(), plan.asOf()) > HIDING_IS_NORMAL)) {
             warnings.add(new Warning(
                     Kind.NOT_EATING,
                     fish.id(),
                     since,
                     fish.name() + " has not been seen to eat since " + since
-                            + (harried(plan, fish) ? ", and is harried." : ".")
+                            + (harried ? ", and is harried." : ".")
                             + " Feed in front of it, at the far end from the others."));
         }
     }
@@ -138,21 +145,14 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
         return call.found().getOrDefault(fish.id(), RollCall.State.EATING);
     }
 
-    private static boolean harried(TankPlan plan, Resident fish) {
-        return plan.log().stream()
-                .anyMatch(entry -> entry.kind().hasAggressor()
-                        && entry.fishId().filter(fish.id()::equals).isPresent()
-                        && recent(entry.at().toLocalDate(), plan.asOf(), HARRIED_DAYS));
-    }
-
     private static boolean recent(LocalDate day, LocalDate today, int days) {
         return !day.isAfter(today) && day.plusDays(days).isAfter(today);
     }
 
-    private static void fierce(TankPlan plan, Resident fish, Map<String, String> names, List<Warning> warnings) {
-        Optional<LogEntry> worst = plan.log().stream()
-                .filter(entry -> entry.fishId().filter(fish.id()::equals).isPresent()
-                        && recent(entry.at().toLocalDate(), plan.asOf(), FRESH_DAYS)
+    private static void fierce(
+            TankPlan plan, Resident fish, List<LogEntry> suffered, Map<String, String> names, List<Warning> warnings) {
+        Optional<LogEntry> worst = suffered.stream()
+                .filter(entry -> recent(entry.at().toLocalDate(), plan.asOf(), FRESH_DAYS)
                         && (entry.kind() == LogEntry.Kind.PINNED
                                 || entry.kind() == LogEntry.Kind.INJURY
                                 || entry.hardness()

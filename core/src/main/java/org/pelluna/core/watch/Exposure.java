@@ -61,6 +61,7 @@ public final class Exposure {
                     return before != null
                             && !entry.at().isAfter(before.getValue().to());
                 })
+                .sorted(Comparator.comparing(LogEntry::at))
                 .toList();
         return new Exposure(joined, seen);
     }
@@ -90,11 +91,23 @@ public final class Exposure {
 
     /** Encounters seen while watching from one day up to another. */
     public List<LogEntry> encounters(LocalDate from, LocalDate before) {
-        LocalDateTime begin = from.atTime(LocalTime.MIN);
-        LocalDateTime end = before.atTime(LocalTime.MIN);
-        return within.stream()
-                .filter(entry -> !entry.at().isBefore(begin) && entry.at().isBefore(end))
-                .toList();
+        return within.subList(first(from), Math.max(first(from), first(before)));
+    }
+
+    /** The place of the first encounter not before a day; the log is in order. */
+    private int first(LocalDate day) {
+        LocalDateTime begin = day.atTime(LocalTime.MIN);
+        int low = 0;
+        int high = within.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (within.get(middle).at().isBefore(begin)) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** The times watched, apart. */

@@ -99,7 +99,7 @@ class SettlingTest {
         assertThat(boss.verdict()).isEqualTo(RemedyEffect.Verdict.HELPED);
         assertThat(effect.steppedIn().orElseThrow().aggressorId()).contains("mate");
         assertThat(Warning.of(logs.plan())).extracting(Warning::kind).contains(Warning.Kind.STEPPED_IN);
-        assertThat(RemedyEffect.tally(java.util.List.of(logs.plan())))
+        assertThat(RemedyEffect.tally(RemedyEffect.of(logs.plan())))
                 .singleElement()
                 .satisfies(one -> assertThat(one.tried()).isEqualTo(1));
     }
