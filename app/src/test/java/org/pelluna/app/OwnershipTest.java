@@ -13,6 +13,8 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.watch.Sign;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
@@ -88,6 +90,10 @@ class OwnershipTest extends PageTest {
                 .param("nitrate", "3")
                 .param("start", "2026-01-02T10:00")
                 .param("minutes", "5")
+                .param("from", "2026-01-02")
+                .param("remedy", "FRESH_ROCK")
+                .param("sign", Sign.Kind.values()[0].name())
+                .param(page.pattern().contains("crew") ? "group" : "unused", AnimalGroup.values()[0].name())
                 .param("cause", "MISSING")
                 .param("certainty", "GUESS");
     }
@@ -101,7 +107,11 @@ class OwnershipTest extends PageTest {
         assertThat(pagesOfATank()).hasSizeGreaterThanOrEqualTo(18);
         for (Page page : pagesOfATank()) {
             for (String key : List.of("w-cardinal", "l001", "x1")) {
-                pages.perform(request(page, tank, key).with(user(stranger))).andExpect(status().isNotFound());
+                int status = pages.perform(request(page, tank, key).with(user(stranger)))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus();
+                assertThat(status).as("%s %s", page.method(), page.pattern()).isEqualTo(404);
             }
         }
         assertThat(tanks.plan(owner.id(), tank)).isEqualTo(before);

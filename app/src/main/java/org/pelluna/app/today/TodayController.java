@@ -20,6 +20,7 @@ import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
@@ -154,7 +155,11 @@ class TodayController {
             @RequestParam LocalTime until,
             RedirectAttributes redirect) {
         keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper")).quiet(from, until);
-        org.pelluna.app.web.Undo.say(redirect, "No message comes from " + from + " to " + until + ".");
+        Undo.say(
+                redirect,
+                from.equals(until)
+                        ? "Messages come at any hour."
+                        : "No message comes from " + from + " to " + until + ".");
         return "redirect:/mailbox";
     }
 }

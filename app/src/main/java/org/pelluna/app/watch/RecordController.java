@@ -366,7 +366,7 @@ class RecordController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @PathVariable String key,
-            @RequestParam(defaultValue = "") String back,
+            @RequestParam(defaultValue = "watch") String back,
             RedirectAttributes redirect) {
         journal.remove(keeper.id(), tankId, key);
         Undo.offer(redirect, "It is removed.", path(tankId) + "/items/" + key + "/restore");
