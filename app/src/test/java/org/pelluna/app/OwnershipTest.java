@@ -90,7 +90,7 @@ class OwnershipTest extends PageTest {
                 .param("nitrate", "3")
                 .param("start", "2026-01-02T10:00")
                 .param("minutes", "5")
-                .param("from", "2026-01-02")
+                .param(page.pattern().contains("remedies") ? "from" : "unused", "2026-01-02")
                 .param("remedy", "FRESH_ROCK")
                 .param("sign", Sign.Kind.values()[0].name())
                 .param(page.pattern().contains("crew") ? "group" : "unused", AnimalGroup.values()[0].name())

@@ -2,6 +2,7 @@ package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -20,6 +21,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** What keepers do to the record, and how it is taken back. */
 class RecordTest extends PageTest {
@@ -89,6 +91,31 @@ class RecordTest extends PageTest {
 
         done(at("/arrivals/w-neon/undo"));
         assertThat(plan()).isEqualTo(before);
+    }
+
+    @Test
+    void howAFishCameIsNotedWithItsArrivalOrLater() throws Exception {
+        done(at("/arrivals/w-neon/done")
+                .param("on", plan().asOf().toString())
+                .param("length", "2.8")
+                .param("origin", "BRED")
+                .param("method", "BOX")
+                .param("price", "19.5"));
+        Resident neon = last(plan().residents());
+        assertThat(neon.coming())
+                .contains(new Resident.Coming(
+                        Optional.of(Resident.Origin.BRED), Optional.of(Resident.Method.BOX), Optional.of(19.5)));
+        pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank).with(user(keeper)))
+                .andExpect(content().string(containsString("bred in captivity, through the box, 19.5")));
+        done(at("/residents/" + neon.id() + "/came").param("origin", "").param("method", "STRAIGHT"));
+        assertThat(last(plan().residents()).coming())
+                .contains(
+                        new Resident.Coming(Optional.empty(), Optional.of(Resident.Method.STRAIGHT), Optional.empty()));
+        pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank + "/losses/survival?by=METHOD")
+                        .with(user(keeper)))
+                .andExpect(content().string(containsString("straight in")));
+        pages.perform(at("/residents/" + neon.id() + "/came").param("price", "-3"))
+                .andExpect(status().isBadRequest());
     }
 
     @Test

@@ -64,6 +64,9 @@ class ArrivalController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             @RequestParam double length,
             @RequestParam(required = false) String name,
+            @RequestParam Optional<Resident.Origin> origin,
+            @RequestParam Optional<Resident.Method> method,
+            @RequestParam Optional<Double> price,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
@@ -77,7 +80,8 @@ class ArrivalController {
         if (on.isAfter(record.today())) {
             throw new IllegalArgumentException("an arrival can be marked done on its day or later, not before");
         }
-        List<Resident> arrived = residents(found.get(), on, measures.length().toCentimetres(length), name);
+        Optional<Resident.Coming> coming = Resident.Coming.of(origin, method, price);
+        List<Resident> arrived = residents(found.get(), on, measures.length().toCentimetres(length), name, coming);
         record.arrive(
                 keeper.id(),
                 tankId,
@@ -91,7 +95,8 @@ class ArrivalController {
         return "redirect:" + path(tankId);
     }
 
-    private static List<Resident> residents(Stock.Wished wished, LocalDate on, double lengthCm, String name) {
+    private static List<Resident> residents(
+            Stock.Wished wished, LocalDate on, double lengthCm, String name, Optional<Resident.Coming> coming) {
         String called = name == null || name.isBlank() ? wished.species().commonName() : name.strip();
         if (called.length() > 55) {
             throw new IllegalArgumentException("a name has at most 55 letters");
@@ -106,7 +111,8 @@ class ArrivalController {
                     on,
                     lengthCm,
                     Optional.empty(),
-                    wished.wish().individual()));
+                    wished.wish().individual(),
+                    coming));
         }
         return arrived;
     }

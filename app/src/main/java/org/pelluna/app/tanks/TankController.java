@@ -14,6 +14,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Individual;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
@@ -183,6 +184,21 @@ class TankController {
                                         .filter(text -> !text.isEmpty())
                                         .orElse("as seen by its keeper"))));
         Undo.say(redirect, "Noted; every finding has been judged anew.");
+        return "redirect:/tanks/" + tankId;
+    }
+
+    /** How a resident came; survival is told apart by it. */
+    @PostMapping("/tanks/{tankId}/residents/{key}/came")
+    String came(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam Optional<Resident.Origin> origin,
+            @RequestParam Optional<Resident.Method> method,
+            @RequestParam Optional<Double> price,
+            RedirectAttributes redirect) {
+        record.came(keeper.id(), tankId, key, Resident.Coming.of(origin, method, price));
+        Undo.say(redirect, "Noted; survival is counted anew.");
         return "redirect:/tanks/" + tankId;
     }
 

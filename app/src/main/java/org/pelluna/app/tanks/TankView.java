@@ -1,6 +1,7 @@
 package org.pelluna.app.tanks;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
@@ -54,7 +55,20 @@ record TankView(
             String since,
             String length,
             String mass,
-            String differs) {}
+            String differs,
+            Optional<Resident.Coming> coming) {
+
+        /** How it came, in words; empty if nobody noted it. */
+        public String came() {
+            return coming.map(one -> java.util.stream.Stream.of(
+                                    one.origin().map(Resident.Origin::words),
+                                    one.method().map(Resident.Method::words),
+                                    one.price().map(price -> Numbers.plain(price, 2)))
+                            .flatMap(Optional::stream)
+                            .collect(java.util.stream.Collectors.joining(", ")))
+                    .orElse("");
+        }
+    }
 
     /** One step of the net water. */
     record Step(String what, String litres, String how) {}
@@ -117,6 +131,9 @@ record TankView(
 
     private static ResidentLine line(Fish fish, TankPlan plan, Measures measures) {
         double length = fish.lengthCmOn(plan.asOf());
+        Optional<Resident> resident = plan.residents().stream()
+                .filter(one -> one.id().equals(fish.id()))
+                .findFirst();
         return new ResidentLine(
                 fish.id(),
                 Portraits.use(fish.species()),
@@ -125,12 +142,10 @@ record TankView(
                 fish.arrivesOn().toString(),
                 measures.lengthOf(length),
                 Numbers.plain(massGrams(fish, length), 0) + "\u00a0g",
-                plan.residents().stream()
-                        .filter(one -> one.id().equals(fish.id()))
-                        .findFirst()
-                        .flatMap(Resident::individual)
+                resident.flatMap(Resident::individual)
                         .map(one -> "temper × " + Numbers.plain(one.temperFactor(), 2) + ", “" + one.note() + "”")
-                        .orElse(""));
+                        .orElse(""),
+                resident.flatMap(Resident::coming));
     }
 
     private static double massGrams(Fish fish, double lengthCm) {

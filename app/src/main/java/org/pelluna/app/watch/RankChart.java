@@ -20,6 +20,7 @@ final class RankChart {
     private static final double HEIGHT = 300;
     private static final double TOP = 26;
     private static final double LABEL = 26;
+    private static final double GRID = 200;
 
     private RankChart() {}
 
@@ -42,6 +43,11 @@ final class RankChart {
         StringBuilder svg = new StringBuilder("<svg class=\"course-chart\" viewBox=\"-8 0 " + f(WIDTH + 190) + " "
                 + f(bottom + 34) + "\" role=\"img\" aria-label=\"Ratings through time; the table says the same\">"
                 + axis.svg(TOP - 4, bottom + 6));
+        for (double rating = Math.ceil(low / GRID) * GRID; rating <= high; rating += GRID) {
+            double y = bottom - (rating - low) * scale;
+            svg.append("<path class=\"graticule\" d=\"M0 " + f(y) + "H" + f(WIDTH) + "\"/><text class=\"chart-text"
+                    + " chart-small\" x=\"2\" y=\"" + f(y - 3) + "\">" + f(rating) + "</text>");
+        }
         List<Ranks.Rank> shown = new ArrayList<>(ranks.ranked().stream()
                 .filter(one -> ranks.courses().containsKey(one.fish().id()))
                 .toList());

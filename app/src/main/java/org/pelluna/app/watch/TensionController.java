@@ -77,7 +77,7 @@ class TensionController {
                     views.size() + 1,
                     Portraits.use(one.fish().species()),
                     one.fish().name(),
-                    Numbers.plain(one.davidsScore(), 2),
+                    Numbers.plain(one.davidsScore(), 2).replace('-', '−'),
                     Numbers.plain(one.elo(), 0),
                     one.given(),
                     one.taken()));
@@ -157,7 +157,9 @@ class TensionController {
                                 + percent(fit.slopeInterval().high())
                                 + ")")
                         .orElse("too few encounters for a course"),
-                one.calmOn().map(day -> "calm about " + day).orElse(""),
+                one.settles() == Settling.Verdict.QUIET
+                        ? ""
+                        : one.calmOn().map(day -> "calm about " + day).orElse(""),
                 one.settles().words(),
                 one.settles() == Settling.Verdict.NOT_SETTLING,
                 one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : "",
@@ -290,6 +292,7 @@ class TensionController {
             String expected,
             String factor,
             String interval,
+            String says,
             boolean contradicts,
             boolean counts,
             int low,
@@ -306,6 +309,16 @@ class TensionController {
                         .filter(fish -> lessons.containsKey(fish.id()))
                         .map(fish -> view(fish, lessons.get(fish.id())))
                         .toList());
+        int seen = lessons.values().stream().mapToInt(Learning.Lesson::seen).sum();
+        double expected =
+                lessons.values().stream().mapToDouble(Learning.Lesson::expected).sum();
+        model.addAttribute(
+                "together",
+                "All together: " + seen + " seen, " + Numbers.plain(expected, 0) + " expected"
+                        + (expected > 0
+                                ? ", × " + Numbers.plain(seen / expected, 2)
+                                        + ". Far from 1, the tank as a whole differs from the model, and not one fish."
+                                : "."));
         model.addAttribute("source", Learning.SOURCE.words());
         return "watch/learned";
     }
@@ -320,6 +333,7 @@ class TensionController {
                 Numbers.plain(lesson.expected(), 1),
                 Numbers.plain(lesson.posterior().mean(), 2),
                 Numbers.plain(interval.low(), 2) + " to " + Numbers.plain(interval.high(), 2),
+                says(lesson),
                 lesson.contradicts(),
                 lesson.counts(),
                 scaled(interval.low()),
@@ -327,9 +341,16 @@ class TensionController {
                 scaled(interval.high()));
     }
 
+    private static String says(Learning.Lesson lesson) {
+        String than = lesson.posterior().mean() < 1 ? "meeker than its kind" : "harsher than its kind";
+        return lesson.contradicts()
+                ? "▲ contradicts the catalogue: far " + than
+                : lesson.differs() ? than : "as its kind, so far";
+    }
+
     /** A multiple on a scale of doublings from an eighth to eight times, out of 300. */
     private static int scaled(double multiple) {
-        return (int) Math.round(Math.max(0, Math.min(300, 150 + 50 * Math.log(multiple) / Math.log(2))));
+        return (int) Math.round(Math.max(6, Math.min(294, 150 + 50 * Math.log(multiple) / Math.log(2))));
     }
 
     @PostMapping("/learned/{key}")

@@ -34,6 +34,7 @@ public final class Learning {
             "gamma prior of shape and rate 3, updated by encounters seen against encounters predicted for the hours watched");
 
     private static final GammaPoisson PRIOR = new GammaPoisson(3, 3);
+    private static final double CONTRADICTS = 2;
     private static final double LEVEL = 0.9;
     private static final int RECENT_DAYS = 60;
     private static final int RECENT_BIN = 7;
@@ -73,9 +74,14 @@ public final class Learning {
             return posterior.interval(LEVEL);
         }
 
-        /** Whether the log contradicts the catalogue: the interval leaves out its kind's own aggression. */
-        public boolean contradicts() {
+        /** Whether it clearly differs from its kind: the interval leaves out its kind's own aggression. */
+        public boolean differs() {
             return !interval().holds(1);
+        }
+
+        /** Whether the log contradicts the catalogue: it is clearly less than half, or more than twice, as aggressive. */
+        public boolean contradicts() {
+            return interval().high() < 1 / CONTRADICTS || interval().low() > CONTRADICTS;
         }
     }
 
@@ -186,7 +192,7 @@ public final class Learning {
     /** The lessons worth telling, the most surprising first. */
     public static Stream<Lesson> surprising(Map<String, Lesson> lessons) {
         return lessons.values().stream()
-                .filter(Lesson::contradicts)
+                .filter(Lesson::differs)
                 .sorted(Comparator.comparingDouble((Lesson one) ->
                                 Math.abs(Math.log(one.posterior().mean())))
                         .reversed());

@@ -38,6 +38,13 @@ public record Resident(
                 throw new IllegalArgumentException("a price is 0 to 1,000,000, but was " + price.get());
             }
         }
+
+        /** What is known of it; empty if nothing is. */
+        public static Optional<Coming> of(Optional<Origin> origin, Optional<Method> method, Optional<Double> price) {
+            return origin.isEmpty() && method.isEmpty() && price.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Coming(origin, method, price));
+        }
     }
 
     /** Caught or bred. */
