@@ -13,6 +13,8 @@ final class Field {
     private final double stepY;
     private final double[][][] hold;
     private final boolean[][] inside;
+    private final boolean[][] rivals;
+    private final double[][][] ownership;
     private int insideCells;
 
     Field(Patches patches, Patches.View view) {
@@ -26,12 +28,23 @@ final class Field {
         this.stepY = height / rows;
         this.hold = new double[patches.holders()][columns + 1][rows + 1];
         this.inside = new boolean[columns + 1][rows + 1];
+        this.rivals = new boolean[hold.length][hold.length];
+        this.ownership = new double[hold.length][columns + 1][rows + 1];
+        for (int one = 0; one < hold.length; one++) {
+            for (int other = 0; other < hold.length; other++) {
+                rivals[one][other] = one != other && !patches.companions(one, other);
+            }
+        }
         for (int i = 0; i <= columns; i++) {
             for (int j = 0; j <= rows; j++) {
                 inside[i][j] = patches.inside(view, i * stepX, j * stepY);
                 insideCells += inside[i][j] ? 1 : 0;
                 for (int one = 0; one < hold.length; one++) {
                     hold[one][i][j] = inside[i][j] ? patches.hold(one, view, i * stepX, j * stepY) : 0;
+                }
+                for (int one = 0; one < hold.length; one++) {
+                    ownership[one][i][j] =
+                            inside[i][j] ? hold[one][i][j] - Math.max(patches.edge(one), rival(one, i, j)) : -1;
                 }
             }
         }
@@ -41,7 +54,7 @@ final class Field {
     private double rival(int holder, int i, int j) {
         double strongest = 0;
         for (int one = 0; one < hold.length; one++) {
-            if (one != holder && !patches.companions(one, holder)) {
+            if (rivals[one][holder]) {
                 strongest = Math.max(strongest, hold[one][i][j]);
             }
         }
@@ -50,7 +63,7 @@ final class Field {
 
     /** Above 0 where the ground is the holder's. */
     private double ownership(int holder, int i, int j) {
-        return inside[i][j] ? hold[holder][i][j] - Math.max(patches.edge(holder), rival(holder, i, j)) : -1;
+        return ownership[holder][i][j];
     }
 
     /** Share of the inside that is the holder's. */
@@ -78,7 +91,7 @@ final class Field {
     private double quarrel(int holder, int i, int j) {
         double strongest = -1;
         for (int one = 0; one < hold.length; one++) {
-            if (one != holder && !patches.companions(one, holder) && hold[one][i][j] >= patches.edge(one)) {
+            if (rivals[one][holder] && hold[one][i][j] >= patches.edge(one)) {
                 strongest = Math.max(strongest, hold[one][i][j] - Patches.CONTESTED * hold[holder][i][j]);
             }
         }
