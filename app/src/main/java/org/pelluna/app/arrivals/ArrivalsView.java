@@ -72,7 +72,17 @@ class ArrivalsView {
 
     /** @param changes what a move has changed, a sentence each */
     void fill(KeeperPrincipal keeper, UUID tankId, List<String> changes, Measures measures, Model model) {
-        Assessment assessment = assess(keeper, tankId);
+        fill(assess(keeper, tankId), keeper, tankId, changes, measures, model);
+    }
+
+    /** The same of a plan that has just been judged. */
+    void fill(
+            Assessment assessment,
+            KeeperPrincipal keeper,
+            UUID tankId,
+            List<String> changes,
+            Measures measures,
+            Model model) {
         Stock stock = assessment.stock();
         TankPlan plan = stock.plan();
         ArrivalPlan order = assessment.order();

@@ -76,10 +76,11 @@ class ScheduleController {
         }
         LocalDate day = to.isBefore(today) ? today : to;
         schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
-        List<String> changes = Move.changes(plan, view.assess(keeper, tankId).order());
+        Assessment after = view.assess(keeper, tankId);
+        List<String> changes = Move.changes(plan, after.order());
         List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
         if (part) {
-            view.fill(keeper, tankId, told, measures, model);
+            view.fill(after, keeper, tankId, told, measures, model);
             return "arrivals/page :: plan";
         }
         redirect.addFlashAttribute("changes", told);
