@@ -13,7 +13,9 @@ execFileSync(
 );
 
 cpSync('node_modules/@alpinejs/csp/dist/cdn.min.js', join(out, 'alpine.js'));
-cpSync('pelluna.js', join(out, 'pelluna.js'));
+for (const script of ['pelluna.js', 'offline.js']) {
+  cpSync(script, join(out, script));
+}
 const fonts = [
   ['@fontsource-variable/alegreya', 'alegreya-latin-wght-normal.woff2'],
   ['@fontsource-variable/alegreya', 'alegreya-latin-wght-italic.woff2'],

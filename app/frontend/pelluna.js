@@ -733,11 +733,12 @@ document.addEventListener('alpine:init', () => {
         event.preventDefault();
         event.stopPropagation();
         const form = this.$refs.form;
-        queue.add({
-          path: new URL(form.action).pathname,
-          body: new URLSearchParams(new FormData(form)).toString(),
-          words: 'Roll call',
-        });
+        const body = new URLSearchParams(new FormData(form));
+        // The page may be an old one from the store of this device: the key and the hour are those of now.
+        body.set('key', crypto.randomUUID());
+        body.set('at', moment(new Date()));
+        queue.add({ path: new URL(form.action).pathname, body: body.toString(), words: 'Roll call' });
+        form.reset();
         this.$refs.said.textContent = 'Kept here; it is sent when the connection is back.';
       }
     },
@@ -767,7 +768,8 @@ function moment(date) {
 // What is written at the tank and cannot be sent yet. Each thing carries its own key, so that the server keeps it once however
 // often it is sent; what the server refuses stays, with its reason, until it is thrown away.
 const queue = {
-  name: 'pelluna-queue',
+  // Two keepers at one device have each their own.
+  name: `pelluna-queue ${document.documentElement.dataset.keeper ?? ''}`,
   sending: false,
   all() {
     return JSON.parse(localStorage.getItem(this.name) ?? '[]');
@@ -833,6 +835,27 @@ const queue = {
 window.addEventListener('online', () => queue.send());
 setInterval(() => queue.all().length > 0 && queue.send(), 5000);
 queue.send();
+
+// The pages for writing at the tank open without a connection too: each puts itself and what it needs into a store on this device.
+// Leaving, and being asked to sign in again, empties it, so that nobody else finds a tank there.
+const store = 'pelluna-offline';
+if ('serviceWorker' in navigator) {
+  if (document.querySelector('[data-opens-offline]')) {
+    const parts = [...document.querySelectorAll('link[rel="stylesheet"], script[src]')].map((one) => one.href ?? one.src);
+    navigator.serviceWorker
+      .register('/assets/offline.js', { scope: '/' })
+      .then(() => caches.open(store))
+      .then((kept) => kept.addAll([location.pathname, ...new Set(parts)]))
+      .then(() => document.documentElement.setAttribute('data-kept', 'yes'))
+      .catch(() => {
+        // Not to be had here: without a connection the open page still keeps what is written.
+      });
+  }
+  document.querySelector('form[action$="/sign-out"]')?.addEventListener('submit', () => caches.delete(store));
+  if (document.querySelector('form[action$="/sign-in"]')) {
+    caches.delete(store);
+  }
+}
 
 // A form is sent once, however often its button is pressed; coming back to the page makes it ready again.
 document.addEventListener('submit', (event) => {

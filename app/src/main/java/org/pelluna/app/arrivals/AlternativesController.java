@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Fits;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
@@ -20,12 +21,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class AlternativesController {
     private final TankStore tanks;
-    private final ArrivalsView view;
+    private final Assessments assessments;
     private final Fits fits;
 
-    AlternativesController(TankStore tanks, ArrivalsView view, Fits fits) {
+    AlternativesController(TankStore tanks, Assessments assessments, Fits fits) {
         this.tanks = tanks;
-        this.view = view;
+        this.assessments = assessments;
         this.fits = fits;
     }
 
@@ -46,7 +47,7 @@ class AlternativesController {
 
     @GetMapping("/tanks/{tankId}/arrivals/alternatives")
     String alternatives(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Assessment assessment = view.assess(keeper, tankId);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         Stock stock = assessment.stock();
         List<Alternative> ways = Alternative.of(stock, assessment.judgements(), fits.of(tankId, stock));
         double dearest =
@@ -81,7 +82,7 @@ class AlternativesController {
 
     @GetMapping("/tanks/{tankId}/arrivals/money")
     String money(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Assessment assessment = view.assess(keeper, tankId);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         Budget budget = Budget.of(assessment.stock(), assessment.order(), assessment.planned());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(

@@ -9,9 +9,11 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Stock;
@@ -36,13 +38,16 @@ class ArrivalController {
     private final TankStore tanks;
     private final RecordStore record;
     private final Catalogue catalogue;
+    private final Assessments assessments;
     private final ArrivalsView view;
 
-    ArrivalController(TankStore tanks, RecordStore record, Catalogue catalogue, ArrivalsView view) {
+    ArrivalController(
+            TankStore tanks, RecordStore record, Catalogue catalogue, Assessments assessments, ArrivalsView view) {
         this.view = view;
         this.tanks = tanks;
         this.record = record;
         this.catalogue = catalogue;
+        this.assessments = assessments;
     }
 
     @GetMapping
@@ -51,7 +56,9 @@ class ArrivalController {
             @PathVariable UUID tankId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        view.fill(keeper, tankId, List.of(), measures, model);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        view.plan(assessment, tanks.get(keeper.id(), tankId), List.of(), measures, model);
+        view.frame(assessment, measures, model);
         return "arrivals/page";
     }
 

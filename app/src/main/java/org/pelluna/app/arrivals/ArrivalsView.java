@@ -5,10 +5,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Fits;
 import org.pelluna.app.web.Key;
@@ -20,6 +18,7 @@ import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
@@ -33,12 +32,10 @@ import org.springframework.ui.Model;
 class ArrivalsView {
     private static final int AFTER_DAYS = 40;
 
-    private final TankStore tanks;
     private final Catalogue catalogue;
     private final Fits fits;
 
-    ArrivalsView(TankStore tanks, Catalogue catalogue, Fits fits) {
-        this.tanks = tanks;
+    ArrivalsView(Catalogue catalogue, Fits fits) {
         this.catalogue = catalogue;
         this.fits = fits;
     }
@@ -65,24 +62,29 @@ class ArrivalsView {
     /** What did not go by the plan. */
     record SetbackView(String on, String words) {}
 
-    /** The plan of a keeper's tank. */
-    Assessment assess(KeeperPrincipal keeper, UUID tankId) {
-        return Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+    /** What stands around the plan, whatever is moved. */
+    void frame(Assessment assessment, Measures measures, Model model) {
+        Stock stock = assessment.stock();
+        TankPlan plan = stock.plan();
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(
+                        stock.wishes().stream().map(Stock.Wished::species).toList()));
+        model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
+        model.addAttribute(
+                "species",
+                plan.species(catalogue).all().stream()
+                        .map(one -> one.commonName() + " — " + one.scientificName())
+                        .sorted()
+                        .toList());
     }
 
-    /** @param changes what a move has changed, a sentence each */
-    void fill(KeeperPrincipal keeper, UUID tankId, List<String> changes, Measures measures, Model model) {
-        fill(assess(keeper, tankId), keeper, tankId, changes, measures, model);
-    }
-
-    /** The same of a plan that has just been judged. */
-    void fill(
-            Assessment assessment,
-            KeeperPrincipal keeper,
-            UUID tankId,
-            List<String> changes,
-            Measures measures,
-            Model model) {
+    /**
+     * The plan, anew after each move.
+     *
+     * @param changes what a move has changed, a sentence each
+     */
+    void plan(Assessment assessment, TankRow tank, List<String> changes, Measures measures, Model model) {
         Stock stock = assessment.stock();
         TankPlan plan = stock.plan();
         ArrivalPlan order = assessment.order();
@@ -92,9 +94,9 @@ class ArrivalsView {
         LocalDate last = order.arrivals().isEmpty()
                 ? plan.asOf()
                 : order.arrivals().get(order.arrivals().size() - 1).date();
-        List<WaterForecast.Day> water = new WaterForecast(stock, fits.of(tankId, stock))
+        List<WaterForecast.Day> water = new WaterForecast(stock, fits.of(tank.id(), stock))
                 .days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("tank", tank);
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", plan.asOf());
         if (!model.containsAttribute("changes")) {
@@ -135,13 +137,11 @@ class ArrivalsView {
                 order.findings().stream()
                         .map(finding -> FindingView.of(finding, measures))
                         .toList());
-        model.addAttribute(
-                "portraits",
-                Portraits.sheet(
-                        wished.values().stream().map(Stock.Wished::species).toList()));
         model.addAttribute("chart", lanes.isEmpty() ? "" : new LaneChart(stock, lanes, water, shareNow(stock)).svg());
         model.addAttribute("waterWords", LaneChart.waterWords(water, plan.asOf()));
         model.addAttribute("kinds", Setback.Kind.values());
+        model.addAttribute("origins", Resident.Origin.values());
+        model.addAttribute("methods", Resident.Method.values());
         model.addAttribute(
                 "setbacks",
                 plan.schedule().setbacks().stream()
@@ -150,14 +150,7 @@ class ArrivalsView {
                                 one.fish() + " " + one.kind().words()
                                         + one.note().map(note -> ": " + note).orElse("")))
                         .toList());
-        model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
-        model.addAttribute(
-                "species",
-                plan.species(catalogue).all().stream()
-                        .map(one -> one.commonName() + " — " + one.scientificName())
-                        .sorted()
-                        .toList());
     }
 
     private static double shareNow(Stock stock) {

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
@@ -29,13 +30,13 @@ class CalendarController {
 
     private final TankStore tanks;
     private final ShareStore shares;
-    private final ArrivalsView view;
+    private final Assessments assessments;
     private final Catalogue catalogue;
 
-    CalendarController(TankStore tanks, ShareStore shares, ArrivalsView view, Catalogue catalogue) {
+    CalendarController(TankStore tanks, ShareStore shares, Assessments assessments, Catalogue catalogue) {
         this.tanks = tanks;
         this.shares = shares;
-        this.view = view;
+        this.assessments = assessments;
         this.catalogue = catalogue;
     }
 
@@ -48,7 +49,7 @@ class CalendarController {
 
     @GetMapping("/tanks/{tankId}/arrivals/calendar.ics")
     ResponseEntity<String> file(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
-        return ics(view.assess(keeper, tankId), tankId.toString());
+        return ics(assessments.of(tankId, tanks.plan(keeper.id(), tankId)), tankId.toString());
     }
 
     /** What a calendar reads, without signing in. */

@@ -17,6 +17,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.RunSheet;
@@ -41,13 +42,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class RunSheetController {
     private final TankStore tanks;
     private final ScheduleStore schedules;
-    private final ArrivalsView view;
+    private final Assessments assessments;
     private final Clock clock;
 
-    RunSheetController(TankStore tanks, ScheduleStore schedules, ArrivalsView view, Clock clock) {
+    RunSheetController(TankStore tanks, ScheduleStore schedules, Assessments assessments, Clock clock) {
         this.tanks = tanks;
         this.schedules = schedules;
-        this.view = view;
+        this.assessments = assessments;
         this.clock = clock;
     }
 
@@ -63,7 +64,7 @@ class RunSheetController {
     private record Sheet(Assessment assessment, ArrivalCalendar.Lane lane, RunSheet sheet) {}
 
     private Sheet sheet(KeeperPrincipal keeper, UUID tankId, String key) {
-        Assessment assessment = view.assess(keeper, tankId);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         ArrivalCalendar.Lane lane =
                 ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
                         .filter(one -> one.arrival().wishIds().contains(key))

@@ -10,6 +10,7 @@ import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
@@ -43,14 +44,21 @@ class ScheduleController {
     private final RecordStore record;
     private final ScheduleStore schedules;
     private final Catalogue catalogue;
+    private final Assessments assessments;
     private final ArrivalsView view;
 
     ScheduleController(
-            TankStore tanks, RecordStore record, ScheduleStore schedules, Catalogue catalogue, ArrivalsView view) {
+            TankStore tanks,
+            RecordStore record,
+            ScheduleStore schedules,
+            Catalogue catalogue,
+            Assessments assessments,
+            ArrivalsView view) {
         this.tanks = tanks;
         this.record = record;
         this.schedules = schedules;
         this.catalogue = catalogue;
+        this.assessments = assessments;
         this.view = view;
     }
 
@@ -65,7 +73,7 @@ class ScheduleController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect) {
-        Assessment before = view.assess(keeper, tankId);
+        Assessment before = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         LocalDate today = before.stock().plan().asOf();
         if (to.isAfter(today.plusYears(HORIZON_YEARS))) {
             throw new IllegalArgumentException("an arrival can be put off by ten years at most");
@@ -75,12 +83,12 @@ class ScheduleController {
             throw new NotYours("arrival");
         }
         LocalDate day = to.isBefore(today) ? today : to;
-        schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
-        Assessment after = view.assess(keeper, tankId);
+        Schedule moved = schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
+        Assessment after = assessments.of(tankId, before.stock().plan().with(moved));
         List<String> changes = Move.changes(plan, after.order());
         List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
         if (part) {
-            view.fill(after, keeper, tankId, told, measures, model);
+            view.plan(after, tanks.get(keeper.id(), tankId), told, measures, model);
             return "arrivals/page :: plan";
         }
         redirect.addFlashAttribute("changes", told);

@@ -12,13 +12,13 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureModel;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,11 +41,11 @@ class CompanyController {
     private static final int MOST_ROWS = 160;
 
     private final TankStore tanks;
-    private final Catalogue catalogue;
+    private final Assessments assessments;
 
-    CompanyController(TankStore tanks, Catalogue catalogue) {
+    CompanyController(TankStore tanks, Assessments assessments) {
         this.tanks = tanks;
-        this.catalogue = catalogue;
+        this.assessments = assessments;
     }
 
     /** A fish on the line. */
@@ -72,7 +72,7 @@ class CompanyController {
             @RequestParam(defaultValue = "plan") String show,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         boolean withPlan =
                 !show.equals("today") && !assessment.order().arrivals().isEmpty();
         List<Fish> fish = new ArrayList<>(assessment.stock().residents());

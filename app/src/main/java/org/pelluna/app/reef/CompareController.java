@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Fits;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.arrival.Alternative;
@@ -19,7 +20,6 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.reef.Reef;
 import org.pelluna.core.reef.Swimmer;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -35,12 +35,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CompareController {
     private final TankStore tanks;
-    private final Catalogue catalogue;
+    private final Assessments assessments;
     private final Fits fits;
 
-    CompareController(TankStore tanks, Catalogue catalogue, Fits fits) {
+    CompareController(TankStore tanks, Assessments assessments, Fits fits) {
         this.tanks = tanks;
-        this.catalogue = catalogue;
+        this.assessments = assessments;
         this.fits = fits;
     }
 
@@ -60,7 +60,7 @@ class CompareController {
             @RequestParam(defaultValue = "now") String rightWay,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         List<Alternative> ways =
                 Alternative.of(assessment.stock(), assessment.judgements(), fits.of(tankId, assessment.stock()));
         LocalDate today = assessment.stock().plan().asOf();

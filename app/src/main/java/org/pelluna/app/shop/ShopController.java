@@ -6,10 +6,10 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
-import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
@@ -29,11 +29,13 @@ class ShopController {
 
     private final TankStore tanks;
     private final Catalogue catalogue;
+    private final Assessments assessments;
     private final Known known;
 
-    ShopController(TankStore tanks, Catalogue catalogue, Known known) {
+    ShopController(TankStore tanks, Catalogue catalogue, Assessments assessments, Known known) {
         this.tanks = tanks;
         this.catalogue = catalogue;
+        this.assessments = assessments;
         this.known = known;
     }
 
@@ -87,7 +89,7 @@ class ShopController {
         if (asked.isEmpty()) {
             model.addAttribute(
                     "next",
-                    Assessment.of(plan, catalogue).order().arrivals().stream()
+                    assessments.of(tankId, plan).order().arrivals().stream()
                             .limit(3)
                             .map(arrival ->
                                     new Next(arrival.names(), arrival.date().toString()))

@@ -3,7 +3,7 @@ package org.pelluna.app.species;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.web.KeptByPlan;
+import org.pelluna.app.web.KeptByTank;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Judged {
     private final Catalogue catalogue;
-    private final KeptByPlan<Map<String, Judgement>> kept = new KeptByPlan<>();
+    private final KeptByTank<Map<String, Judgement>> kept = new KeptByTank<>();
 
     Judged(Catalogue catalogue) {
         this.catalogue = catalogue;

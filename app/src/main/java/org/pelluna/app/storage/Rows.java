@@ -3,8 +3,10 @@ package org.pelluna.app.storage;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 /** The repositories of all rows that belong to a tank. */
 final class Rows {
@@ -31,7 +33,9 @@ final class Rows {
 
         boolean existsByTankIdAndSpeciesId(UUID tankId, String speciesId);
 
-        boolean existsByTankIdAndPlanKeyAndRemovedAtIsNullAndArrivedOnIsNull(UUID tankId, String planKey);
+        /** The keys of the wishes in the plan. */
+        @Query("select planKey from WishRow where tankId = :tankId and removedAt is null and arrivedOn is null")
+        Set<String> openKeys(UUID tankId);
     }
 
     interface Residents extends JpaRepository<ResidentRow, UUID> {

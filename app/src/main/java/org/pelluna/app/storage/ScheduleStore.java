@@ -1,14 +1,13 @@
 package org.pelluna.app.storage;
 
 import java.time.Clock;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.WaterTest;
-import org.pelluna.core.plan.Wish;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,12 +17,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class ScheduleStore {
     private final TankStore tanks;
     private final Rows.Schedules schedules;
+    private final Rows.Wishes wishes;
     private final Rows.WaterTests tests;
     private final Clock clock;
 
-    ScheduleStore(TankStore tanks, Rows.Schedules schedules, Rows.WaterTests tests, Clock clock) {
+    ScheduleStore(TankStore tanks, Rows.Schedules schedules, Rows.Wishes wishes, Rows.WaterTests tests, Clock clock) {
         this.tanks = tanks;
         this.schedules = schedules;
+        this.wishes = wishes;
         this.tests = tests;
         this.clock = clock;
     }
@@ -31,18 +32,18 @@ public class ScheduleStore {
     /**
      * Changes the schedule; days and places of wishes that have left the plan fall away.
      *
+     * @return the schedule as it is then
      * @throws NotYours if the keeper has no such tank
      * @throws org.springframework.dao.OptimisticLockingFailureException if two changes meet
      */
-    public void change(UUID keeperId, UUID tankId, UnaryOperator<Schedule> change) {
-        var plan = tanks.plan(keeperId, tankId);
-        Set<String> wishes = new HashSet<>();
-        plan.wishes().stream().map(Wish::id).forEach(wishes::add);
-        Schedule changed = change.apply(plan.schedule()).only(wishes::contains);
-        schedules
-                .findById(tankId)
-                .ifPresentOrElse(
-                        row -> row.change(changed), () -> schedules.saveAndFlush(new ScheduleRow(tankId, changed)));
+    public Schedule change(UUID keeperId, UUID tankId, UnaryOperator<Schedule> change) {
+        tanks.get(keeperId, tankId);
+        Set<String> open = wishes.openKeys(tankId);
+        Optional<ScheduleRow> row = schedules.findById(tankId);
+        Schedule known = row.map(ScheduleRow::toCore).orElse(Schedule.NONE);
+        Schedule changed = change.apply(known.only(open::contains)).only(open::contains);
+        row.ifPresentOrElse(one -> one.change(changed), () -> schedules.saveAndFlush(new ScheduleRow(tankId, changed)));
+        return changed;
     }
 
     /** Records tests; one whose key is known changes nothing. */

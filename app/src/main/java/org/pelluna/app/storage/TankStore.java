@@ -128,8 +128,7 @@ public class TankStore {
         return schedules
                 .findById(tankId)
                 .map(ScheduleRow::toCore)
-                .map(found -> found.only(
-                        key -> wishes.existsByTankIdAndPlanKeyAndRemovedAtIsNullAndArrivedOnIsNull(tankId, key)))
+                .map(found -> found.only(wishes.openKeys(tankId)::contains))
                 .orElse(Schedule.NONE);
     }
 

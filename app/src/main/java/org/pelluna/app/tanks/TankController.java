@@ -9,13 +9,12 @@ import org.pelluna.app.portrait.ReefDrawing;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
@@ -36,12 +35,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class TankController {
     private final TankStore tanks;
     private final RecordStore record;
-    private final Catalogue catalogue;
+    private final Assessments assessments;
 
-    TankController(TankStore tanks, RecordStore record, Catalogue catalogue) {
+    TankController(TankStore tanks, RecordStore record, Assessments assessments) {
         this.tanks = tanks;
         this.record = record;
-        this.catalogue = catalogue;
+        this.assessments = assessments;
     }
 
     /** A line of the list of animals kept. */
@@ -204,11 +203,13 @@ class TankController {
 
     private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
         model.addAttribute("tank", view(keeper, row, measures, 0));
+        model.addAttribute("origins", Resident.Origin.values());
+        model.addAttribute("methods", Resident.Method.values());
         return "tanks/profile";
     }
 
     private TankView view(KeeperPrincipal keeper, TankRow row, Measures measures, double fieldCm) {
-        return TankView.of(row, Assessment.of(tanks.plan(keeper.id(), row.id()), catalogue), measures, fieldCm);
+        return TankView.of(row, assessments.of(row.id(), tanks.plan(keeper.id(), row.id())), measures, fieldCm);
     }
 
     /** What a form without faults means. */

@@ -19,12 +19,12 @@ import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tension.Warning;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -46,16 +46,21 @@ class TodayController {
     private final JournalStore journal;
     private final Keepers keepers;
     private final Mailbox mailbox;
-    private final Catalogue catalogue;
+    private final Assessments assessments;
     private final Clock clock;
 
     TodayController(
-            TankStore tanks, JournalStore journal, Keepers keepers, Mailbox mailbox, Catalogue catalogue, Clock clock) {
+            TankStore tanks,
+            JournalStore journal,
+            Keepers keepers,
+            Mailbox mailbox,
+            Assessments assessments,
+            Clock clock) {
         this.tanks = tanks;
         this.journal = journal;
         this.keepers = keepers;
         this.mailbox = mailbox;
-        this.catalogue = catalogue;
+        this.assessments = assessments;
         this.clock = clock;
     }
 
@@ -84,7 +89,7 @@ class TodayController {
                 .orElseGet(() -> LocalDateTime.now(clock).minusDays(7));
         List<TankToday> views = new ArrayList<>();
         for (TankRow tank : tanks.of(keeper.id())) {
-            views.add(view(tank, Assessment.of(tanks.plan(keeper.id(), tank.id()), catalogue), since, measures));
+            views.add(view(tank, assessments.of(tank.id(), tanks.plan(keeper.id(), tank.id())), since, measures));
         }
         model.addAttribute("tanks", views);
         model.addAttribute("since", since.format(WHEN));

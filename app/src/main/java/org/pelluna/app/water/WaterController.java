@@ -13,6 +13,7 @@ import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Fits;
 import org.pelluna.app.web.Key;
@@ -29,7 +30,6 @@ import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Seawater;
@@ -60,14 +60,14 @@ class WaterController {
 
     private final TankStore tanks;
     private final ScheduleStore schedules;
-    private final Catalogue catalogue;
+    private final Assessments assessments;
     private final Fits fits;
     private final Clock clock;
 
-    WaterController(TankStore tanks, ScheduleStore schedules, Catalogue catalogue, Fits fits, Clock clock) {
+    WaterController(TankStore tanks, ScheduleStore schedules, Assessments assessments, Fits fits, Clock clock) {
         this.tanks = tanks;
         this.schedules = schedules;
-        this.catalogue = catalogue;
+        this.assessments = assessments;
         this.fits = fits;
         this.clock = clock;
     }
@@ -92,7 +92,7 @@ class WaterController {
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         Stock stock = assessment.stock();
         TankPlan plan = stock.plan();
         WaterFit fit = fits.of(tankId, stock);

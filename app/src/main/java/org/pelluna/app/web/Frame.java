@@ -28,6 +28,7 @@ class Frame {
     void frame(Model model, HttpServletRequest request, @AuthenticationPrincipal KeeperPrincipal principal) {
         Optional<KeeperRow> keeper = principal == null ? Optional.empty() : keepers.findById(principal.id());
         model.addAttribute("keeperName", keeper.map(KeeperRow::displayName).orElse(null));
+        model.addAttribute("keeperKey", keeper.map(KeeperRow::id).orElse(null));
         model.addAttribute(
                 "measures",
                 keeper.map(row -> new Measures(row.lengthUnit(), row.volumeUnit(), row.temperatureUnit()))

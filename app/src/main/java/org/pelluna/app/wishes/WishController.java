@@ -11,6 +11,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -44,13 +45,21 @@ class WishController {
     private final RecordStore record;
     private final ShareStore shares;
     private final Catalogue catalogue;
+    private final Assessments assessments;
     private final Named named;
 
-    WishController(TankStore tanks, RecordStore record, ShareStore shares, Catalogue catalogue, Named named) {
+    WishController(
+            TankStore tanks,
+            RecordStore record,
+            ShareStore shares,
+            Catalogue catalogue,
+            Assessments assessments,
+            Named named) {
         this.tanks = tanks;
         this.record = record;
         this.shares = shares;
         this.catalogue = catalogue;
+        this.assessments = assessments;
         this.named = named;
     }
 
@@ -89,7 +98,7 @@ class WishController {
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = Assessment.of(tanks.plan(keeper.id(), tankId), catalogue);
+        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
         List<WishView> wishes = assessment.judgements().stream()
                 .map(judgement -> WishView.of(judgement, measures))
                 .toList();

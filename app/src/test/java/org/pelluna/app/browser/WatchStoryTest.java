@@ -63,6 +63,49 @@ class WatchStoryTest extends BrowserTest {
     }
 
     @Test
+    void thePageOpensWithoutAConnectionAndLeavesNothingBehindAtSignOut() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        place(page, "Watch");
+        int before = logged(page, "Gale chased Pip").count();
+        assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
+
+        page.context().setOffline(true);
+        page.reload();
+        chased(page, "Gale", "Pip", "hard");
+        assertThat(page.locator(".queue li")).hasCount(1);
+        page.reload();
+        assertThat(page.locator(".queue li")).hasCount(1);
+        page.context().setOffline(false);
+        assertThat(page.locator(".queue li")).hasCount(0);
+        page.reload();
+        assertThat(logged(page, "Gale chased Pip")).hasCount(before + 1);
+
+        sub(page, "Roll call");
+        assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
+        Locator calls = page.getByText(Pattern.compile("^Remove the roll call of"));
+        int called = calls.count();
+        page.context().setOffline(true);
+        page.reload();
+        for (int i = 0; i < 2; i++) {
+            // The same page of the store, twice: two roll calls, not one.
+            button(page, "All seen eating").click();
+            button(page, "Keep the roll call").click();
+            assertThat(page.locator("[x-ref=said]")).containsText("Kept here");
+        }
+        page.context().setOffline(false);
+        page.waitForCondition(() -> "[]"
+                .equals(page.evaluate("localStorage.getItem(Object.keys(localStorage)"
+                        + ".find((name) => name.startsWith('pelluna-queue')))")));
+        page.reload();
+        assertThat(calls).hasCount(called + 2);
+
+        button(page, "Sign out").click();
+        assertThat(page.locator("form[action$='/sign-in']")).hasCount(1);
+        page.waitForCondition(() -> Boolean.FALSE.equals(page.evaluate("caches.has('pelluna-offline')")));
+    }
+
+    @Test
     void aWeekAroundABadArrival() {
         Watched watched = ownReef();
         Page page = watched.page();

@@ -68,17 +68,13 @@ final class ExactOrder {
     }
 
     private void extend(int settled, int candidate) {
-        int knownDay = NONE;
-        double knownCost = 0;
+        int gate = problem.gate(settled, candidate);
+        double undated = problem.undated(settled, candidate);
         for (int way = firstOfSet[settled]; way != NONE; way = next[way]) {
-            int day = problem.day(settled, candidate, ready[way]);
-            if (day != knownDay) {
-                knownDay = day;
-                knownCost = problem.step(settled, candidate, day).total();
-            }
+            int day = Math.max(ready[way], gate);
             keep(
                     settled | candidate,
-                    cost[way] + knownCost,
+                    cost[way] + undated + problem.lateness(candidate, day),
                     problem.readyAfter(settled, candidate, day),
                     candidate,
                     way);

@@ -26,6 +26,7 @@ final class OrderProblem {
     private final List<Unit> units;
     private final HouseRules rules;
     private final Quarantine quarantine;
+    private final int quarantineDays;
     private final Options options;
     private final int firstDay;
     private final Room room;
@@ -35,6 +36,9 @@ final class OrderProblem {
     private final double residentNitrogen;
     private final WaterLimit water;
     private final int inside;
+
+    /** The first day on which each unit's own gates let it come, quarantine included. */
+    private final int[] release;
 
     /**
      * What an alternative plan does otherwise.
@@ -64,6 +68,7 @@ final class OrderProblem {
         this.rules = stock.plan().houseRules();
         LocalDate today = stock.plan().asOf();
         this.quarantine = Quarantine.of(stock.plan());
+        this.quarantineDays = quarantine.days();
         this.firstDay = firstDay(stock, today);
         this.room = new Room(stock, this.units);
         this.pressures = new PairPressures(stock, this.units, options.welcome());
@@ -78,10 +83,13 @@ final class OrderProblem {
                 .mapToDouble(unit -> unit.count() * wastes.nitrogen(unit.fish(), today))
                 .toArray());
         this.shyBehind = new SetSum[units.size()];
+        this.release = new int[units.size()];
         int in = 0;
         for (int i = 0; i < units.size(); i++) {
             shyBehind[i] = new SetSum(behind(units.get(i)));
-            in |= units.get(i).inside() ? 1 << i : 0;
+            Unit unit = units.get(i);
+            release[i] = unit.inside() ? unit.release() : Math.max(unit.release(), quarantineDays);
+            in |= unit.inside() ? 1 << i : 0;
         }
         this.inside = in;
     }
@@ -206,15 +214,19 @@ final class OrderProblem {
     int release(int group) {
         int day = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
-            Unit unit = units.get(Integer.numberOfTrailingZeros(rest));
-            day = Math.max(day, unit.inside() ? unit.release() : Math.max(unit.release(), quarantine.days()));
+            day = Math.max(day, release[Integer.numberOfTrailingZeros(rest)]);
         }
         return day;
     }
 
     /** The day a group arrives after a set, when the pause before it ends on day {@code ready}. */
     int day(int settled, int group, int ready) {
-        return Math.max(Math.max(ready, release(group)), headroomDay(settled | group));
+        return Math.max(ready, gate(settled, group));
+    }
+
+    /** The first day on which a group may arrive after a set, whatever the pause. */
+    int gate(int settled, int group) {
+        return Math.max(release(group), headroomDay(settled | group));
     }
 
     /** Days to wait after a group. */
@@ -226,7 +238,7 @@ final class OrderProblem {
     int readyAfter(int settled, int group, int day) {
         int pause = pauseAfter(group);
         boolean moreInside = (inside & ~settled & ~group) != 0;
-        return day + (moreInside ? pause : Math.max(pause, quarantine.days()));
+        return day + (moreInside ? pause : Math.max(pause, quarantineDays));
     }
 
     /** Every group that may arrive on one day: each unit alone, and, where the house allows, rivals together. */
@@ -270,15 +282,30 @@ final class OrderProblem {
 
     /** What the arrival of a group costs after a set has settled, on the given day. */
     OrderCost step(int settled, int group, int day) {
+        return new OrderCost(pressures.of(settled, group), lateness(group, day), shyness(settled, group));
+    }
+
+    /** What the arrival of a group after a set costs, whatever the day. */
+    double undated(int settled, int group) {
+        return pressures.of(settled, group) + shyness(settled, group);
+    }
+
+    /** What it costs that a group arrives on a day: its weeks beyond the first day it might have come. */
+    double lateness(int group, int day) {
         double lateness = 0;
-        double shyness = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int i = Integer.numberOfTrailingZeros(rest);
-            int earliest = Math.max(firstDay, release(1 << i));
-            lateness += rules.latenessWeight() * units.get(i).count() * (day - earliest) / 7.0;
-            shyness += shyBehind[i].of(settled);
+            lateness += rules.latenessWeight() * units.get(i).count() * (day - Math.max(firstDay, release[i])) / 7.0;
         }
-        return new OrderCost(pressures.of(settled, group), lateness, shyness);
+        return lateness;
+    }
+
+    private double shyness(int settled, int group) {
+        double shyness = 0;
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            shyness += shyBehind[Integer.numberOfTrailingZeros(rest)].of(settled);
+        }
+        return shyness;
     }
 
     /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */

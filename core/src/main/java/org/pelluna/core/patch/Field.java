@@ -14,7 +14,9 @@ final class Field {
     private final double[][][] hold;
     private final boolean[][] inside;
     private final boolean[][] rivals;
+    /** Above 0 where the ground is the holder's. */
     private final double[][][] ownership;
+
     private int insideCells;
 
     Field(Patches patches, Patches.View view) {
@@ -39,13 +41,31 @@ final class Field {
             for (int j = 0; j <= rows; j++) {
                 inside[i][j] = patches.inside(view, i * stepX, j * stepY);
                 insideCells += inside[i][j] ? 1 : 0;
-                for (int one = 0; one < hold.length; one++) {
-                    hold[one][i][j] = inside[i][j] ? patches.hold(one, view, i * stepX, j * stepY) : 0;
-                }
-                for (int one = 0; one < hold.length; one++) {
+            }
+        }
+        for (int one = 0; one < hold.length; one++) {
+            fillHold(one, view);
+        }
+        for (int one = 0; one < hold.length; one++) {
+            for (int i = 0; i <= columns; i++) {
+                for (int j = 0; j <= rows; j++) {
                     ownership[one][i][j] =
                             inside[i][j] ? hold[one][i][j] - Math.max(patches.edge(one), rival(one, i, j)) : -1;
                 }
+            }
+        }
+    }
+
+    private void fillHold(int one, Patches.View view) {
+        double[] other = new double[rows + 1];
+        for (int j = 0; j <= rows; j++) {
+            other[j] = patches.otherBell(one, view, j * stepY);
+        }
+        for (int i = 0; i <= columns; i++) {
+            double across = patches.acrossBell(one, i * stepX);
+            for (int j = 0; j <= rows; j++) {
+                hold[one][i][j] =
+                        inside[i][j] ? patches.strength(one, view, i * stepX, j * stepY) * across * other[j] : 0;
             }
         }
     }
@@ -59,11 +79,6 @@ final class Field {
             }
         }
         return strongest;
-    }
-
-    /** Above 0 where the ground is the holder's. */
-    private double ownership(int holder, int i, int j) {
-        return ownership[holder][i][j];
     }
 
     /** Share of the inside that is the holder's. */
@@ -80,7 +95,7 @@ final class Field {
         int count = 0;
         for (int i = 0; i <= columns; i++) {
             for (int j = 0; j <= rows; j++) {
-                boolean owned = ownership(holder, i, j) > 0;
+                boolean owned = ownership[holder][i][j] > 0;
                 count += owned && (!contestedOnly || quarrel(holder, i, j) > 0) ? 1 : 0;
             }
         }
@@ -99,19 +114,22 @@ final class Field {
     }
 
     List<List<double[]>> outline(int holder) {
-        return outline((i, j) -> ownership(holder, i, j));
+        return outline((i, j) -> ownership[holder][i][j]);
     }
 
     List<List<double[]>> contestedOutline() {
-        return outline((i, j) -> {
-            double most = -1;
-            for (int holder = 0; holder < hold.length; holder++) {
-                if (ownership(holder, i, j) > 0) {
-                    most = Math.max(most, quarrel(holder, i, j));
+        double[][] most = new double[columns + 1][rows + 1];
+        for (int i = 0; i <= columns; i++) {
+            for (int j = 0; j <= rows; j++) {
+                most[i][j] = -1;
+                for (int holder = 0; holder < hold.length; holder++) {
+                    if (ownership[holder][i][j] > 0) {
+                        most[i][j] = Math.max(most[i][j], quarrel(holder, i, j));
+                    }
                 }
             }
-            return most;
-        });
+        }
+        return outline((i, j) -> most[i][j]);
     }
 
     private List<List<double[]>> outline(Contour.Height height) {

@@ -3,6 +3,7 @@ package org.pelluna.core.patch;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.core.finding.Provenance;
@@ -34,6 +35,7 @@ public final class Patches {
     private final LocalDate on;
     private final List<Holder> holders = new ArrayList<>();
     private final List<Layout.Rock> fresh;
+    private final Map<View, Field> fields = new EnumMap<>(View.class);
 
     private record Holder(Fish fish, Homes.Home home, double strength, double reach) {}
 
@@ -85,8 +87,8 @@ public final class Patches {
 
     /** Every patch, the largest first. */
     public List<Patch> all() {
-        Field top = new Field(this, View.TOP);
-        Field front = new Field(this, View.FRONT);
+        Field top = field(View.TOP);
+        Field front = field(View.FRONT);
         List<Patch> patches = new ArrayList<>();
         for (int i = 0; i < holders.size(); i++) {
             patches.add(
@@ -99,7 +101,11 @@ public final class Patches {
 
     /** The outlines of all contested ground in a view. */
     public List<List<double[]>> contested(View view) {
-        return new Field(this, view).contestedOutline();
+        return field(view).contestedOutline();
+    }
+
+    private Field field(View view) {
+        return fields.computeIfAbsent(view, one -> new Field(this, one));
     }
 
     int holders() {
@@ -115,12 +121,9 @@ public final class Patches {
         return holders.get(holder).strength() / 2;
     }
 
-    /** The hold of a fish at a point of a view. */
-    double hold(int holder, View view, double x, double other) {
+    /** How strong a holder is at a point of a view, its distance from home aside: less on ground that is fresh. */
+    double strength(int holder, View view, double x, double other) {
         Holder one = holders.get(holder);
-        double aside =
-                view == View.TOP ? other - one.home().yCm() : other - one.home().zCm();
-        double away = Math.hypot(x - one.home().xCm(), aside) / one.reach();
         double strength = one.strength();
         for (Layout.Rock rock : fresh) {
             boolean onIt = view == View.TOP
@@ -134,7 +137,23 @@ public final class Patches {
                                 * held(rock.placedOn().orElseThrow()));
             }
         }
-        return strength * Math.exp(-away * away * Math.log(2));
+        return strength;
+    }
+
+    /** What is left of a hold at a distance from home to the left or the right; it multiplies with the other direction's. */
+    double acrossBell(int holder, double x) {
+        return bell(holder, x - holders.get(holder).home().xCm());
+    }
+
+    /** The same toward the front or up. */
+    double otherBell(int holder, View view, double other) {
+        Homes.Home home = holders.get(holder).home();
+        return bell(holder, other - (view == View.TOP ? home.yCm() : home.zCm()));
+    }
+
+    private double bell(int holder, double awayCm) {
+        double away = awayCm / holders.get(holder).reach();
+        return Math.exp(-away * away * Math.log(2));
     }
 
     double width() {

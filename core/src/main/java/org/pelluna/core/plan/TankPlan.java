@@ -66,6 +66,12 @@ public record TankPlan(
                 day, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests, journal);
     }
 
+    /** The same with another schedule. */
+    public TankPlan with(Schedule changed) {
+        return new TankPlan(
+                asOf, tank, houseRules, residents, wishes, log, losses, ownSpecies, changed, waterTests, journal);
+    }
+
     /**
      * Every species this plan may name.
      *

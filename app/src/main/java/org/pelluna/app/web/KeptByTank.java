@@ -5,14 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Supplier;
-import org.pelluna.core.plan.TankPlan;
 
 /**
- * What was worked out for the tanks looked at last; worked out anew as soon as anything in the plan, its day included, differs.
+ * What was worked out for the tanks looked at last; worked out anew as soon as anything it rests on differs.
  *
  * @param <T> what is worked out
  */
-public final class KeptByPlan<T> {
+public final class KeptByTank<T> {
     private static final int TANKS = 50;
 
     private final Map<UUID, Kept<T>> kept = Collections.synchronizedMap(new LinkedHashMap<>(TANKS, 0.75f, true) {
@@ -24,16 +23,20 @@ public final class KeptByPlan<T> {
         }
     });
 
-    private record Kept<T>(TankPlan plan, T result) {}
+    private record Kept<T>(Object restsOn, T result) {}
 
-    /** The result for a plan: the kept one, or a new one. */
-    public T of(UUID tankId, TankPlan plan, Supplier<T> work) {
+    /**
+     * The result for a tank: the kept one, or a new one.
+     *
+     * @param restsOn all that the result follows from, compared by its equals: a plan, its day included, or parts of it
+     */
+    public T of(UUID tankId, Object restsOn, Supplier<T> work) {
         Kept<T> known = kept.get(tankId);
-        if (known != null && known.plan().equals(plan)) {
+        if (known != null && known.restsOn().equals(restsOn)) {
             return known.result();
         }
         T result = work.get();
-        kept.put(tankId, new Kept<>(plan, result));
+        kept.put(tankId, new Kept<>(restsOn, result));
         return result;
     }
 }
