@@ -1,11 +1,12 @@
 // A keeper of its own on a running ./pelluna demo or start, for the load scripts: signs up, sends forms, measures answers.
 import { readFileSync } from 'node:fs';
 
-const address = process.argv[2] ?? 'http://127.0.0.1:8080';
+export const address = process.argv[2] ?? 'http://127.0.0.1:8080';
 if (!/^http:\/\/(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/.test(address)) {
   throw new Error('only a server on this machine is measured');
 }
-const cookies = new Map();
+/** The session's cookies by name. */
+export const cookies = new Map();
 
 export async function ask(path, options = {}) {
   const answer = await fetch(address + path, {
@@ -49,6 +50,26 @@ export function emptyPlan() {
   return plan;
 }
 
+/** The demo's rock with 25 fish of twenty kinds and no wishes. */
+export function reefOf25() {
+  const plan = emptyPlan();
+  plan.wishes = [];
+  const kinds = [
+    ...new Set(plan.residents.map((one) => one.speciesId)),
+    'pterapogon-kauderni', 'elacatinus-oceanops', 'cirrhilabrus-solorensis', 'ctenochaetus-tominiensis', 'synchiropus-splendidus',
+    'macropharyngodon-bipartitus', 'centropyge-bispinosa', 'pseudochromis-fridmani', 'salarias-fasciatus', 'serranus-tortugarum',
+    'assessor-flavissimus', 'oxycirrhites-typus',
+  ];
+  plan.residents = Array.from({ length: 25 }, (_, i) => ({
+    id: `f${i}`,
+    speciesId: kinds[i % kinds.length],
+    name: `Fish ${i}`,
+    arrivedOn: day(500 - i * 18),
+    lengthCm: 3.5,
+  }));
+  return plan;
+}
+
 /** A new keeper with this plan; gives the path of the tank. */
 export async function tankOf(plan) {
   const username = `load${Date.now().toString(36)}`;
@@ -72,6 +93,11 @@ export async function measure(name, times, errand) {
       taken.push(performance.now() - start);
     }
   }
-  taken.sort((one, other) => one - other);
-  console.log(`${name.padEnd(18)} median ${taken[taken.length >> 1].toFixed(0).padStart(5)} ms   slowest ${taken.at(-1).toFixed(0)} ms`);
+  print(name, taken);
+}
+
+/** A line with the median and the slowest of some times. */
+export function print(name, taken) {
+  const sorted = [...taken].sort((one, other) => one - other);
+  console.log(`${name.padEnd(18)} median ${sorted[sorted.length >> 1].toFixed(0).padStart(5)} ms   slowest ${sorted.at(-1).toFixed(0)} ms`);
 }

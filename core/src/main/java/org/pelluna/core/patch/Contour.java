@@ -1,6 +1,7 @@
 package org.pelluna.core.patch;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,16 +13,24 @@ import java.util.Map;
 final class Contour {
     private static final double BEYOND = -1;
 
-    private final Height height;
-    private final int columns;
+    /** The heights with a border beyond the grid on each side. */
+    private final double[][] heights;
+
     private final int rows;
     private final Map<Long, double[]> ends = new HashMap<>();
     private final Map<Long, Long> next = new HashMap<>();
 
     private Contour(Height height, int columns, int rows) {
-        this.height = height;
-        this.columns = columns;
         this.rows = rows;
+        this.heights = new double[columns + 3][rows + 3];
+        for (double[] column : heights) {
+            Arrays.fill(column, BEYOND);
+        }
+        for (int i = 0; i <= columns; i++) {
+            for (int j = 0; j <= rows; j++) {
+                heights[i + 1][j + 1] = height.at(i, j);
+            }
+        }
     }
 
     /** A surface over grid points. */
@@ -40,19 +49,17 @@ final class Contour {
         return contour.loops();
     }
 
-    private double at(int i, int j) {
-        return i < 0 || j < 0 || i > columns || j > rows ? BEYOND : height.at(i, j);
-    }
-
     private void cell(int i, int j) {
-        double[] corner = {at(i, j), at(i + 1, j), at(i + 1, j + 1), at(i, j + 1)};
-        int high = 0;
-        for (int c = 0; c < 4; c++) {
-            high |= corner[c] > 0 ? 1 << c : 0;
-        }
+        double[] left = heights[i + 1];
+        double[] right = heights[i + 2];
+        int high = (left[j + 1] > 0 ? 1 : 0)
+                | (right[j + 1] > 0 ? 2 : 0)
+                | (right[j + 2] > 0 ? 4 : 0)
+                | (left[j + 2] > 0 ? 8 : 0);
         if (high == 0 || high == 15) {
             return;
         }
+        double[] corner = {left[j + 1], right[j + 1], right[j + 2], left[j + 2]};
         long[] edge = {key(i, j, 0), key(i + 1, j, 1), key(i, j + 1, 0), key(i, j, 1)};
         boolean saddle = high == 5 || high == 10;
         // Two opposite corners are high: the middle decides whether they are joined.

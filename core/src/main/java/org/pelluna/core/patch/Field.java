@@ -5,6 +5,7 @@ import java.util.List;
 /** The holds of all fish over a grid of one view. */
 final class Field {
     private static final int CELLS_LONG = 72;
+    private static final int NOBODY = -1;
 
     private final Patches patches;
     private final int columns;
@@ -13,10 +14,14 @@ final class Field {
     private final double stepY;
     private final double[][][] hold;
     private final boolean[][] inside;
-    private final boolean[][] rivals;
     /** Above 0 where the ground is the holder's. */
     private final double[][][] ownership;
 
+    /** The strongest hold at a point, the home it goes out from, and the strongest from any other home: companions are no rivals. */
+    private final double[][] best;
+
+    private final int[][] bestHome;
+    private final double[][] second;
     private int insideCells;
 
     Field(Patches patches, Patches.View view) {
@@ -30,33 +35,32 @@ final class Field {
         this.stepY = height / rows;
         this.hold = new double[patches.holders()][columns + 1][rows + 1];
         this.inside = new boolean[columns + 1][rows + 1];
-        this.rivals = new boolean[hold.length][hold.length];
         this.ownership = new double[hold.length][columns + 1][rows + 1];
-        for (int one = 0; one < hold.length; one++) {
-            for (int other = 0; other < hold.length; other++) {
-                rivals[one][other] = one != other && !patches.companions(one, other);
-            }
-        }
+        this.best = new double[columns + 1][rows + 1];
+        this.bestHome = new int[columns + 1][rows + 1];
+        this.second = new double[columns + 1][rows + 1];
         for (int i = 0; i <= columns; i++) {
             for (int j = 0; j <= rows; j++) {
                 inside[i][j] = patches.inside(view, i * stepX, j * stepY);
                 insideCells += inside[i][j] ? 1 : 0;
+                bestHome[i][j] = NOBODY;
             }
         }
         for (int one = 0; one < hold.length; one++) {
             fillHold(one, view);
         }
         for (int one = 0; one < hold.length; one++) {
+            double edge = patches.edge(one);
             for (int i = 0; i <= columns; i++) {
                 for (int j = 0; j <= rows; j++) {
-                    ownership[one][i][j] =
-                            inside[i][j] ? hold[one][i][j] - Math.max(patches.edge(one), rival(one, i, j)) : -1;
+                    ownership[one][i][j] = inside[i][j] ? hold[one][i][j] - Math.max(edge, rival(one, i, j)) : -1;
                 }
             }
         }
     }
 
     private void fillHold(int one, Patches.View view) {
+        int home = patches.home(one);
         double[] other = new double[rows + 1];
         for (int j = 0; j <= rows; j++) {
             other[j] = patches.otherBell(one, view, j * stepY);
@@ -64,21 +68,29 @@ final class Field {
         for (int i = 0; i <= columns; i++) {
             double across = patches.acrossBell(one, i * stepX);
             for (int j = 0; j <= rows; j++) {
-                hold[one][i][j] =
-                        inside[i][j] ? patches.strength(one, view, i * stepX, j * stepY) * across * other[j] : 0;
+                if (inside[i][j]) {
+                    hold[one][i][j] = patches.strength(one, view, i * stepX, j * stepY) * across * other[j];
+                    rank(home, hold[one][i][j], i, j);
+                }
             }
+        }
+    }
+
+    private void rank(int home, double its, int i, int j) {
+        if (bestHome[i][j] == home) {
+            best[i][j] = Math.max(best[i][j], its);
+        } else if (its > best[i][j]) {
+            second[i][j] = best[i][j];
+            best[i][j] = its;
+            bestHome[i][j] = home;
+        } else {
+            second[i][j] = Math.max(second[i][j], its);
         }
     }
 
     /** The strongest hold of any who is no companion of the holder. */
     private double rival(int holder, int i, int j) {
-        double strongest = 0;
-        for (int one = 0; one < hold.length; one++) {
-            if (rivals[one][holder]) {
-                strongest = Math.max(strongest, hold[one][i][j]);
-            }
-        }
-        return strongest;
+        return bestHome[i][j] == patches.home(holder) ? second[i][j] : best[i][j];
     }
 
     /** Share of the inside that is the holder's. */
@@ -104,13 +116,8 @@ final class Field {
 
     /** Above 0 where another's hold is strong enough to contest the ground. */
     private double quarrel(int holder, int i, int j) {
-        double strongest = -1;
-        for (int one = 0; one < hold.length; one++) {
-            if (rivals[one][holder] && hold[one][i][j] >= patches.edge(one)) {
-                strongest = Math.max(strongest, hold[one][i][j] - Patches.CONTESTED * hold[holder][i][j]);
-            }
-        }
-        return strongest;
+        double rival = rival(holder, i, j);
+        return rival < patches.edge(holder) ? -1 : rival - Patches.CONTESTED * hold[holder][i][j];
     }
 
     List<List<double[]>> outline(int holder) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.core.finding.Provenance;
@@ -37,7 +38,7 @@ public final class Patches {
     private final List<Layout.Rock> fresh;
     private final Map<View, Field> fields = new EnumMap<>(View.class);
 
-    private record Holder(Fish fish, Homes.Home home, double strength, double reach) {}
+    private record Holder(Fish fish, Homes.Home home, int homeNumber, double strength, double reach) {}
 
     /** Views of a tank. */
     public enum View {
@@ -57,14 +58,20 @@ public final class Patches {
         this.tank = tank;
         this.on = on;
         this.fresh = tank.layout().freshRocks(on);
+        Map<Homes.Home, Integer> numbers = new HashMap<>();
         for (Fish one : fish) {
             var temper = one.species().temper();
             Homes.Home home = homes.get(one.id());
             if (home != null && temper.territory() >= LEAST_TERRITORY) {
                 double grown = Math.max(
                         YOUNG, Math.min(1, one.lengthCmOn(on) / one.growth().adultLengthCm()));
+                Integer shared = numbers.putIfAbsent(home, numbers.size());
                 holders.add(new Holder(
-                        one, home, temper.territory() * held(one.arrivesOn()), temper.patchCm() / 2 * grown));
+                        one,
+                        home,
+                        shared == null ? numbers.size() - 1 : shared,
+                        temper.territory() * held(one.arrivesOn()),
+                        temper.patchCm() / 2 * grown));
             }
         }
     }
@@ -112,8 +119,9 @@ public final class Patches {
         return holders.size();
     }
 
-    boolean companions(int one, int other) {
-        return holders.get(one).home().equals(holders.get(other).home());
+    /** The number of a holder's home; companions share it. */
+    int home(int holder) {
+        return holders.get(holder).homeNumber();
     }
 
     /** Half of the full strength: where a patch ends. */
