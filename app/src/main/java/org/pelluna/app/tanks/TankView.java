@@ -1,7 +1,10 @@
 package org.pelluna.app.tanks;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
@@ -10,6 +13,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.NetWater;
@@ -46,7 +50,13 @@ record TankView(
         String salinity,
         boolean drawn) {
 
-    /** One resident. */
+    private static final Map<Double, String> TEMPERS = new TreeMap<>(
+            Map.of(0.4, "much meeker", 0.7, "meeker", 1.0, "as its kind", 1.4, "harsher", 2.0, "much harsher"));
+
+    /** A temper beside that of the kind. */
+    record TemperChoice(double factor, String words, boolean chosen) {}
+
+    /** One resident; its adult length as a field takes it, if its keeper knows better than its kind's. */
     record ResidentLine(
             String key,
             String portrait,
@@ -56,7 +66,24 @@ record TankView(
             String length,
             String mass,
             String differs,
+            Optional<Individual> individual,
+            String adult,
             Optional<Resident.Coming> coming) {
+
+        /** What may be noted of its temper, what has been noted chosen. */
+        public List<TemperChoice> tempers() {
+            double noted = individual.map(Individual::temperFactor).orElse(1.0);
+            List<TemperChoice> choices = new ArrayList<>();
+            TEMPERS.forEach((factor, words) -> choices.add(new TemperChoice(factor, words, factor == noted)));
+            if (!TEMPERS.containsKey(noted)) {
+                choices.add(new TemperChoice(noted, "× " + Numbers.plain(noted, 2), true));
+            }
+            return choices;
+        }
+
+        public String note() {
+            return individual.map(Individual::note).orElse("");
+        }
 
         /** How it came, in words; empty if nobody noted it. */
         public String came() {
@@ -143,9 +170,19 @@ record TankView(
                 measures.lengthOf(length),
                 Numbers.plain(massGrams(fish, length), 0) + "\u00a0g",
                 resident.flatMap(Resident::individual)
-                        .map(one -> "temper × " + Numbers.plain(one.temperFactor(), 2) + ", “" + one.note() + "”")
+                        .map(one -> differs(one, measures))
+                        .orElse(""),
+                resident.flatMap(Resident::individual),
+                resident.flatMap(Resident::individual)
+                        .flatMap(Individual::adultCm)
+                        .map(measures::lengthField)
                         .orElse(""),
                 resident.flatMap(Resident::coming));
+    }
+
+    private static String differs(Individual one, Measures measures) {
+        return "temper × " + Numbers.plain(one.temperFactor(), 2)
+                + one.adultCm().map(cm -> ", grows to " + measures.lengthOf(cm)).orElse("") + ", “" + one.note() + "”";
     }
 
     private static double massGrams(Fish fish, double lengthCm) {

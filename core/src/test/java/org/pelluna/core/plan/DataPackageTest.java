@@ -40,7 +40,7 @@ class DataPackageTest {
 
     /**
      * The descriptor has what the Data Package, Tabular Data Resource and Table Schema specifications require, and a reader of tables
-     * that is not the one we write with finds every row and every field as described. (No Frictionless reader for Java was to be had.)
+     * that is not the one we write with finds every row and every field as described. (A reader of data packages: PackageReaderTest, in the app.)
      */
     @Test
     void anIndependentReaderReadsItsTablesAsTheyAreDescribed() throws Exception {

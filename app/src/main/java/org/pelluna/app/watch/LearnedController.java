@@ -1,0 +1,124 @@
+package org.pelluna.app.watch;
+
+import java.util.Map;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.learn.Learning;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What the record has taught of each fish, and whether that shall count. */
+@Controller
+@RequestMapping("/tanks/{tankId}/watch")
+class LearnedController {
+    private final WatchRecord record;
+    private final JournalStore journal;
+    private final Catalogue catalogue;
+
+    LearnedController(WatchRecord record, JournalStore journal, Catalogue catalogue) {
+        this.record = record;
+        this.journal = journal;
+        this.catalogue = catalogue;
+    }
+
+    /** A lesson ready to print. */
+    record LessonView(
+            String id,
+            String portrait,
+            String name,
+            String seen,
+            String expected,
+            String factor,
+            String interval,
+            String says,
+            boolean contradicts,
+            boolean counts,
+            int low,
+            int mean,
+            int high) {}
+
+    @GetMapping("/learned")
+    String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        Stock stock = record.stock(keeper, tankId, model);
+        Map<String, Learning.Lesson> lessons = Learning.of(Stock.of(stock.plan(), catalogue));
+        model.addAttribute(
+                "lessons",
+                stock.residents().stream()
+                        .filter(fish -> lessons.containsKey(fish.id()))
+                        .map(fish -> view(fish, lessons.get(fish.id())))
+                        .toList());
+        int seen = lessons.values().stream().mapToInt(Learning.Lesson::seen).sum();
+        double expected =
+                lessons.values().stream().mapToDouble(Learning.Lesson::expected).sum();
+        model.addAttribute(
+                "together",
+                "All together: " + seen + " seen, " + Numbers.plain(expected, 0) + " expected"
+                        + (expected > 0
+                                ? ", × " + Numbers.plain(seen / expected, 2)
+                                        + ". Far from 1, the tank as a whole differs from the model, and not one fish."
+                                : "."));
+        model.addAttribute("source", Learning.SOURCE.words());
+        return "watch/learned";
+    }
+
+    private static LessonView view(Fish fish, Learning.Lesson lesson) {
+        Interval interval = lesson.interval();
+        return new LessonView(
+                fish.id(),
+                Portraits.use(fish.species()),
+                fish.name(),
+                String.valueOf(lesson.seen()),
+                Numbers.plain(lesson.expected(), 1),
+                Numbers.plain(lesson.posterior().mean(), 2),
+                Numbers.plain(interval.low(), 2) + " to " + Numbers.plain(interval.high(), 2),
+                says(lesson),
+                lesson.contradicts(),
+                lesson.counts(),
+                scaled(interval.low()),
+                scaled(lesson.posterior().mean()),
+                scaled(interval.high()));
+    }
+
+    private static String says(Learning.Lesson lesson) {
+        String than = lesson.posterior().mean() < 1 ? "meeker than its kind" : "harsher than its kind";
+        return lesson.contradicts()
+                ? "▲ contradicts the catalogue: far " + than
+                : lesson.differs() ? than : "as its kind, so far";
+    }
+
+    /** A multiple on a scale of doublings from an eighth to eight times, out of 300. */
+    private static int scaled(double multiple) {
+        return (int) Math.round(Math.max(6, Math.min(294, 150 + 50 * Math.log(multiple) / Math.log(2))));
+    }
+
+    @PostMapping("/learned/{key}")
+    String learns(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam(defaultValue = "false") boolean learns,
+            RedirectAttributes redirect) {
+        journal.learns(keeper.id(), tankId, key, learns);
+        Undo.say(
+                redirect,
+                learns
+                        ? "The log teaches the plan about it again; everything is judged anew."
+                        : "What was learned of it no longer counts; everything is judged anew.");
+        return "redirect:/tanks/" + tankId + "/watch/learned";
+    }
+}

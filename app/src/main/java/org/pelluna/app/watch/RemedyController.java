@@ -1,0 +1,171 @@
+package org.pelluna.app.watch;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.tension.RemedyEffect;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Remedy;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What was tried against aggression, and what it did. */
+@Controller
+@RequestMapping("/tanks/{tankId}/watch")
+class RemedyController {
+    private final WatchRecord record;
+    private final TankStore tanks;
+    private final JournalStore journal;
+    private final Catalogue catalogue;
+
+    RemedyController(WatchRecord record, TankStore tanks, JournalStore journal, Catalogue catalogue) {
+        this.record = record;
+        this.tanks = tanks;
+        this.journal = journal;
+        this.catalogue = catalogue;
+    }
+
+    /** Rates before and after, for one aggressor or all. */
+    record ChangeView(String who, String before, String after, String ratio, String verdict, boolean worse) {}
+
+    /** A remedy with what it did. */
+    record RemedyView(
+            String key,
+            String what,
+            String when,
+            boolean lasts,
+            String note,
+            ChangeView all,
+            List<ChangeView> by,
+            String steppedIn) {}
+
+    /** What a kind of remedy has done in all the keeper's tanks. */
+    record TallyView(String what, int tried, int helped, int worse, String ratio) {}
+
+    @GetMapping("/remedies")
+    String remedies(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        TankPlan plan = record.open(keeper, tankId, model);
+        Faces faces = Faces.into(model, plan, catalogue);
+        model.addAttribute("kinds", Remedy.Kind.values());
+        List<RemedyEffect> here = RemedyEffect.of(plan);
+        model.addAttribute(
+                "remedies", here.stream().map(one -> view(one, faces)).toList());
+        List<RemedyEffect> all = Stream.concat(
+                        here.stream(),
+                        tanks.of(keeper.id()).stream()
+                                .filter(row -> !row.id().equals(tankId))
+                                .flatMap(row -> RemedyEffect.of(tanks.plan(keeper.id(), row.id())).stream()))
+                .toList();
+        model.addAttribute(
+                "tallies",
+                RemedyEffect.tally(all).stream()
+                        .map(one -> new TallyView(
+                                one.kind().words(),
+                                one.tried(),
+                                one.helped(),
+                                one.worse(),
+                                change(one.together(), "").ratio()))
+                        .toList());
+        return "watch/remedies";
+    }
+
+    private static RemedyView view(RemedyEffect one, Faces faces) {
+        Remedy remedy = one.remedy();
+        return new RemedyView(
+                remedy.id(),
+                remedy.kind().words()
+                        + remedy.fishId().map(id -> ", " + faces.name(id)).orElse(""),
+                remedy.from() + remedy.until().map(day -> " to " + day).orElse(", still on"),
+                remedy.until().isEmpty(),
+                remedy.note().orElse(""),
+                change(one.all(), "all together"),
+                one.byAggressor().stream()
+                        .map(change -> change(change, faces.name(change.aggressorId(), "")))
+                        .toList(),
+                one.steppedIn()
+                        .map(change -> faces.name(change.aggressorId(), "") + " stepped in: " + change.after()
+                                + " encounters since, " + change.before() + " before.")
+                        .orElse(""));
+    }
+
+    private static ChangeView change(RemedyEffect.Change change, String who) {
+        String ratio = "";
+        if (change.isKnown() && change.before() + change.after() > 0) {
+            Interval interval = change.rates().ratio(0.95);
+            ratio = "× " + number(change.rates().ratio()) + " (95 %: " + number(interval.low()) + " to "
+                    + number(interval.high()) + "), p "
+                    + Numbers.plain(change.rates().p(), 3);
+        }
+        return new ChangeView(
+                who,
+                change.before() + " in " + Numbers.plain(change.hoursBefore(), 1) + " h",
+                change.after() + " in " + Numbers.plain(change.hoursAfter(), 1) + " h",
+                ratio,
+                change.verdict().words(),
+                change.verdict() == RemedyEffect.Verdict.WORSE);
+    }
+
+    private static String number(double value) {
+        return Double.isInfinite(value) ? "∞" : Numbers.plain(value, 2);
+    }
+
+    @PostMapping("/remedies")
+    String remedy(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String key,
+            @RequestParam Optional<Remedy.Kind> remedy,
+            @RequestParam Optional<String> fish,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
+            @RequestParam Optional<String> note,
+            RedirectAttributes redirect) {
+        record.seen(keeper, tankId, from.atStartOfDay());
+        Remedy begun = new Remedy(
+                Key.checked(key),
+                remedy.orElseThrow(() -> new IllegalArgumentException("choose what was tried")),
+                fish.filter(one -> !one.isBlank()),
+                from,
+                Optional.empty(),
+                WatchRecord.note(note.orElse(null)));
+        journal.add(keeper.id(), tankId, begun);
+        Undo.offer(
+                redirect,
+                "Noted; watch as you did before.",
+                WatchRecord.path(tankId) + "/items/" + begun.id() + "/remove");
+        return "redirect:" + WatchRecord.path(tankId) + "/remedies";
+    }
+
+    @PostMapping("/remedies/{key}/end")
+    String end(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on) {
+        record.seen(keeper, tankId, on.atStartOfDay());
+        journal.change(
+                keeper.id(),
+                tankId,
+                key,
+                remedy -> new Remedy(
+                        remedy.id(), remedy.kind(), remedy.fishId(), remedy.from(), Optional.of(on), remedy.note()));
+        return "redirect:" + WatchRecord.path(tankId) + "/remedies";
+    }
+}

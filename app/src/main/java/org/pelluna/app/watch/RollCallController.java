@@ -1,0 +1,158 @@
+package org.pelluna.app.watch;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Watch;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Watches and roll calls, sent by a form or from a queue on the keeper's device; and the way to take back any part of the record. */
+@Controller
+@RequestMapping("/tanks/{tankId}/watch")
+class RollCallController {
+    private static final String FOUND = "found.";
+
+    private final WatchRecord record;
+    private final JournalStore journal;
+    private final Catalogue catalogue;
+    private final Warner warner;
+
+    RollCallController(WatchRecord record, JournalStore journal, Catalogue catalogue, Warner warner) {
+        this.record = record;
+        this.journal = journal;
+        this.catalogue = catalogue;
+        this.warner = warner;
+    }
+
+    /** What was sent from a queue is answered in a word; a form leads back to its page. */
+    private static String answered(boolean queued, HttpServletResponse response, String page) throws IOException {
+        if (!queued) {
+            return "redirect:" + page;
+        }
+        response.setContentType("text/plain;charset=UTF-8");
+        response.getWriter().write("kept");
+        return null;
+    }
+
+    /** A watch is over. */
+    @PostMapping("/watches")
+    String watched(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime start,
+            @RequestParam int minutes,
+            @RequestParam(defaultValue = "false") boolean queued,
+            HttpServletResponse response)
+            throws IOException {
+        record.seen(keeper, tankId, start);
+        journal.add(keeper.id(), tankId, new Watch(Key.checked(key), start, minutes, Optional.empty()));
+        warner.look(keeper.id(), tankId);
+        return answered(queued, response, WatchRecord.path(tankId));
+    }
+
+    /** A roll call of the past. */
+    record CallView(String key, String when, String words) {}
+
+    @GetMapping("/roll-call")
+    String rollCall(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        TankPlan plan = record.open(keeper, tankId, model);
+        Faces faces = Faces.into(model, plan, catalogue);
+        model.addAttribute("states", RollCall.State.values());
+        List<CallView> calls = new ArrayList<>();
+        for (RollCall call : plan.journal().rollCalls()) {
+            calls.add(new CallView(call.id(), call.at().toString().replace('T', ' '), words(call, faces)));
+        }
+        Collections.reverse(calls);
+        model.addAttribute("calls", calls.stream().limit(30).toList());
+        return "watch/roll-call";
+    }
+
+    private static String words(RollCall call, Faces faces) {
+        Map<RollCall.State, List<String>> by = new TreeMap<>();
+        call.found()
+                .forEach((fish, state) ->
+                        by.computeIfAbsent(state, key -> new ArrayList<>()).add(faces.name(fish)));
+        List<String> words = new ArrayList<>();
+        by.forEach((state, fish) -> words.add(
+                state == RollCall.State.EATING && fish.size() > 4
+                        ? fish.size() + " eating"
+                        : state.words() + ": " + String.join(", ", fish)));
+        return String.join("; ", words);
+    }
+
+    @PostMapping("/roll-call")
+    String rollCall(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam Map<String, String> sent,
+            @RequestParam String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime at,
+            @RequestParam(defaultValue = "false") boolean queued,
+            RedirectAttributes redirect,
+            HttpServletResponse response)
+            throws IOException {
+        record.seen(keeper, tankId, at);
+        Map<String, RollCall.State> found = new TreeMap<>();
+        sent.forEach((name, state) -> {
+            if (name.startsWith(FOUND) && !state.isBlank()) {
+                found.put(name.substring(FOUND.length()), RollCall.State.valueOf(state.toUpperCase(Locale.ROOT)));
+            }
+        });
+        RollCall call = new RollCall(Key.checked(key), at, found, WatchRecord.note(sent.get("note")));
+        journal.add(keeper.id(), tankId, call);
+        warner.look(keeper.id(), tankId);
+        Undo.offer(redirect, "The roll call is kept.", WatchRecord.path(tankId) + "/items/" + call.id() + "/remove");
+        return answered(queued, response, WatchRecord.path(tankId) + "/roll-call");
+    }
+
+    @PostMapping("/items/{key}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam(defaultValue = "watch") String back,
+            RedirectAttributes redirect) {
+        journal.remove(keeper.id(), tankId, key);
+        Undo.offer(redirect, "It is removed.", WatchRecord.path(tankId) + "/items/" + key + "/restore");
+        return "redirect:" + page(tankId, back);
+    }
+
+    @PostMapping("/items/{key}/restore")
+    String restore(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+        journal.restore(keeper.id(), tankId, key);
+        return "redirect:" + WatchRecord.path(tankId);
+    }
+
+    private static String page(UUID tankId, String back) {
+        return switch (back) {
+            case "roll-call", "signs", "remedies" -> WatchRecord.path(tankId) + "/" + back;
+            default -> WatchRecord.path(tankId);
+        };
+    }
+}

@@ -1,0 +1,117 @@
+package org.pelluna.app.watch;
+
+import java.io.IOException;
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Pictures;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.watch.Sign;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Signs of injury or illness, with photographs. */
+@Controller
+@RequestMapping("/tanks/{tankId}/watch")
+class SignController {
+    private final WatchRecord record;
+    private final JournalStore journal;
+    private final Catalogue catalogue;
+    private final Warner warner;
+
+    SignController(WatchRecord record, JournalStore journal, Catalogue catalogue, Warner warner) {
+        this.record = record;
+        this.journal = journal;
+        this.catalogue = catalogue;
+        this.warner = warner;
+    }
+
+    /** A sign seen. */
+    record SignView(
+            String key, String when, String fish, String what, String note, String photo, List<Sign.Cause> causes) {}
+
+    @GetMapping("/signs")
+    String signs(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        TankPlan plan = record.open(keeper, tankId, model);
+        Faces faces = Faces.into(model, plan, catalogue);
+        model.addAttribute("kinds", Sign.Kind.values());
+        model.addAttribute(
+                "signs",
+                plan.journal().signs().stream()
+                        .sorted(Comparator.comparing(Sign::at).reversed())
+                        .map(sign -> new SignView(
+                                sign.id(),
+                                sign.at().toString().replace('T', ' '),
+                                faces.name(sign.fishId()),
+                                sign.kind().words(),
+                                sign.note().orElse(""),
+                                sign.photo().orElse(""),
+                                sign.kind().causes()))
+                        .toList());
+        model.addAttribute("source", Sign.SOURCE.words());
+        return "watch/signs";
+    }
+
+    @PostMapping("/signs")
+    String sign(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime at,
+            @RequestParam String fish,
+            @RequestParam Optional<Sign.Kind> sign,
+            @RequestParam Optional<String> note,
+            @RequestParam(required = false) MultipartFile photo,
+            RedirectAttributes redirect)
+            throws IOException {
+        record.seen(keeper, tankId, at);
+        String id = Key.checked(key);
+        Optional<byte[]> jpeg =
+                photo == null || photo.isEmpty() ? Optional.empty() : Optional.of(Pictures.jpeg(photo.getBytes()));
+        journal.add(
+                keeper.id(),
+                tankId,
+                new Sign(
+                        id,
+                        at,
+                        fish,
+                        sign.orElseThrow(() -> new IllegalArgumentException("choose what was seen")),
+                        WatchRecord.note(note.orElse(null)),
+                        jpeg.map(bytes -> id + "-photo")),
+                jpeg);
+        warner.look(keeper.id(), tankId);
+        Undo.offer(
+                redirect,
+                "Noted. See below what it may come from.",
+                WatchRecord.path(tankId) + "/items/" + id + "/remove");
+        return "redirect:" + WatchRecord.path(tankId) + "/signs";
+    }
+
+    @GetMapping("/photos/{key}")
+    ResponseEntity<byte[]> photo(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.noCache().cachePrivate())
+                .body(journal.photo(keeper.id(), tankId, key));
+    }
+}

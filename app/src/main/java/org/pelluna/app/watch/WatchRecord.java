@@ -1,0 +1,80 @@
+package org.pelluna.app.watch;
+
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.core.learn.Learning;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/** What all pages of the record at the tank share. */
+@Component
+class WatchRecord {
+    private static final int LONGEST_NOTE = 1000;
+
+    private final TankStore tanks;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    WatchRecord(TankStore tanks, Catalogue catalogue, Clock clock) {
+        this.tanks = tanks;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** The plan of a keeper's tank, and what each of the pages shows of it. */
+    TankPlan open(KeeperPrincipal keeper, UUID tankId, Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("key", Key.fresh());
+        model.addAttribute("today", plan.asOf());
+        model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
+        return plan;
+    }
+
+    /** The fish of a keeper's tank with what was learned of them, their portraits on the page. */
+    Stock stock(KeeperPrincipal keeper, UUID tankId, Model model) {
+        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(stock.residents().stream().map(Fish::species).toList()));
+        return stock;
+    }
+
+    /**
+     * Checks that a thing was seen, in a tank of the keeper's.
+     *
+     * @throws org.pelluna.app.storage.NotYours if the keeper has no such tank
+     * @throws IllegalArgumentException if it lies in the future
+     */
+    void seen(KeeperPrincipal keeper, UUID tankId, LocalDateTime at) {
+        tanks.get(keeper.id(), tankId);
+        // The keeper's clock may be a little ahead of ours.
+        if (at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
+            throw new IllegalArgumentException("the record is for what was seen, not for what is to come");
+        }
+    }
+
+    static Optional<String> note(String words) {
+        Optional<String> note = Optional.ofNullable(words).map(String::strip).filter(text -> !text.isEmpty());
+        note.filter(text -> text.length() > LONGEST_NOTE).ifPresent(text -> {
+            throw new IllegalArgumentException("a note has 1,000 letters at most");
+        });
+        return note;
+    }
+
+    static String path(UUID tankId) {
+        return "/tanks/" + tankId + "/watch";
+    }
+}

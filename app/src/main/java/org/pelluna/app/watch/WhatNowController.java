@@ -1,0 +1,156 @@
+package org.pelluna.app.watch;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.learn.Learning;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tension.WayOut;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.Task;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What could be done after trouble, and doing it. */
+@Controller
+@RequestMapping("/tanks/{tankId}/watch")
+class WhatNowController {
+    private final WatchRecord record;
+    private final TankStore tanks;
+    private final JournalStore journal;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    WhatNowController(WatchRecord record, TankStore tanks, JournalStore journal, Catalogue catalogue, Clock clock) {
+        this.record = record;
+        this.tanks = tanks;
+        this.journal = journal;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** One way out ready to print; bars out of 100. */
+    record WayView(
+            int index,
+            String title,
+            String words,
+            String pressure,
+            int width,
+            String later,
+            int laterWidth,
+            String days,
+            String cost,
+            boolean reversible,
+            String from,
+            List<String> steps) {}
+
+    /** The fish that could be helped. */
+    record Harried(String id, String name) {}
+
+    @GetMapping("/what-now")
+    String whatNow(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam Optional<String> fish,
+            Model model) {
+        Stock stock = record.stock(keeper, tankId, model);
+        Optional<Fish> chosen = fish.flatMap(id -> stock.residents().stream()
+                        .filter(one -> one.id().equals(id))
+                        .findFirst())
+                .or(() -> stock.residents().stream().max(java.util.Comparator.comparing(Fish::arrivesOn)));
+        model.addAttribute(
+                "fishes",
+                stock.residents().stream()
+                        .map(one -> new Harried(one.id(), one.name()))
+                        .toList());
+        model.addAttribute("chosen", chosen.map(Fish::id).orElse(""));
+        model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
+        model.addAttribute("key", Key.fresh());
+        List<WayOut> ways = chosen.map(one -> WayOut.of(stock, one)).orElse(List.of());
+        double most = ways.stream()
+                .mapToDouble(one -> Math.max(one.pressure(), one.later()))
+                .max()
+                .orElse(1);
+        List<WayView> views = new ArrayList<>();
+        for (WayOut one : ways) {
+            views.add(new WayView(
+                    views.size(),
+                    one.title(),
+                    one.words(),
+                    Numbers.plain(one.pressure(), 1),
+                    (int) Math.round(100 * one.pressure() / Math.max(0.01, most)),
+                    Numbers.plain(one.later(), 1),
+                    (int) Math.round(100 * one.later() / Math.max(0.01, most)),
+                    one.days() == 0 ? "today" : one.days() + (one.days() == 1 ? " day" : " days"),
+                    one.cost(),
+                    one.reversible(),
+                    one.from(),
+                    one.steps().stream()
+                            .map(step -> (step.inDays() == 0 ? "today" : "in " + step.inDays() + " days") + ": "
+                                    + step.words())
+                            .toList()));
+        }
+        model.addAttribute("ways", views);
+        return "watch/what-now";
+    }
+
+    /** Writes the steps of a way into the calendar, and begins its remedy. */
+    @PostMapping("/what-now")
+    String choose(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String fish,
+            @RequestParam(defaultValue = "0") int way,
+            @RequestParam String key,
+            RedirectAttributes redirect) {
+        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        Fish chosen = stock.residents().stream()
+                .filter(one -> one.id().equals(fish))
+                .findFirst()
+                .orElseThrow(() -> new org.pelluna.app.storage.NotYours("fish"));
+        List<WayOut> ways = WayOut.of(stock, chosen);
+        if (way < 0 || way >= ways.size()) {
+            throw new IllegalArgumentException("there is no such way any more; look again");
+        }
+        String id = Key.checked(key);
+        LocalDate today = LocalDate.now(clock);
+        WayOut taken = ways.get(way);
+        for (int i = 0; i < taken.steps().size(); i++) {
+            WayOut.Step step = taken.steps().get(i);
+            journal.add(
+                    keeper.id(), tankId, new Task(id + "-" + i, today.plusDays(step.inDays()), step.words(), false));
+        }
+        taken.kind()
+                .filter(kind -> kind != Remedy.Kind.GIVEN_UP)
+                .ifPresent(kind -> journal.add(
+                        keeper.id(),
+                        tankId,
+                        new Remedy(
+                                id + "-r",
+                                kind,
+                                Optional.of(fish),
+                                today,
+                                Optional.empty(),
+                                Optional.of(taken.title()))));
+        Undo.say(redirect, taken.steps().size() + " tasks are in the calendar; they come up under Today.");
+        return "redirect:/today";
+    }
+}
