@@ -5,10 +5,8 @@ import static org.pelluna.app.chart.TimeAxis.f;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
@@ -26,13 +24,13 @@ final class RankChart {
 
     static String svg(Ranks ranks, LocalDate today) {
         LocalDate from = ranks.courses().values().stream()
-                .map(TreeMap::firstKey)
+                .map(course -> course.keySet().iterator().next())
                 .min(LocalDate::compareTo)
                 .orElse(today);
         TimeAxis axis = new TimeAxis(from.minusDays(3), today.plusDays(1), today, WIDTH);
         double low = Double.MAX_VALUE;
         double high = -Double.MAX_VALUE;
-        for (TreeMap<LocalDate, Double> course : ranks.courses().values()) {
+        for (Map<LocalDate, Double> course : ranks.courses().values()) {
             for (double rating : course.values()) {
                 low = Math.min(low, rating);
                 high = Math.max(high, rating);
@@ -56,11 +54,9 @@ final class RankChart {
         for (Ranks.Rank one : shown) {
             StringBuilder line = new StringBuilder();
             double y = 0;
-            for (Map.Entry<LocalDate, Double> step :
-                    thinned(ranks.courses().get(one.fish().id()), axis).entrySet()) {
-                double x = axis.x(step.getKey());
-                double next = bottom - (step.getValue() - low) * scale;
-                line.append(line.length() == 0 ? "M" + f(x) + " " + f(next) : "H" + f(x) + "V" + f(next));
+            for (double[] step : thinned(ranks.courses().get(one.fish().id()), axis)) {
+                double next = bottom - (step[1] - low) * scale;
+                line.append(line.length() == 0 ? "M" + f(step[0]) + " " + f(next) : "H" + f(step[0]) + "V" + f(next));
                 y = next;
             }
             label = Math.max(y, label + LABEL);
@@ -74,17 +70,17 @@ final class RankChart {
         return svg.append("</svg>").toString();
     }
 
-    /** The last rating within each pixel of the drawing; more would not be seen. */
-    private static Map<LocalDate, Double> thinned(TreeMap<LocalDate, Double> course, TimeAxis axis) {
-        Map<LocalDate, Double> kept = new LinkedHashMap<>();
-        LocalDate day = course.firstKey();
-        while (day != null) {
-            LocalDate next = course.higherKey(day);
-            if (next == null || Math.floor(axis.x(next)) > Math.floor(axis.x(day))) {
-                kept.put(day, course.get(day));
+    /** Place on the axis and rating: the last rating within each pixel of the drawing; more would not be seen. */
+    private static List<double[]> thinned(Map<LocalDate, Double> course, TimeAxis axis) {
+        List<double[]> kept = new ArrayList<>();
+        course.forEach((day, rating) -> {
+            double x = axis.x(day);
+            int last = kept.size() - 1;
+            if (last >= 0 && Math.floor(kept.get(last)[0]) == Math.floor(x)) {
+                kept.remove(last);
             }
-            day = next;
-        }
+            kept.add(new double[] {x, rating});
+        });
         return kept;
     }
 }

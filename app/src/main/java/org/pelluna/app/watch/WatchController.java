@@ -43,7 +43,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WatchController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
-    private static final int LINES = 200;
+    private static final int LINES = 100;
 
     private final TankStore tanks;
     private final RecordStore record;

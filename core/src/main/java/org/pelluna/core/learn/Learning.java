@@ -8,10 +8,13 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
@@ -20,8 +23,10 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.statistics.GammaPoisson;
 import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.tank.Tank;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Watch;
 
 /**
  * What the log has taught of each fish: how many times as aggressive as its kind it is. The prior is a gamma distribution with mean
@@ -42,17 +47,31 @@ public final class Learning {
     private static final double LEAST = 0.25;
     private static final double MOST = 4;
     private static final int KEPT = 64;
-    private static final Map<List<Object>, Map<String, Lesson>> KNOWN =
+    private static final Map<RestsOn, Map<String, Lesson>> KNOWN =
             Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
                 private static final long serialVersionUID = 1;
 
                 @Override
-                protected boolean removeEldestEntry(Map.Entry<List<Object>, Map<String, Lesson>> eldest) {
+                protected boolean removeEldestEntry(Map.Entry<RestsOn, Map<String, Lesson>> eldest) {
                     return size() > KEPT;
                 }
             });
 
     private Learning() {}
+
+    /** All that lessons follow from; a long log is compared, but not hashed, at every look. */
+    private record RestsOn(
+            LocalDate asOf,
+            Tank tank,
+            List<Resident> residents,
+            List<LogEntry> log,
+            List<Watch> watches,
+            Set<String> unlearned) {
+        @Override
+        public int hashCode() {
+            return Objects.hash(asOf, residents, log.size(), watches.size(), unlearned);
+        }
+    }
 
     /**
      * What was learned of one fish.
@@ -123,7 +142,7 @@ public final class Learning {
         if (plan.log().isEmpty() && plan.journal().watches().isEmpty()) {
             return Map.of();
         }
-        List<Object> restsOn = List.of(
+        RestsOn restsOn = new RestsOn(
                 plan.asOf(),
                 plan.tank(),
                 plan.residents(),

@@ -4,10 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Encounters;
@@ -22,14 +22,14 @@ import org.pelluna.core.watch.LogEntry;
  * @param ranked the fish, the highest first
  * @param linearity how linear the order is; empty for fewer than three fish
  * @param pairs encounters of each pair, observed and predicted, the most frequent first
- * @param courses ratings through time, by fish
+ * @param courses rating at the end of each day with an encounter, in order of time, by fish
  * @param encounters encounters it rests on
  */
 public record Ranks(
         List<Rank> ranked,
         Optional<Dominance.Linearity> linearity,
         List<Pair> pairs,
-        Map<String, TreeMap<LocalDate, Double>> courses,
+        Map<String, Map<LocalDate, Double>> courses,
         int encounters) {
 
     private static final int ROUNDS = 1000;
@@ -60,9 +60,11 @@ public record Ranks(
         fish.forEach(one -> places.put(one.id(), places.size()));
         int[][] wins = new int[fish.size()][fish.size()];
         Elo elo = new Elo();
-        Map<String, TreeMap<LocalDate, Double>> courses = new HashMap<>();
+        Map<String, Map<LocalDate, Double>> courses = new HashMap<>();
         int encounters = 0;
-        for (LogEntry entry : stock.plan().log()) {
+        List<LogEntry> inOrder = new ArrayList<>(stock.plan().log());
+        inOrder.sort(Comparator.comparing(LogEntry::at));
+        for (LogEntry entry : inOrder) {
             if (!entry.kind().hasAggressor()) {
                 continue;
             }
@@ -74,10 +76,9 @@ public record Ranks(
                 wins[row][column]++;
                 encounters++;
                 elo.won(winner, loser);
-                for (String one : List.of(winner, loser)) {
-                    courses.computeIfAbsent(one, key -> new TreeMap<>())
-                            .put(entry.at().toLocalDate(), elo.rating(one));
-                }
+                LocalDate day = entry.at().toLocalDate();
+                courses.computeIfAbsent(winner, key -> new LinkedHashMap<>()).put(day, elo.rating(winner));
+                courses.computeIfAbsent(loser, key -> new LinkedHashMap<>()).put(day, elo.rating(loser));
             }
         }
         Dominance dominance = new Dominance(wins);

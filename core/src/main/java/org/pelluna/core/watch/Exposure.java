@@ -52,18 +52,26 @@ public final class Exposure {
                 joined.add(span);
             }
         }
-        TreeMap<LocalDateTime, Span> byStart = new TreeMap<>();
-        joined.forEach(span -> byStart.put(span.from(), span));
-        List<LogEntry> seen = log.stream()
-                .filter(entry -> entry.kind().hasAggressor())
-                .filter(entry -> {
-                    var before = byStart.floorEntry(entry.at());
-                    return before != null
-                            && !entry.at().isAfter(before.getValue().to());
-                })
-                .sorted(Comparator.comparing(LogEntry::at))
-                .toList();
-        return new Exposure(joined, seen);
+        return new Exposure(joined, seen(log, joined));
+    }
+
+    /** The encounters that lie in a span, in order; both are walked through side by side, for a log can be long. */
+    private static List<LogEntry> seen(Collection<LogEntry> log, List<Span> spans) {
+        List<LogEntry> inOrder = new ArrayList<>(log);
+        inOrder.sort(Comparator.comparing(LogEntry::at));
+        List<LogEntry> seen = new ArrayList<>();
+        int span = 0;
+        for (LogEntry entry : inOrder) {
+            while (span < spans.size() && spans.get(span).to().isBefore(entry.at())) {
+                span++;
+            }
+            if (span < spans.size()
+                    && !entry.at().isBefore(spans.get(span).from())
+                    && entry.kind().hasAggressor()) {
+                seen.add(entry);
+            }
+        }
+        return seen;
     }
 
     private static LocalDateTime later(LocalDateTime one, LocalDateTime other) {
