@@ -56,16 +56,18 @@ public final class FishInReef {
     public void draw(
             ReefDrawing.Content content, List<FishPlacing.Placed> placed, Optional<String> picked, boolean pickable) {
         int number = 0;
+        FishNumbers numbers = new FishNumbers(drawing.text() * 0.85);
         for (FishPlacing.Placed one : placed) {
             number++;
-            content.front(front(one, number, picked, pickable));
+            content.front(front(one, numbers, number, picked, pickable));
             if (drawing.hasTop()) {
                 content.top(top(one));
             }
         }
     }
 
-    private String front(FishPlacing.Placed one, int number, Optional<String> picked, boolean pickable) {
+    private String front(
+            FishPlacing.Placed one, FishNumbers numbers, int number, Optional<String> picked, boolean pickable) {
         Swimmer swimmer = one.swimmer();
         double length = swimmer.lengthCm();
         double wide = length * Portraits.FIELD_WIDTH / 100;
@@ -89,8 +91,7 @@ public final class FishInReef {
                 + n(y)
                 + "\" width=\"" + String.format(Locale.ROOT, "%.2f", wide) + "\" height=\""
                 + String.format(Locale.ROOT, "%.2f", high) + "\"" + flip + "/>"
-                + "<text class=\"fish-number\" x=\"" + n(one.xCm()) + "\" y=\"" + n(y + high * 0.12 - 0.3)
-                + "\" font-size=\"" + n(drawing.text() * 0.85) + "\">" + number + "</text></g>";
+                + numbers.place(number, one.xCm(), y + high * 0.12 - 0.3) + "</g>";
     }
 
     /** Small fish have a larger field to be picked by. */

@@ -60,6 +60,9 @@ record DayView(
     private static final int HARDEST = 5;
     private static final int REASONS = 4;
 
+    /** Less of the floor is not worth a line. */
+    private static final double LEAST_SHARE = 0.005;
+
     /**
      * What is shown.
      *
@@ -110,7 +113,10 @@ record DayView(
                 reef.findings(asked.on()).stream()
                         .map(one -> FindingView.of(one, measures))
                         .toList(),
-                all.stream().map(patch -> words(patch)).toList(),
+                all.stream()
+                        .filter(patch -> patch.shareOfFloor() >= LEAST_SHARE)
+                        .map(DayView::words)
+                        .toList(),
                 asked.fish().flatMap(id -> picked(id, shown, pressures, careful, measures)));
     }
 

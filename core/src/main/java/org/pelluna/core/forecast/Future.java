@@ -68,15 +68,31 @@ public final class Future {
             return Finding.of(
                             "outgrow",
                             Stance.CAREFUL,
-                            fish.name() + " outgrows this tank about " + on + ", at " + Numbers.plain(atCm)
-                                    + "\u00a0cm, for want of " + short_ + ": as early as " + earliest
-                                    + latest.map(day -> ", as late as " + day).orElse(", or never if it stays small")
-                                    + ".",
+                            sentence(),
                             OUTGROWN,
                             List.of(
                                     new Figure("outgrown at", atCm, "cm", OUTGROWN),
                                     fish.species().size().adultCm().figure("adult length in tanks", "cm")))
-                    .remedy("Ask now who will take it; look for its new home from " + earliest.minusMonths(3) + " on.");
+                    .remedy(
+                            isFromTheFirst()
+                                    ? "Ask now who will take it."
+                                    : "Ask now who will take it; look for its new home from " + earliest.minusMonths(3)
+                                            + " on.");
+        }
+
+        private boolean isFromTheFirst() {
+            return !on.isAfter(fish.arrivesOn());
+        }
+
+        private String sentence() {
+            if (isFromTheFirst()) {
+                return fish.name() + " is too large for this tank from the day it comes, " + on + ": for want of "
+                        + short_ + " there is room for " + Numbers.plain(atCm) + "\u00a0cm.";
+            }
+            return fish.name() + " outgrows this tank about " + on + ", at " + Numbers.plain(atCm)
+                    + "\u00a0cm, for want of " + short_ + ": as early as " + earliest
+                    + latest.map(day -> ", as late as " + day).orElse(", or never if it stays small")
+                    + ".";
         }
     }
 

@@ -57,10 +57,18 @@ public final class Lessons {
                 .flatMap(plan -> plan.losses().stream())
                 .filter(loss -> loss.cause() != Loss.Cause.GIVEN_AWAY)
                 .collect(Collectors.groupingBy(Loss::cause, Collectors.counting()));
-        causes.entrySet().stream()
-                .max(Map.Entry.<Loss.Cause, Long>comparingByValue().thenComparing(Map.Entry::getKey))
-                .ifPresent(one -> lessons.add("The most frequent cause is "
-                        + one.getKey().words() + ": " + one.getValue() + " of " + lost + "." + advice(one.getKey())));
+        long most = causes.values().stream().mapToLong(Long::longValue).max().orElse(0);
+        List<Loss.Cause> first = causes.keySet().stream()
+                .filter(cause -> causes.get(cause) == most)
+                .sorted()
+                .toList();
+        if (first.isEmpty()) {
+            return;
+        }
+        String words = first.stream().map(Loss.Cause::words).collect(Collectors.joining(" and "));
+        lessons.add((first.size() == 1 ? "The most frequent cause is " : "The most frequent causes are ") + words + ": "
+                + most + (first.size() == 1 ? "" : " each") + " of " + lost + "."
+                + first.stream().map(Lessons::advice).collect(Collectors.joining()));
     }
 
     private static String advice(Loss.Cause cause) {

@@ -44,6 +44,18 @@ class FutureTest {
     }
 
     @Test
+    void aFishTooLargeFromTheFirstDayIsSaidToBeSo() {
+        Fish naso = fish("n", species("naso-lituratus"), 40, TODAY);
+        var finding = Future.outgrown(naso, Fixtures.reef(), HouseRules.USUAL)
+                .orElseThrow()
+                .finding();
+        assertThat(finding.sentence())
+                .contains("too large for this tank from the day it comes, " + TODAY)
+                .doesNotContain("as early as");
+        assertThat(finding.remedy()).hasValue("Ask now who will take it.");
+    }
+
+    @Test
     void aFishThatOutgrowsTheTankIsDatedWithItsBandAndItsNewHome() {
         Fish naso = fish("n", species("naso-lituratus"), 10, TODAY);
         Future.Outgrown outgrown =

@@ -104,6 +104,19 @@ class SurvivorsTest {
         assertThat(lessons).anyMatch(one -> one.contains("had cost 80"));
     }
 
+    @Test
+    void causesThatTieAreBothNamed() {
+        var lessons = Lessons.of(
+                List.of(plan(FISH, Loss.Cause.JUMPED, Journal.EMPTY), plan(FISH, Loss.Cause.AGGRESSION, Journal.EMPTY)),
+                Fixtures.CATALOGUE);
+        assertThat(lessons)
+                .anyMatch(one -> one.startsWith("The most frequent causes are")
+                        && one.contains("jumped")
+                        && one.contains("aggression")
+                        && one.contains("2 each of 4")
+                        && one.contains("cover"));
+    }
+
     private static CrewCount crew(int daysAgo, CrewCount.Kind kind, int count) {
         return new CrewCount(
                 "k" + daysAgo + kind, TODAY.minusDays(daysAgo), AnimalGroup.SNAILS, "turbans", kind, count, 1.2);
