@@ -58,8 +58,9 @@ public final class Lessons {
                 .filter(loss -> loss.cause() != Loss.Cause.GIVEN_AWAY)
                 .collect(Collectors.groupingBy(Loss::cause, Collectors.counting()));
         long most = causes.values().stream().mapToLong(Long::longValue).max().orElse(0);
-        List<Loss.Cause> first = causes.keySet().stream()
-                .filter(cause -> causes.get(cause) == most)
+        List<Loss.Cause> first = causes.entrySet().stream()
+                .filter(one -> one.getValue() == most)
+                .map(Map.Entry::getKey)
                 .sorted()
                 .toList();
         if (first.isEmpty()) {
