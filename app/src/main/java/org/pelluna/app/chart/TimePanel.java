@@ -73,7 +73,9 @@ public record TimePanel(
                     + " on "
                     + point.on() + "</title></path>");
         }
-        svg.append("<text x=\"0\" y=\"" + f(top + 2) + "\" class=\"chart-text sounding\">" + title + "</text>");
+        // Beside today, where a narrow screen begins.
+        svg.append("<text x=\"" + f(axis.x(axis.today()) + 6) + "\" y=\"" + f(top + 2)
+                + "\" class=\"chart-text sounding\">" + title + "</text>");
         return svg.toString();
     }
 }
