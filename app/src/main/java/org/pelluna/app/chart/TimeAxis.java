@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
+import java.util.stream.IntStream;
 
 /**
  * A line of time from one day to another, drawn as the graduated border of a chart.
@@ -34,13 +35,13 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
     public String svg(double top, double bottom) {
         StringBuilder svg = new StringBuilder();
         LocalDate month = from.withDayOfMonth(1).plusMonths(1);
-        int every = (int) Math.max(1, Math.ceil(LABEL_WIDTH / (dayWidth() * 30.4)));
+        int every = monthsBetweenLabels();
         boolean filled = true;
         double begun = 0;
         while (x(month) < width) {
             svg.append(bar(begun, x(month), bottom, filled));
             svg.append("<path d=\"M" + f(x(month)) + " " + f(top) + "V" + f(bottom) + "\" class=\"graticule\"/>");
-            if ((month.getMonthValue() - 1) % every == 0) {
+            if ((month.getYear() * 12 + month.getMonthValue() - 1) % every == 0) {
                 svg.append("<text x=\"" + f(x(month) + 3) + "\" y=\"" + f(bottom + 20)
                         + "\" class=\"chart-text chart-small\">"
                         + month.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH) + " "
@@ -59,6 +60,15 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
         svg.append("<text x=\"" + f(x(today)) + "\" y=\"" + f(top - 9)
                 + "\" text-anchor=\"middle\" class=\"chart-text chart-small\">today</text>");
         return svg.toString();
+    }
+
+    /** Labels stand at months that come again every year, or every few years, with room for each. */
+    private int monthsBetweenLabels() {
+        double least = LABEL_WIDTH / (dayWidth() * 30.4);
+        return IntStream.of(1, 2, 3, 4, 6, 12, 24, 60, 120, 240)
+                .filter(months -> months >= least)
+                .findFirst()
+                .orElse(600);
     }
 
     private static String bar(double from, double to, double y, boolean filled) {

@@ -7,7 +7,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Habits;
 
 /**
  * One part of the tank with those who live there.
@@ -26,14 +26,14 @@ record PlaceView(String place, int dwellers, List<Table> tables) {
 
     /** The parts of the tank that anyone lives in, from the sand upwards. */
     static List<PlaceView> of(List<Fish> fish) {
-        return Arrays.stream(Species.Zone.values())
+        return Arrays.stream(Habits.Zone.values())
                 .map(zone -> at(zone, fish))
                 .filter(place -> place.dwellers() > 0)
                 .toList();
     }
 
-    private static PlaceView at(Species.Zone zone, List<Fish> fish) {
-        Map<Species.Diet, List<Fish>> byFood = fish.stream()
+    private static PlaceView at(Habits.Zone zone, List<Fish> fish) {
+        Map<Habits.Diet, List<Fish>> byFood = fish.stream()
                 .filter(one -> one.species().habits().zone() == zone)
                 .collect(
                         Collectors.groupingBy(one -> one.species().habits().diet(), TreeMap::new, Collectors.toList()));

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.reef.Swimmer;
-import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.tank.Tank;
 
 /**
@@ -60,7 +60,7 @@ public final class FishPlacing {
             this.z = homeZ;
         }
 
-        private static double[] band(Species.Zone zone) {
+        private static double[] band(Habits.Zone zone) {
             return switch (zone) {
                 case SAND, BURROW -> new double[] {0, 0.06};
                 case CAVE -> new double[] {0, 0.5};

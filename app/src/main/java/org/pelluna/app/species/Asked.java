@@ -2,6 +2,7 @@ package org.pelluna.app.species;
 
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 
@@ -25,7 +26,7 @@ final class Asked {
     }
 
     public String q;
-    public Species.Zone zone;
+    public Habits.Zone zone;
     public AnimalGroup spares;
     public boolean noSand;
     public boolean easy;

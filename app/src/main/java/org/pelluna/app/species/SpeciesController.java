@@ -25,6 +25,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -99,7 +100,7 @@ class SpeciesController {
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(page.stream().map(one -> one.wished().species()).toList()));
-        model.addAttribute("zones", Species.Zone.values());
+        model.addAttribute("zones", Habits.Zone.values());
         model.addAttribute("groups", AnimalGroup.values());
         return "species/list";
     }

@@ -9,6 +9,7 @@ import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 
@@ -173,7 +174,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                 "feed",
                 "Release",
                 "Feed at both ends of the tank, and in front of it"
-                        + (wished.species().habits().diet() == Species.Diet.ALGAE
+                        + (wished.species().habits().diet() == Habits.Diet.ALGAE
                                 ? "; hang two clips far apart."
                                 : "."));
         if (wished.species().jumping() != Species.Jumping.RARELY) {

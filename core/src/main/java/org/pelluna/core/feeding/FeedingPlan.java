@@ -14,6 +14,7 @@ import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Ration;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
@@ -53,7 +54,7 @@ public record FeedingPlan(
     /** The feeding of the given fish. */
     public static FeedingPlan of(List<Fish> fish, Tank tank, Husbandry done, LocalDate on) {
         FishWaste wastes = new FishWaste(tank, done);
-        Map<Species.Diet, List<Fish>> byDiet = new EnumMap<>(Species.Diet.class);
+        Map<Habits.Diet, List<Fish>> byDiet = new EnumMap<>(Habits.Diet.class);
         fish.forEach(one -> byDiet.computeIfAbsent(one.species().habits().diet(), diet -> new ArrayList<>())
                 .add(one));
         List<Course> courses = byDiet.entrySet().stream()
@@ -71,7 +72,7 @@ public record FeedingPlan(
                 .max()
                 .orElse(0);
         int grazers = (int) fish.stream()
-                .filter(one -> one.species().habits().diet() == Species.Diet.ALGAE)
+                .filter(one -> one.species().habits().diet() == Habits.Diet.ALGAE)
                 .count();
         int clips = grazers == 0 ? 0 : Math.max(2, (grazers + GRAZERS_A_CLIP - 1) / GRAZERS_A_CLIP);
         return new FeedingPlan(
@@ -106,7 +107,7 @@ public record FeedingPlan(
                     List.of()));
         }
         List<String> hard = fish.stream()
-                .filter(one -> one.species().habits().eating() == Species.Eating.HARD)
+                .filter(one -> one.species().habits().eating() == Habits.Eating.HARD)
                 .map(Fish::name)
                 .distinct()
                 .toList();
@@ -132,7 +133,7 @@ public record FeedingPlan(
                         .toList());
     }
 
-    private static String food(Species.Diet diet) {
+    private static String food(Habits.Diet diet) {
         return switch (diet) {
             case ALGAE -> "seaweed and plant flakes or pellets";
             case DETRITUS_AND_FILM -> "algae film, spirulina, fine pellets";

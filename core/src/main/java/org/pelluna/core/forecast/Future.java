@@ -13,6 +13,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Predation;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
@@ -100,8 +101,8 @@ public final class Future {
     public static Optional<Outgrown> outgrown(Fish fish, Tank tank, HouseRules rules) {
         Species species = fish.species();
         double adult = fish.growth().adultLengthCm();
-        boolean travels = species.habits().swimming() == Species.Swimming.CRUISES
-                || species.habits().swimming() == Species.Swimming.ROAMS;
+        boolean travels = species.habits().swimming() == Habits.Swimming.CRUISES
+                || species.habits().swimming() == Habits.Swimming.ROAMS;
         double wantsSwim = Math.max(species.needs().swimCm().value(), travels ? rules.bodyLengthsToSwim() * adult : 0);
         double bySwim = adult * tank.swimCm() / wantsSwim;
         double byWater = adult

@@ -1,6 +1,7 @@
 package org.pelluna.core.headroom;
 
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 
 /**
@@ -29,7 +30,7 @@ public final class Ration {
                 * style(species.habits().swimming());
     }
 
-    private static double style(Species.Swimming swimming) {
+    private static double style(Habits.Swimming swimming) {
         return switch (swimming) {
             case CRUISES -> 1.25;
             case ROAMS -> 1;

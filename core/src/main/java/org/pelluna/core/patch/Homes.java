@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Tank;
@@ -91,7 +92,7 @@ public final class Homes {
     }
 
     /** The shelters a species holds, the best first. */
-    private static List<Layout.Shelter.Kind> held(Species.Shelter shelter) {
+    private static List<Layout.Shelter.Kind> held(Habits.Shelter shelter) {
         return switch (shelter) {
             case CAVE -> List.of(Layout.Shelter.Kind.CAVE, Layout.Shelter.Kind.CREVICE);
             case CREVICE -> List.of(Layout.Shelter.Kind.CREVICE, Layout.Shelter.Kind.CAVE);
@@ -130,7 +131,7 @@ public final class Homes {
                 .orElseGet(() -> new Home(across / 2, deep / 2, tank.shape().heightCm() / 2, Optional.empty()));
     }
 
-    private double height(Species.Zone zone, double x, double y) {
+    private double height(Habits.Zone zone, double x, double y) {
         double sand = tank.sandDepthCm();
         double water = tank.shape().heightCm() - tank.water().belowRimCm() - sand;
         double rock = layout.rocks().stream()

@@ -8,6 +8,7 @@ import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.species.Company;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Trade;
 
 /** What to look at and to ask before a fish is bagged; common practice, the fish's own points first. */
 final class ShopChecks {
@@ -41,7 +42,7 @@ final class ShopChecks {
     }
 
     private void origin(Species species) {
-        if (species.trade().origin() != Species.Trade.Origin.WILD) {
+        if (species.trade().origin() != Trade.Origin.WILD) {
             add("Ask whether it is captive-bred: it is "
                     + species.trade().origin().words() + ".");
         }

@@ -5,8 +5,8 @@ import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Habits.Diet;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Species.Diet;
 import org.pelluna.core.units.Numbers;
 
 /** What does feeding it ask of the keeper? */

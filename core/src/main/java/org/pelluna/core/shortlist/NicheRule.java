@@ -6,7 +6,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.species.Species.Habits;
+import org.pelluna.core.species.Habits;
 
 /** How many compete for its place and its food? */
 final class NicheRule implements ShortlistRule {

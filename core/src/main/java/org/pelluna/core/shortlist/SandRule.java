@@ -4,8 +4,8 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.species.Habits.Sleep;
 import org.pelluna.core.species.Sourced;
-import org.pelluna.core.species.Species.Sleep;
 import org.pelluna.core.units.Numbers;
 
 /** Has it the sand it sleeps or burrows in? */

@@ -8,6 +8,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Schools;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 
@@ -23,8 +24,8 @@ final class SwimRule implements ShortlistRule {
         Species species = candidate.species();
         double swim = candidate.tank().swimCm();
         double kindWants = species.needs().swimCm().value();
-        boolean travels = species.habits().swimming() == Species.Swimming.CRUISES
-                || species.habits().swimming() == Species.Swimming.ROAMS;
+        boolean travels = species.habits().swimming() == Habits.Swimming.CRUISES
+                || species.habits().swimming() == Habits.Swimming.ROAMS;
         double lengths = travels ? candidate.rules().bodyLengthsToSwim() : 0;
         double wantsGrown =
                 Math.max(kindWants, lengths * species.size().adultCm().value());

@@ -79,11 +79,11 @@ public final class SpeciesCheck {
         require(coolest >= 5 && coolest < warmest && warmest <= 32, "the water is 5 to 32 °C, coolest first");
         within("a lowest specific gravity", one.water().lowestSpecificGravity().value(), 1, 1.026);
         require(
-                one.habits().sleep() != Species.Sleep.UNDER_SAND
+                one.habits().sleep() != Habits.Sleep.UNDER_SAND
                         || one.needs().sandCm().value() > 0,
                 "a fish that sleeps under sand must name its depth");
         require(
-                one.habits().diet() != Species.Diet.PODS
+                one.habits().diet() != Habits.Diet.PODS
                         || one.needs().podsMonths().value() > 0,
                 "a pod eater must name the months a tank needs to grow its pods");
     }

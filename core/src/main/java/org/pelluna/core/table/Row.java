@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
+import java.time.format.ResolverStyle;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -18,8 +19,13 @@ import java.util.stream.Stream;
  * @param monthFirst whether 5/6/2026 is the sixth of May
  */
 public record Row(Map<String, String> cells, boolean monthFirst) {
-    private static final DateTimeFormatter DAY_FIRST = DateTimeFormatter.ofPattern("d/M/uuuu", Locale.ROOT);
-    private static final DateTimeFormatter MONTH_FIRST = DateTimeFormatter.ofPattern("M/d/uuuu", Locale.ROOT);
+    private static final DateTimeFormatter DAY_FIRST = strict("d/M/uuuu");
+    private static final DateTimeFormatter MONTH_FIRST = strict("M/d/uuuu");
+
+    /** The 31st of February is a slip of the pen, and not the 28th. */
+    private static DateTimeFormatter strict(String pattern) {
+        return DateTimeFormatter.ofPattern(pattern, Locale.ROOT).withResolverStyle(ResolverStyle.STRICT);
+    }
 
     public Row {
         cells = Map.copyOf(cells);

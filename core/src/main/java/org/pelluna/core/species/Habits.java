@@ -1,0 +1,107 @@
+package org.pelluna.core.species;
+
+/**
+ * Where and how it lives.
+ *
+ * @param zone where it spends the day
+ * @param swimming how it moves
+ * @param sleep where it spends the night
+ * @param shelter what it flees to and holds
+ * @param diet what it chiefly eats
+ * @param feedsPerDay feeds a day it wants
+ * @param eating how readily it takes prepared food
+ */
+public record Habits(
+        Zone zone, Swimming swimming, Sleep sleep, Shelter shelter, Diet diet, Sourced feedsPerDay, Eating eating) {
+
+    /** Where a fish spends the day. */
+    public enum Zone {
+        SAND("on the sand"),
+        BURROW("in a burrow"),
+        ROCK("about the rock"),
+        CAVE("in caves"),
+        MID_WATER("in mid-water"),
+        SURFACE("at the surface");
+
+        private final String words;
+
+        Zone(String words) {
+            this.words = words;
+        }
+
+        /** The place in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What a fish flees to and holds. */
+    public enum Shelter {
+        SAND("the sand"),
+        BURROW("a burrow"),
+        CREVICE("a crevice"),
+        CAVE("a cave"),
+        CORAL_BRANCHES("coral branches or holdfasts"),
+        ANEMONE("an anemone or a corner of its own"),
+        NONE("open water");
+
+        private final String words;
+
+        Shelter(String words) {
+            this.words = words;
+        }
+
+        /** The shelter in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How a fish moves. */
+    public enum Swimming {
+        CRUISES,
+        ROAMS,
+        HOVERS,
+        PERCHES
+    }
+
+    /** Where a fish spends the night. */
+    public enum Sleep {
+        UNDER_SAND,
+        BURROW,
+        CREVICE,
+        OPEN
+    }
+
+    /** What a fish chiefly eats. */
+    public enum Diet {
+        ALGAE("algae"),
+        DETRITUS_AND_FILM("algae film and detritus"),
+        PLANKTON("plankton"),
+        PODS("live pods"),
+        SMALL_CRUSTACEANS("small crustaceans"),
+        HARD_SHELLED("hard-shelled animals"),
+        FISH_AND_SHRIMPS("fish and shrimps"),
+        CORAL_POLYPS("coral polyps"),
+        SPONGES("sponges"),
+        MIXED("a mixed diet");
+
+        private final String words;
+
+        Diet(String words) {
+            this.words = words;
+        }
+
+        /** The diet in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How readily a fish takes prepared food. */
+    public enum Eating {
+        EASY,
+        COAXED,
+        HARD
+    }
+}

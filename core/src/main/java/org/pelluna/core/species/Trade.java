@@ -1,0 +1,46 @@
+package org.pelluna.core.species;
+
+import org.pelluna.core.finding.Provenance;
+
+/**
+ * How it comes to the shop.
+ *
+ * @param price price band among marine fish
+ * @param availability how often it is offered
+ * @param origin caught or bred
+ * @param from where this is known from
+ */
+public record Trade(Price price, Availability availability, Origin origin, Provenance from) {
+    /** Price bands, without a currency. */
+    public enum Price {
+        LOW,
+        MIDDLE,
+        HIGH,
+        DEAR
+    }
+
+    /** How often it is offered. */
+    public enum Availability {
+        COMMON,
+        SEASONAL,
+        RARE
+    }
+
+    /** Caught or bred. */
+    public enum Origin {
+        WILD("caught wild"),
+        BRED_AND_WILD("bred in captivity and caught wild: ask for captive-bred"),
+        MOSTLY_BRED("mostly bred in captivity: choose captive-bred");
+
+        private final String words;
+
+        Origin(String words) {
+            this.words = words;
+        }
+
+        /** The origin in a sentence. */
+        public String words() {
+            return words;
+        }
+    }
+}

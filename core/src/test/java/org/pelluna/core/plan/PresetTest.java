@@ -1,0 +1,53 @@
+package org.pelluna.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.Fixtures;
+
+class PresetTest {
+    static Stream<Preset> presets() {
+        return Preset.ALL.stream();
+    }
+
+    @Test
+    void eachIsAWayOfItsOwn() {
+        assertThat(Preset.ALL).hasSize(4).doesNotHaveDuplicates();
+        assertThat(Preset.ALL.stream().map(Preset::key).distinct()).hasSize(4);
+        assertThat(Preset.ALL.stream().map(Preset::rules).distinct()).hasSize(4);
+        assertThat(Preset.of("nobody's way")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("presets")
+    void itsRulesGoThroughAPlanFileAndJudgeAPlan(Preset preset) throws PlanFileException {
+        assertThat(Preset.of(preset.key())).hasValue(preset);
+        TankPlan plan = Fixtures.plan(
+                Fixtures.reef(),
+                preset.rules(),
+                List.of(Fixtures.resident("gale", "chrysiptera-parasema", 100, 5)),
+                List.of(Fixtures.wish("gramma-loreto"), Fixtures.wish("zebrasoma-flavescens")));
+        assertThat(PlanFile.read(PlanFile.write(plan), Fixtures.CATALOGUE).houseRules())
+                .isEqualTo(preset.rules());
+        var assessment = org.pelluna.core.assess.Assessment.of(plan, Fixtures.CATALOGUE);
+        assertThat(assessment.judgements()).hasSize(2);
+    }
+
+    /** From the most careful to the boldest, what a tank may hold and how soon the next fish comes never turns back. */
+    @Test
+    void theFirstIsTheMostCareful() {
+        HouseRules first = Preset.ALL.get(0).rules();
+        for (Preset preset : Preset.ALL.subList(1, 4)) {
+            assertThat(preset.rules().gallonsPerInchMature()).isLessThanOrEqualTo(first.gallonsPerInchMature());
+            assertThat(preset.rules().pauseAfterOneDays()).isLessThanOrEqualTo(first.pauseAfterOneDays());
+            assertThat(preset.rules().pauseAfterMoreDays()).isLessThanOrEqualTo(first.pauseAfterMoreDays());
+            assertThat(preset.rules().carefulPerHour()).isGreaterThanOrEqualTo(first.carefulPerHour());
+            assertThat(preset.rules().bodyLengthsToSwim()).isLessThanOrEqualTo(first.bodyLengthsToSwim());
+        }
+        assertThat(first.schools().kin()).isEqualTo(Schools.Kin.NEVER);
+    }
+}

@@ -1,0 +1,204 @@
+package org.pelluna.core.shortlist;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.plan;
+import static org.pelluna.core.Fixtures.wish;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Preset;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.species.Habits;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterSpace;
+
+/** Every rule that has a threshold turns at it, for every species of the catalogue: just short of it and just beyond. */
+class RuleThresholdsTest {
+    static Stream<Species> species() {
+        return CATALOGUE.all().stream();
+    }
+
+    private static Optional<Finding> finding(Tank tank, HouseRules rules, Species species, String rule) {
+        Stock stock = Stock.of(plan(tank, rules, List.of(), List.of(wish(species.id()))), CATALOGUE);
+        return Shortlist.of(stock).get(0).findings().stream()
+                .filter(one -> one.rule().equals(rule))
+                .findFirst();
+    }
+
+    private static Optional<Stance> stance(Tank tank, Species species, String rule) {
+        return finding(tank, HouseRules.USUAL, species, rule).map(Finding::stance);
+    }
+
+    /** A bare box that holds so much water. */
+    private static Tank holding(double litres) {
+        return new TankBuilder()
+                .shape(new TankShape.Box(litres * 1000 / (50 * 50), 50, 60))
+                .water(WaterSpace.usual(10, 0, 0))
+                .sand(0)
+                .swim(litres)
+                .build();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void waterIsEnoughFromWhatItWantsOn(Species one) {
+        double wants = one.needs().volumeLitres().value();
+        double bare = holding(wants).netWater().litres() / wants;
+        assertThat(stance(holding(wants * 1.001 / bare), one, "volume")).hasValue(Stance.FINE);
+        assertThat(stance(holding(wants * 0.99 / bare), one, "volume")).hasValue(Stance.STOP);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void clearSwimIsEnoughFromWhatTheAdultWantsOnAndAJuvenileIsASchool(Species one) {
+        boolean travels = one.habits().swimming() == Habits.Swimming.CRUISES
+                || one.habits().swimming() == Habits.Swimming.ROAMS;
+        double wants = Math.max(
+                one.needs().swimCm().value(),
+                travels
+                        ? HouseRules.USUAL.bodyLengthsToSwim()
+                                * one.size().adultCm().value()
+                        : 0);
+        Tank enough = new TankBuilder().swim(wants * 1.001).build();
+        Tank shorter = new TankBuilder().swim(wants * 0.99).build();
+        assertThat(stance(enough, one, "swim-length")).isNotEqualTo(Optional.of(Stance.STOP));
+        assertThat(stance(shorter, one, "swim-length")).hasValue(Stance.STOP);
+        Schools usual = Schools.USUAL;
+        HouseRules juvenile = HouseRules.USUAL.with(
+                new Schools(
+                        usual.ceiling(),
+                        Schools.BigFish.JUVENILE,
+                        usual.kin(),
+                        usual.anthias(),
+                        usual.clownfish(),
+                        usual.tangs(),
+                        usual.pause(),
+                        usual.quarantine(),
+                        usual.bacteria(),
+                        usual.salinity(),
+                        usual.rock()),
+                HouseRules.USUAL.husbandry(),
+                Map.of());
+        // A fish that is bought small still has room for a time: careful, with the day; never simply fine.
+        Finding asAJuvenile = finding(shorter, juvenile, one, "swim-length").orElseThrow();
+        assertThat(asAJuvenile.stance()).isIn(Stance.CAREFUL, Stance.STOP);
+        assertThat(asAJuvenile.schools()).hasSize(2);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void sandIsDeepEnoughFromWhatItWantsOn(Species one) {
+        double wants = one.needs().sandCm().value();
+        if (wants <= 0) {
+            assertThat(stance(new TankBuilder().sand(0).build(), one, "sand")).isEmpty();
+            return;
+        }
+        assertThat(stance(new TankBuilder().sand(wants).build(), one, "sand")).hasValue(Stance.FINE);
+        assertThat(stance(new TankBuilder().sand(wants - 0.1).build(), one, "sand"))
+                .hasValue(Stance.STOP);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void aTankIsOldEnoughFromTheVeryDayOn(Species one) {
+        long months = (long) one.needs().maturityMonths().value();
+        LocalDate cycled = TODAY.minusMonths(months);
+        Optional<Finding> early =
+                finding(new TankBuilder().cycledOn(cycled.plusDays(5)).build(), HouseRules.USUAL, one, "maturity");
+        assertThat(early).hasValueSatisfying(finding -> {
+            assertThat(finding.stance()).isEqualTo(Stance.WAIT);
+            assertThat(finding.until()).hasValue(cycled.plusDays(5).plusMonths(months));
+        });
+        assertThat(stance(new TankBuilder().cycledOn(cycled.minusDays(3)).build(), one, "maturity"))
+                .isNotEqualTo(Optional.of(Stance.WAIT));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void podsWaitForTheirMonthsAndThenForARefugium(Species one) {
+        long months = (long) one.needs().podsMonths().value();
+        if (months <= 0) {
+            assertThat(stance(new TankBuilder().cycledOn(TODAY).refugium(0).build(), one, "pods"))
+                    .isEmpty();
+            return;
+        }
+        Tank young = new TankBuilder()
+                .cycledOn(TODAY.minusMonths(months).plusDays(5))
+                .build();
+        assertThat(stance(young, one, "pods")).hasValue(Stance.WAIT);
+        TankBuilder old = new TankBuilder().cycledOn(TODAY.minusMonths(months).minusDays(3));
+        assertThat(stance(old.refugium(30).build(), one, "pods")).hasValue(Stance.FINE);
+        assertThat(stance(old.refugium(0).build(), one, "pods")).hasValue(Stance.CAREFUL);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void aCoverHoldsUpToTheWidestGapOfTheHouse(Species one) {
+        double widest = HouseRules.USUAL.widestGapMm();
+        Optional<Stance> held =
+                stance(new TankBuilder().cover(Cover.Kind.MESH, widest).build(), one, "cover");
+        Optional<Stance> wide =
+                stance(new TankBuilder().cover(Cover.Kind.MESH, widest + 0.5).build(), one, "cover");
+        switch (one.jumping()) {
+            case RARELY -> {
+                assertThat(held).isEmpty();
+                assertThat(wide).isEmpty();
+            }
+            case HABITUALLY -> {
+                assertThat(held).hasValue(Stance.FINE);
+                assertThat(wide).hasValue(Stance.WAIT);
+            }
+            default -> {
+                assertThat(held).hasValue(Stance.FINE);
+                assertThat(wide).hasValue(Stance.CAREFUL);
+            }
+        }
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void hazardsAilmentsBenefitsAndLifespanAreToldOfEveryFishThatHasThem(Species one) {
+        Stock stock = Stock.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of(wish(one.id()))), CATALOGUE);
+        List<Finding> findings = Shortlist.of(stock).get(0).findings();
+        assertThat(findings)
+                .filteredOn(finding -> finding.rule().equals("hazard"))
+                .hasSameSizeAs(one.hazards());
+        assertThat(findings)
+                .filteredOn(finding -> finding.rule().equals("ailment"))
+                .hasSameSizeAs(one.ailments());
+        assertThat(findings)
+                .filteredOn(finding -> finding.rule().equals("benefit"))
+                .hasSameSizeAs(one.benefits());
+        assertThat(findings)
+                .filteredOn(finding -> finding.rule().equals("lifespan"))
+                .hasSize(1);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void noPresetLetsInMoreThanTheSlackestOfItsFigures(Species one) {
+        // A stop for want of water holds in every way of keeping a tank: presets turn schools, not facts.
+        Tank small = holding(one.needs().volumeLitres().value() * 0.5);
+        for (Preset preset : Preset.ALL) {
+            assertThat(finding(small, preset.rules(), one, "volume").map(Finding::stance))
+                    .as(preset.title())
+                    .hasValue(Stance.STOP);
+        }
+    }
+}
