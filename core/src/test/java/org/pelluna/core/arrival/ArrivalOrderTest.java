@@ -89,6 +89,24 @@ class ArrivalOrderTest {
         return new OrderProblem(stock, units);
     }
 
+    /** What the proof adds up, step by step, is the cost of the step: what has no date and what has. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void aStepCostsItsUndatedPartAndItsWaiting(int seed) {
+        OrderProblem problem = problem(seed, 6);
+        Random random = new Random(seed);
+        for (int i = 0; i < problem.size(); i++) {
+            int group = 1 << i;
+            int settled = random.nextInt(problem.all() + 1) & ~group;
+            int day = random.nextInt(300);
+            assertThat(problem.undated(settled, group) + problem.lateness(group, day))
+                    .isCloseTo(problem.step(settled, group, day).total(), within(1e-9));
+            assertThat(problem.day(settled, group, day))
+                    .isEqualTo(Math.max(day, problem.gate(settled, group)))
+                    .isGreaterThanOrEqualTo(problem.release(group));
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void theProvedOrderCostsWhatTheBestOfAllOrdersCosts(int seed) {
