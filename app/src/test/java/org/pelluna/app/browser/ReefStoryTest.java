@@ -56,6 +56,40 @@ class ReefStoryTest extends BrowserTest {
         assertThat(bytes.length).isGreaterThan(20_000);
     }
 
+    @Test
+    void aStepChangesOnlyWhatDiffersAndALostConnectionIsSaid() {
+        Watched watched = demo(1280, 900);
+        Page page = watched.page();
+        skerryReef(page);
+        place(page, "Reef");
+        Locator day = page.locator("[data-on]");
+        Locator who = page.locator("details", new Page.LocatorOptions().setHasText("Who is drawn"));
+        who.locator("summary").click();
+        // A mark that only survives if the drawing is not made anew.
+        page.evaluate("document.querySelector('.view-front .glass').here = 'yes'");
+        String before = page.locator(".swimmer[data-fish=gale]").getAttribute("data-length-cm");
+        page.locator(".time-slider").focus();
+        for (int i = 0; i < 4; i++) {
+            String shown = day.getAttribute("data-on");
+            page.keyboard().press("PageUp");
+            assertThat(day).not().hasAttribute("data-on", shown);
+        }
+        assertThat(page.locator(".swimmer[data-fish=gale]")).not().hasAttribute("data-length-cm", before);
+        assertThat(page.evaluate("document.querySelector('.view-front .glass').here"))
+                .isEqualTo("yes");
+        assertThat(who).hasAttribute("open", "");
+        // What was asked for ahead is the day it is asked for: the account names it.
+        assertThat(page.locator("[x-ref=day] [role=status]")).containsText(day.getAttribute("data-on"));
+
+        page.context().setOffline(true);
+        page.getByLabel("To the change before").click();
+        assertThat(page.locator("[x-ref=shown]")).containsText("no answer from Pelluna");
+        page.context().setOffline(false);
+        page.getByLabel("To the change before").click();
+        assertThat(page.locator("[x-ref=shown]")).not().containsText("no answer");
+        assertThat(watched.troubles()).allMatch(one -> one.contains("ERR_INTERNET_DISCONNECTED"));
+    }
+
     private static double length(Page page, String fish) {
         return Double.parseDouble(
                 page.locator(".swimmer[data-fish=" + fish + "]").getAttribute("data-length-cm"));
