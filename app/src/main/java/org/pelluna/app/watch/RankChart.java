@@ -44,7 +44,7 @@ final class RankChart {
         for (double rating = Math.ceil(low / GRID) * GRID; rating <= high; rating += GRID) {
             double y = bottom - (rating - low) * scale;
             svg.append("<path class=\"graticule\" d=\"M0 " + f(y) + "H" + f(WIDTH) + "\"/><text class=\"chart-text"
-                    + " chart-small\" x=\"2\" y=\"" + f(y - 3) + "\">" + f(rating) + "</text>");
+                    + " chart-small\" x=\"2\" y=\"" + f(y - 3) + "\">" + Math.round(rating) + "</text>");
         }
         List<Ranks.Rank> shown = new ArrayList<>(ranks.ranked().stream()
                 .filter(one -> ranks.courses().containsKey(one.fish().id()))
