@@ -214,6 +214,10 @@ class SchedulePageTest extends PageTest {
         assertThat(calendar.getEvents())
                 .extracting(event -> event.getUid().getValue())
                 .doesNotHaveDuplicates();
+        assertThat(calendar.getEvents())
+                .extracting(event -> event.getSummary().getValue())
+                .as("a task of the journal")
+                .contains("Re-string the mesh at the back corner");
         String fairy = "Solar fairy wrasse";
         LocalDate release = dateOf(FAIRY);
         assertThat(calendar.getEvents())

@@ -13,6 +13,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -22,6 +25,8 @@ import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.core.learn.Learning;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.RollCall;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -126,6 +131,28 @@ class WatchPageTest extends PageTest {
             request.param("found." + found[i], found[i + 1]);
         }
         return pages.perform(request);
+    }
+
+    @Test
+    void whoWillOutgrowTheTankComesUpUnderTodayAndInTheCalendar() throws Exception {
+        TankPlan demo = demoPlan();
+        List<Resident> residents = new ArrayList<>(demo.residents());
+        residents.add(new Resident("nan", "naso-lituratus", "Nan", demo.asOf().minusDays(400), 18, Optional.empty()));
+        UUID crowded = tanks.add(
+                keeper.id(),
+                new TankPlan(
+                        demo.asOf(),
+                        demo.tank(),
+                        demo.houseRules(),
+                        residents,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        Schedule.NONE,
+                        List.of()));
+        assertThat(page("/today")).contains("Look for a new home for Nan");
+        assertThat(page("/tanks/" + crowded + "/arrivals/calendar.ics")).contains("new home for Nan");
     }
 
     @Test

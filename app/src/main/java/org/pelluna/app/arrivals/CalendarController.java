@@ -7,7 +7,6 @@ import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.species.Catalogue;
 import org.springframework.http.ContentDisposition;
@@ -67,10 +66,7 @@ class CalendarController {
                                 .filename("arrivals.ics")
                                 .build()
                                 .toString())
-                .body(Ics.of(
-                        assessment.stock().plan().tank().name(),
-                        tankKey,
-                        ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned())));
+                .body(Ics.of(assessment, tankKey));
     }
 
     /** Makes an address; it is shown this once, and ends the one before. */

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
-import java.util.List;
 import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -15,7 +14,12 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.forecast.Future;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Task;
 
 /** The calendar of arrivals as iCalendar, RFC 5545. */
 final class Ics {
@@ -24,18 +28,20 @@ final class Ics {
     private Ics() {}
 
     /**
-     * Every day of every lane as all-day events; the same arrival keeps its keys, so that a calendar moves what it knows.
+     * Every day of every arrival, the tasks still to be done, and the days from which to look for new homes, as all-day events; the
+     * same thing keeps its key, so that a calendar moves what it knows.
      *
-     * @param tank the tank's name
      * @param tankKey what tells this tank's events from another's
      */
-    static String of(String tank, String tankKey, List<ArrivalCalendar.Lane> lanes) {
+    static String of(Assessment assessment, String tankKey) {
+        Stock stock = assessment.stock();
+        TankPlan plan = stock.plan();
         Calendar calendar = new Calendar();
         calendar.add(new net.fortuna.ical4j.model.property.ProdId("-//Pelluna//arrivals 1//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        calendar.add(new XProperty("X-WR-CALNAME", "Arrivals, " + tank));
-        for (ArrivalCalendar.Lane lane : lanes) {
+        calendar.add(new XProperty("X-WR-CALNAME", "Arrivals, " + plan.tank().name()));
+        for (ArrivalCalendar.Lane lane : ArrivalCalendar.of(stock, assessment.order(), assessment.planned())) {
             String key = lane.arrival().wishIds().get(0) + "-" + tankKey;
             String names = lane.arrival().names();
             for (Span span : lane.spans()) {
@@ -71,6 +77,24 @@ final class Ics {
                     lane.release().plusDays(1),
                     lane.release().plusDays(2),
                     "And again three days later."));
+        }
+        for (Task task : plan.journal().tasks()) {
+            if (!task.done()) {
+                calendar.add(event(
+                        task.id() + "-" + tankKey + "-task",
+                        task.words(),
+                        task.on(),
+                        task.on().plusDays(1),
+                        ""));
+            }
+        }
+        for (Future.Outgrown one : Future.outgrowing(stock)) {
+            calendar.add(event(
+                    one.fish().id() + "-" + tankKey + "-home",
+                    one.task(),
+                    one.lookFrom(),
+                    one.lookFrom().plusDays(1),
+                    one.finding().sentence()));
         }
         try {
             StringWriter text = new StringWriter();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.forecast.Future;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -57,6 +58,11 @@ record Due(LocalDate on, String words, String place, Optional<String> task) {
                                         .orElse(""),
                         "/losses/crew",
                         Optional.empty()));
+            }
+        }
+        for (Future.Outgrown one : Future.outgrowing(assessment.stock())) {
+            if (!one.lookFrom().isAfter(today.plusDays(AHEAD))) {
+                due.add(new Due(one.lookFrom(), one.task(), "/headroom", Optional.empty()));
             }
         }
         due.sort(Comparator.comparing(Due::on));

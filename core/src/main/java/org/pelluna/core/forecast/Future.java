@@ -25,6 +25,8 @@ public final class Future {
     private static final Provenance OUTGROWN =
             Provenance.own("swim in proportion to length, water to its cube: room for the adult's share of either");
 
+    private static final int MONTHS_TO_LOOK = 3;
+
     private Future() {}
 
     /**
@@ -77,8 +79,18 @@ public final class Future {
                     .remedy(
                             isFromTheFirst()
                                     ? "Ask now who will take it."
-                                    : "Ask now who will take it; look for its new home from " + earliest.minusMonths(3)
-                                            + " on.");
+                                    : "Ask now who will take it; look for its new home from " + lookFrom() + " on.");
+        }
+
+        /** The day from which to look for its new home: three months before it may outgrow this one. */
+        public LocalDate lookFrom() {
+            return isFromTheFirst() ? on : earliest.minusMonths(MONTHS_TO_LOOK);
+        }
+
+        /** What is to be done then. */
+        public String task() {
+            return "Look for a new home for " + fish.name()
+                    + (isFromTheFirst() ? ": it is too large for this tank" : ": it outgrows this tank about " + on);
         }
 
         private boolean isFromTheFirst() {
@@ -124,15 +136,20 @@ public final class Future {
                         short_));
     }
 
+    /** Those that live here and will outgrow the tank, the soonest first. */
+    public static List<Outgrown> outgrowing(Stock stock) {
+        return stock.residents().stream()
+                .flatMap(
+                        fish -> outgrown(fish, stock.plan().tank(), stock.plan().houseRules()).stream())
+                .sorted(java.util.Comparator.comparing(Outgrown::on))
+                .toList();
+    }
+
     /** Every outgrow date and every bite-size date of the fish that live here, the soonest first. */
     public static List<Finding> findings(Stock stock) {
         LocalDate today = stock.plan().asOf();
         List<Finding> findings = new ArrayList<>();
-        stock.residents().stream()
-                .flatMap(
-                        fish -> outgrown(fish, stock.plan().tank(), stock.plan().houseRules()).stream())
-                .sorted(java.util.Comparator.comparing(Outgrown::on))
-                .forEach(one -> findings.add(one.finding()));
+        outgrowing(stock).forEach(one -> findings.add(one.finding()));
         for (Predation meal : Predation.among(stock.residents(), today)) {
             findings.add(bite(stock, meal));
         }

@@ -53,6 +53,9 @@ class FutureTest {
                 .contains("too large for this tank from the day it comes, " + TODAY)
                 .doesNotContain("as early as");
         assertThat(finding.remedy()).hasValue("Ask now who will take it.");
+        var outgrown = Future.outgrown(naso, Fixtures.reef(), HouseRules.USUAL).orElseThrow();
+        assertThat(outgrown.lookFrom()).isEqualTo(TODAY);
+        assertThat(outgrown.task()).isEqualTo("Look for a new home for n: it is too large for this tank");
     }
 
     @Test
