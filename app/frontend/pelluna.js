@@ -406,7 +406,7 @@ document.addEventListener('alpine:init', () => {
     // Small squares on the chosen thing, one for each measure it has.
     handles() {
       const svg = this.svg();
-      svg.querySelector('.handles')?.remove();
+      svg.querySelectorAll('.handles').forEach((one) => one.remove());
       for (const item of svg.querySelectorAll('[data-item]')) {
         item.classList.toggle('chosen-item', item.dataset.item === this.chosen);
       }
@@ -433,8 +433,12 @@ document.addEventListener('alpine:init', () => {
       if (this.part(id, 'depth')) {
         spots.push(['depth', x, topAt + this.cm(id, 'y') + this.cm(id, 'depth') / 2, 'top']);
       }
-      const group = document.createElementNS(svg.namespaceURI, 'g');
-      group.setAttribute('class', 'handles');
+      const groups = {};
+      for (const view of ['front', 'top']) {
+        groups[view] = document.createElementNS(svg.namespaceURI, 'g');
+        groups[view].setAttribute('class', 'handles');
+        svg.querySelector(`.view-${view}`).append(groups[view]);
+      }
       const size = svg.viewBox.baseVal.width / 60;
       for (const [name, cx, cy, view] of spots) {
         const square = document.createElementNS(svg.namespaceURI, 'rect');
@@ -445,9 +449,8 @@ document.addEventListener('alpine:init', () => {
         square.setAttribute('class', 'handle');
         square.dataset.part = name;
         square.dataset.view = view;
-        group.append(square);
+        groups[view].append(square);
       }
-      svg.append(group);
     },
     point(event) {
       const svg = this.svg();

@@ -13,12 +13,15 @@ import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.units.LengthUnit;
 
 /**
- * A tank from the front and, below it, from above, both to one scale: one drawing unit is one centimetre, for glass, water, sand,
+ * A tank from the front and, below it or, where it is narrow, beside it, from above, both to one scale: one drawing unit is one centimetre, for glass, water, sand,
  * rock and fish alike. Rock outlines are roughened within the measures they have.
  */
 public final class ReefDrawing {
     static final double MARGIN = 6;
     private static final double GAP = 7;
+
+    /** A tank whose height and depth come to more of its width than this has its view from above beside the front. */
+    private static final double NARROW = 1.5;
 
     private final Tank tank;
     private final Layout layout;
@@ -136,9 +139,14 @@ public final class ReefDrawing {
      */
     public String svg(Content content, double fieldCm, String label) {
         double refugium = tank.refugiumLitres() > 0 && withTop ? Math.cbrt(1000 * tank.refugiumLitres()) : 0;
-        double field = Math.max(fieldCm, across + (refugium > 0 ? refugium + GAP : 0));
-        double bottom = withTop ? topAt + deep + MARGIN : high + rulerHeight();
-        StringBuilder svg = new StringBuilder("<svg class=\"tank-drawing\" xmlns=\"http://www.w3.org/2000/svg\" role=\""
+        boolean beside = withTop && high + deep > NARROW * across;
+        double views = beside ? 2 * across + GAP : across;
+        double field = Math.max(fieldCm, views + (refugium > 0 ? refugium + GAP : 0));
+        double bottom = withTop && !beside
+                ? topAt + deep + MARGIN
+                : Math.max(high + rulerHeight(), withTop ? Math.max(deep, refugium) + MARGIN : 0);
+        StringBuilder svg = new StringBuilder("<svg class=\"tank-drawing" + (beside ? " beside" : "")
+                + "\" xmlns=\"http://www.w3.org/2000/svg\" role=\""
                 + (withTop ? "group" : "img") + "\" viewBox=\"" + n(-MARGIN - 4) + " " + n(-MARGIN) + " "
                 + n(field + 2 * MARGIN + 4) + " " + n(bottom + MARGIN) + "\" data-cm=\"1\" data-high=\"" + n(high)
                 + "\" data-top-at=\"" + n(topAt) + "\" data-sand=\"" + n(tank.sandDepthCm()) + "\" aria-label=\""
@@ -148,10 +156,9 @@ public final class ReefDrawing {
         svg.append("<g class=\"view-front\">" + frontView(content) + "</g>");
         svg.append(ruler());
         if (withTop) {
-            svg.append("<g class=\"view-top\">" + topView(content) + "</g>");
-            if (refugium > 0) {
-                svg.append(refugium(refugium));
-            }
+            String moved = beside ? " transform=\"translate(" + n(across + GAP) + " " + n(-topAt) + ")\"" : "";
+            svg.append("<g class=\"view-top\"" + moved + ">" + topView(content)
+                    + (refugium > 0 ? refugium(refugium) : "") + "</g>");
         }
         return svg.append("</svg>").toString();
     }

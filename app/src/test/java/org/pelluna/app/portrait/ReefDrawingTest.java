@@ -132,8 +132,26 @@ class ReefDrawingTest {
         assertThat(number(front, "height")).isEqualTo(shape.heightCm());
         String[] box = document.getDocumentElement().getAttribute("viewBox").split(" ");
         double topAt = number(document.getDocumentElement(), "data-top-at");
-        assertThat(Double.parseDouble(box[1]) + Double.parseDouble(box[3]))
-                .isCloseTo(topAt + shape.frontToBackCm() + ReefDrawing.MARGIN, within(0.2));
+        double right = Double.parseDouble(box[0]) + Double.parseDouble(box[2]);
+        double bottom = Double.parseDouble(box[1]) + Double.parseDouble(box[3]);
+        Element top = all(document, "g").stream()
+                .filter(one -> one.getAttribute("class").equals("view-top"))
+                .findFirst()
+                .orElseThrow();
+        // A narrow tank has its view from above beside the front, any other below; there is room for it either way.
+        boolean narrow = shape.heightCm() + shape.frontToBackCm() > 1.5 * shape.acrossCm();
+        if (narrow) {
+            assertThat(top.getAttribute("transform")).startsWith("translate(").endsWith(" -" + plain(topAt) + ")");
+            assertThat(right).isGreaterThan(2 * shape.acrossCm());
+            assertThat(bottom).isGreaterThanOrEqualTo(Math.max(shape.heightCm(), shape.frontToBackCm()));
+        } else {
+            assertThat(top.getAttribute("transform")).isEmpty();
+            assertThat(bottom).isCloseTo(topAt + shape.frontToBackCm() + ReefDrawing.MARGIN, within(0.2));
+        }
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
     }
 
     @Test

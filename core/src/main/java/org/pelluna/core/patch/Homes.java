@@ -117,11 +117,13 @@ public final class Homes {
         List<Home> places = new ArrayList<>();
         double across = tank.shape().acrossCm();
         double deep = tank.shape().frontToBackCm();
+        // Not so near the glass that the grown fish would stand out of it.
+        double half = Math.min(species.size().adultCm().value(), across / 3) / 2;
         for (int i = 0; i < CANDIDATES; i++) {
             double x = across * (i + 0.5) / CANDIDATES;
             for (double share : new double[] {0.35, 0.7}) {
                 double y = deep * share;
-                if (tank.shape().holds(x, y)) {
+                if (tank.shape().holds(x - half, y) && tank.shape().holds(x + half, y)) {
                     places.add(new Home(x, y, height(species.habits().zone(), x, y), Optional.empty()));
                 }
             }

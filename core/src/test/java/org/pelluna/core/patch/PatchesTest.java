@@ -43,6 +43,33 @@ class PatchesTest {
         }
     }
 
+    /** Also at the bend of a cylinder, a fish of the open water has its place where all of it is inside. */
+    @Test
+    void noHomeInOpenWaterLetsAGrownFishStandOutOfTheGlass() {
+        Tank round = new Fixtures.TankBuilder()
+                .shape(new org.pelluna.core.tank.TankShape.Cylinder(80, 90))
+                .swim(70)
+                .build();
+        for (Tank any : List.of(tank, round)) {
+            List<Fish> fish = Fixtures.CATALOGUE.all().stream()
+                    .filter(one -> one.size().adultCm().value() < 20)
+                    .limit(120)
+                    .map(one -> Fixtures.fish(one.id(), one, 4, DAY))
+                    .toList();
+            Map<String, Homes.Home> homes = Homes.of(any, fish);
+            for (Fish one : fish) {
+                Homes.Home home = homes.get(one.id());
+                double half = one.species().size().adultCm().value() / 2;
+                if (home.shelter().isEmpty()) {
+                    assertThat(any.shape().holds(home.xCm() - half, home.yCm())
+                                    && any.shape().holds(home.xCm() + half, home.yCm()))
+                            .as(one.id())
+                            .isTrue();
+                }
+            }
+        }
+    }
+
     @Test
     void twoEqualsPartTheirGroundHalfWayAndQuarrelThere() {
         var patches = new Patches(
