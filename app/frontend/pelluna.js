@@ -846,6 +846,7 @@ const queue = {
   // Two keepers at one device have each their own.
   name: `pelluna-queue ${document.documentElement.dataset.keeper ?? ''}`,
   sending: false,
+  waits: 'waits for the connection',
   all() {
     return JSON.parse(localStorage.getItem(this.name) ?? '[]');
   },
@@ -871,6 +872,9 @@ const queue = {
         body.set('queued', 'true');
         const answer = await fetch(item.path, { method: 'POST', body });
         const text = await answer.text();
+        // A session that has ended shows as a way to the sign-in page, or as a token that is good no more.
+        const ended = answer.redirected || answer.status === 403;
+        this.waits = ended ? 'waits until you sign in again' : 'waits for the connection';
         if (answer.ok && text === 'kept') {
           this.put(this.all().filter((one) => one.body !== item.body));
         } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 403) {
@@ -886,14 +890,15 @@ const queue = {
   },
   show(list) {
     const items = this.all();
-    if (list.dataset.shown === JSON.stringify(items)) {
+    const shown = JSON.stringify([items, this.waits]);
+    if (list.dataset.shown === shown) {
       return;
     }
-    list.dataset.shown = JSON.stringify(items);
+    list.dataset.shown = shown;
     list.replaceChildren(
       ...items.map((item) => {
         const line = document.createElement('li');
-        line.textContent = `${item.words}: ${item.refused ?? 'waits for the connection'} `;
+        line.textContent = `${item.words}: ${item.refused ?? this.waits} `;
         if (item.refused) {
           const button = document.createElement('button');
           button.type = 'button';

@@ -106,6 +106,18 @@ class WatchStoryTest extends BrowserTest {
     }
 
     @Test
+    void whatIsWrittenAfterTheSessionEndedWaitsForTheKeeper() {
+        Page page = ownReef().page();
+        place(page, "Watch");
+        page.context().clearCookies();
+        chased(page, "Gale", "Pip", "mild");
+        assertThat(page.locator(".queue li")).containsText("waits until you sign in again");
+        page.reload();
+        assertThat(page.locator("form[action$='/sign-in']").last()).isVisible();
+        assertThat(page.locator("main")).not().containsText("Gale");
+    }
+
+    @Test
     void aWeekAroundABadArrival() {
         Watched watched = ownReef();
         Page page = watched.page();
