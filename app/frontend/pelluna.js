@@ -787,8 +787,8 @@ document.addEventListener('alpine:init', () => {
 });
 
 // Makes one element like another and leaves alone what is alike already: most of a drawing is as it was a day before, and what
-// stays need not be laid out and painted again. (Alpine's morph was
-// tried: 19 to 53 ms of script for a day of 25 fish in seven trials, where putting all of it in anew took 9 and its layout 28.)
+// stays need not be laid out and painted again. (Alpine's morph was tried: for a day of 25 fish it took 19 to 53 ms of script, in seven
+// trials, where putting all of it in anew took 9 and its layout 28.)
 function renew(old, next) {
   if (old.isEqualNode(next)) {
     return;

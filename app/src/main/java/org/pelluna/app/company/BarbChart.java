@@ -4,8 +4,8 @@ import static org.pelluna.app.company.CompanyController.Entry;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
 
@@ -135,6 +135,6 @@ final class BarbChart {
     }
 
     private static String f(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        return TimeAxis.f(value);
     }
 }

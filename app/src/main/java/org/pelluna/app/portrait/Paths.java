@@ -1,6 +1,7 @@
 package org.pelluna.app.portrait;
 
 import java.util.List;
+import org.pelluna.app.chart.TimeAxis;
 
 /** SVG path texts. */
 final class Paths {
@@ -8,8 +9,7 @@ final class Paths {
 
     /** A number with one decimal. */
     static String n(double value) {
-        long tenths = Math.round(value * 10);
-        return (tenths < 0 ? "-" : "") + Math.abs(tenths) / 10 + "." + Math.abs(tenths) % 10;
+        return TimeAxis.f(value);
     }
 
     /** A closed smooth curve through the points (Catmull-Rom as cubic Béziers). */

@@ -13,8 +13,8 @@ import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.units.LengthUnit;
 
 /**
- * A tank from the front and, below it or, where it is narrow, beside it, from above, both to one scale: one drawing unit is one centimetre, for glass, water, sand,
- * rock and fish alike. Rock outlines are roughened within the measures they have.
+ * A tank from the front and, below it or, where it is narrow, beside it, from above, both to one scale: one drawing unit is one
+ * centimetre, for glass, water, sand, rock and fish alike. Rock outlines are roughened within the measures they have.
  */
 public final class ReefDrawing {
     static final double MARGIN = 6;

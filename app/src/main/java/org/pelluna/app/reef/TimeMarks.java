@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
+import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.core.reef.Mark;
 import org.pelluna.core.reef.Reef;
@@ -76,6 +77,6 @@ final class TimeMarks {
     record MarkLine(String on, String kind, String words, long day) {}
 
     private static String f(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        return TimeAxis.f(value);
     }
 }

@@ -48,16 +48,6 @@ class RollCallController {
         this.warner = warner;
     }
 
-    /** What was sent from a queue is answered in a word; a form leads back to its page. */
-    private static String answered(boolean queued, HttpServletResponse response, String page) throws IOException {
-        if (!queued) {
-            return "redirect:" + page;
-        }
-        response.setContentType("text/plain;charset=UTF-8");
-        response.getWriter().write("kept");
-        return null;
-    }
-
     /** A watch is over. */
     @PostMapping("/watches")
     String watched(
@@ -72,7 +62,7 @@ class RollCallController {
         record.seen(keeper, tankId, start);
         journal.add(keeper.id(), tankId, new Watch(Key.checked(key), start, minutes, Optional.empty()));
         warner.look(keeper.id(), tankId);
-        return answered(queued, response, WatchRecord.path(tankId));
+        return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
     }
 
     /** A roll call of the past. */
@@ -127,7 +117,7 @@ class RollCallController {
         journal.add(keeper.id(), tankId, call);
         warner.look(keeper.id(), tankId);
         Undo.offer(redirect, "The roll call is kept.", WatchRecord.path(tankId) + "/items/" + call.id() + "/remove");
-        return answered(queued, response, WatchRecord.path(tankId) + "/roll-call");
+        return WatchRecord.answered(queued, response, WatchRecord.path(tankId) + "/roll-call");
     }
 
     @PostMapping("/items/{key}/remove")

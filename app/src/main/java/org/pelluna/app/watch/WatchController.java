@@ -175,13 +175,8 @@ class WatchController {
                 LogEntry entry = form.entry();
                 record.addEntry(keeper.id(), tankId, entry);
                 warner.look(keeper.id(), tankId);
-                if (queued) {
-                    response.setContentType("text/plain;charset=UTF-8");
-                    response.getWriter().write("kept");
-                    return null;
-                }
-                Undo.offer(redirect, "Logged.", path(tankId) + "/" + entry.id() + "/remove");
-                return "redirect:" + path(tankId);
+                Undo.offer(redirect, "Logged.", WatchRecord.path(tankId) + "/" + entry.id() + "/remove");
+                return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
             } catch (IllegalArgumentException e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             }
@@ -248,7 +243,7 @@ class WatchController {
                 record.changeEntry(keeper.id(), tankId, form.entry(key));
                 warner.look(keeper.id(), tankId);
                 Undo.say(redirect, "Changed; how it read before is kept with it.");
-                return "redirect:" + path(tankId);
+                return "redirect:" + WatchRecord.path(tankId);
             } catch (IllegalArgumentException e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             }
@@ -264,18 +259,14 @@ class WatchController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         record.removeEntry(keeper.id(), tankId, key);
-        Undo.offer(redirect, "The entry is removed.", path(tankId) + "/" + key + "/restore");
-        return "redirect:" + path(tankId);
+        Undo.offer(redirect, "The entry is removed.", WatchRecord.path(tankId) + "/" + key + "/restore");
+        return "redirect:" + WatchRecord.path(tankId);
     }
 
     @PostMapping("/{key}/restore")
     String restore(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
         record.restoreEntry(keeper.id(), tankId, key);
-        return "redirect:" + path(tankId);
-    }
-
-    private static String path(UUID tankId) {
-        return "/tanks/" + tankId + "/watch";
+        return "redirect:" + WatchRecord.path(tankId);
     }
 }

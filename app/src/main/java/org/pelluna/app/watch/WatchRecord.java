@@ -1,5 +1,7 @@
 package org.pelluna.app.watch;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -72,6 +74,16 @@ class WatchRecord {
             throw new IllegalArgumentException("a note has 1,000 letters at most");
         });
         return note;
+    }
+
+    /** What was sent from a queue is answered in a word; a form leads back to its page. */
+    static String answered(boolean queued, HttpServletResponse response, String page) throws IOException {
+        if (!queued) {
+            return "redirect:" + page;
+        }
+        response.setContentType("text/plain;charset=UTF-8");
+        response.getWriter().write("kept");
+        return null;
     }
 
     static String path(UUID tankId) {
