@@ -25,7 +25,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /** Whatever page there is of a tank, only its keeper gets it. The pages are asked of the application, so none is forgotten. */
 class OwnershipTest extends PageTest {
-    private static final UUID DRAFT = UUID.randomUUID();
+    private UUID draft = UUID.randomUUID();
 
     @Autowired
     TableStore tables;
@@ -59,13 +59,13 @@ class OwnershipTest extends PageTest {
     }
 
     /** A request with all that any form of a tank asks for, so that only the ownership can fail. */
-    private static MockHttpServletRequestBuilder request(Page page, UUID tankId, String key) {
+    private MockHttpServletRequestBuilder request(Page page, UUID tankId, String key) {
         String path = page.pattern()
                 .replace("{tankId}", tankId.toString())
                 .replace("{key}", key)
                 .replace("{speciesId}", "gramma-loreto")
                 .replace("{setback}", "sb1")
-                .replace("{draft}", DRAFT.toString())
+                .replace("{draft}", draft.toString())
                 .replace("{kind:log|tests|losses}", "log");
         return MockMvcRequestBuilders.request(page.method(), path)
                 .with(csrf())
@@ -131,7 +131,7 @@ class OwnershipTest extends PageTest {
     void theOwnerSeesEveryPage() throws Exception {
         KeeperPrincipal owner = newKeeper();
         UUID tank = tanks.add(owner.id(), demoPlan());
-        tables.bring(owner.id(), tank, DRAFT, TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
+        draft = tables.bring(owner.id(), tank, UUID.randomUUID(), TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
         journal.addPhoto(owner.id(), tank, "photo", new byte[] {1});
         for (Page page : pagesOfATank()) {
             if (page.method() == HttpMethod.GET) {

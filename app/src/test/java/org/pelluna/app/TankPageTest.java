@@ -27,7 +27,7 @@ class TankPageTest extends PageTest {
 
     private static Map<String, String> form() {
         Map<String, String> form = new LinkedHashMap<>();
-        form.put("id", UUID.randomUUID().toString());
+        form.put("key", UUID.randomUUID().toString());
         form.put("name", "Attic reef");
         form.put("shape", "BOX");
         form.put("length", "48");
@@ -87,7 +87,8 @@ class TankPageTest extends PageTest {
         assertThat(((TankShape.Box) only().shape()).lengthCm()).isEqualTo(121.92);
         assertThat(only().water().sumpLitres()).isCloseTo(65.4876, org.assertj.core.api.Assertions.within(1e-4));
         assertThat(only().holdings()).containsEntry(AnimalGroup.SHRIMPS, 1.5 * 2.54);
-        String page = pages.perform(get(keeper, "/tanks/" + form.get("id")))
+        String page = pages.perform(
+                        get(keeper, "/tanks/" + tanks.of(keeper.id()).get(0).id()))
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
@@ -136,7 +137,7 @@ class TankPageTest extends PageTest {
     void anEditOfAnOldVersionOverwritesNothing() throws Exception {
         Map<String, String> form = form();
         pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
-        String path = "/tanks/" + form.get("id");
+        String path = "/tanks/" + tanks.of(keeper.id()).get(0).id();
         form.put("version", "0");
         form.put("name", "First change");
         pages.perform(with(post(keeper, path), form)).andExpect(status().isFound());

@@ -101,7 +101,8 @@ class TablesController {
         if (kind.isEmpty() || file == null || file.isEmpty()) {
             throw new IllegalArgumentException("choose a file, and what it holds");
         }
-        UUID id = UUID.fromString(Key.checked(key));
+        UUID formKey = UUID.fromString(Key.checked(key));
+        UUID id;
         try {
             String text = StandardCharsets.UTF_8
                     .newDecoder()
@@ -110,7 +111,7 @@ class TablesController {
             if (text.isBlank() || text.indexOf('\u0000') >= 0) {
                 throw new IllegalArgumentException("the file is empty or no text");
             }
-            tables.bring(keeper.id(), tankId, id, kind.get(), text);
+            id = tables.bring(keeper.id(), tankId, formKey, kind.get(), text);
         } catch (CharacterCodingException e) {
             throw new IllegalArgumentException(
                     "the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8", e);

@@ -19,6 +19,10 @@ final class Rows {
 
         Optional<TankRow> findByIdAndKeeperId(UUID id, UUID keeperId);
 
+        boolean existsByIdAndKeeperId(UUID id, UUID keeperId);
+
+        Optional<TankRow> findByKeeperIdAndFormKey(UUID keeperId, UUID formKey);
+
         Optional<TankRow> findByIdAndRemovedAtIsNull(UUID id);
 
         List<TankRow> findByRemovedAtIsNull();
@@ -104,6 +108,8 @@ final class Rows {
 
     interface Drafts extends JpaRepository<TableDraft, UUID> {
         Optional<TableDraft> findByIdAndTankId(UUID id, UUID tankId);
+
+        Optional<TableDraft> findByTankIdAndFormKey(UUID tankId, UUID formKey);
     }
 
     interface Shares extends JpaRepository<ShareRow, UUID> {

@@ -24,6 +24,7 @@ public class TableDraft {
     private int version;
 
     private UUID tankId;
+    private UUID formKey;
 
     @Enumerated(EnumType.STRING)
     private Kind kind;
@@ -39,9 +40,10 @@ public class TableDraft {
 
     protected TableDraft() {}
 
-    TableDraft(UUID id, UUID tankId, Kind kind, String content, Instant createdAt) {
-        this.id = id;
+    TableDraft(UUID tankId, UUID formKey, Kind kind, String content, Instant createdAt) {
+        this.id = UUID.randomUUID();
         this.tankId = tankId;
+        this.formKey = formKey;
         this.kind = kind;
         this.content = content;
         this.createdAt = createdAt;

@@ -39,12 +39,17 @@ public class TableStore {
         this.clock = clock;
     }
 
-    /** Keeps a table as brought; a form sent twice keeps one. */
-    public void bring(UUID keeperId, UUID tankId, UUID id, TableDraft.Kind kind, String content) {
+    /**
+     * Keeps a table as brought; a form sent twice keeps one.
+     *
+     * @param formKey the form's own key; it means nothing beyond this tank
+     * @return the key of the draft
+     */
+    public UUID bring(UUID keeperId, UUID tankId, UUID formKey, TableDraft.Kind kind, String content) {
         tanks.get(keeperId, tankId);
-        if (drafts.findByIdAndTankId(id, tankId).isEmpty()) {
-            drafts.saveAndFlush(new TableDraft(id, tankId, kind, content, clock.instant()));
-        }
+        return drafts.findByTankIdAndFormKey(tankId, formKey)
+                .orElseGet(() -> drafts.saveAndFlush(new TableDraft(tankId, formKey, kind, content, clock.instant())))
+                .id();
     }
 
     /**
@@ -58,15 +63,21 @@ public class TableStore {
     }
 
     public void takeLog(UUID keeperId, UUID tankId, UUID id, List<LogEntry> entries) {
-        take(id, entries, LogEntry::id, piece -> record.addEntries(keeperId, tankId, piece));
+        take(keeperId, tankId, id, entries, LogEntry::id, piece -> record.addEntries(keeperId, tankId, piece));
     }
 
     public void takeTests(UUID keeperId, UUID tankId, UUID id, List<WaterTest> tests) {
-        take(id, tests, WaterTest::id, piece -> schedules.addTests(keeperId, tankId, piece));
+        take(keeperId, tankId, id, tests, WaterTest::id, piece -> schedules.addTests(keeperId, tankId, piece));
     }
 
     public void takeLosses(UUID keeperId, UUID tankId, UUID id, List<Loss> losses) {
-        take(id, losses, Loss::id, piece -> piece.forEach(loss -> record.addLoss(keeperId, tankId, loss)));
+        take(
+                keeperId,
+                tankId,
+                id,
+                losses,
+                Loss::id,
+                piece -> piece.forEach(loss -> record.addLoss(keeperId, tankId, loss)));
     }
 
     /** Says how many rows are to come. */
@@ -78,18 +89,23 @@ public class TableStore {
         });
     }
 
-    private <T> void take(UUID id, List<T> values, Function<T, String> key, Consumer<List<T>> add) {
+    private <T> void take(
+            UUID keeperId, UUID tankId, UUID id, List<T> values, Function<T, String> key, Consumer<List<T>> add) {
         for (int from = 0; from < values.size(); from += PIECE) {
             List<T> piece = new ArrayList<>(values.subList(from, Math.min(values.size(), from + PIECE)));
             int done = from + piece.size();
             transaction.executeWithoutResult(status -> {
                 add.accept(piece);
-                drafts.findById(id).orElseThrow().progressed(done);
+                TableDraft draft = get(keeperId, tankId, id);
+                draft.progressed(done);
+                drafts.save(draft);
             });
         }
-        transaction.executeWithoutResult(status -> drafts.findById(id)
-                .orElseThrow()
-                .finished(values.stream().map(key).toList()));
+        transaction.executeWithoutResult(status -> {
+            TableDraft draft = get(keeperId, tankId, id);
+            draft.finished(values.stream().map(key).toList());
+            drafts.save(draft);
+        });
     }
 
     /** Takes back everything a table brought in. */

@@ -23,6 +23,7 @@ public class TankRow {
     private int version;
 
     private UUID keeperId;
+    private UUID formKey;
     private String name;
 
     @JdbcTypeCode(SqlTypes.JSON)
@@ -36,9 +37,10 @@ public class TankRow {
 
     protected TankRow() {}
 
-    TankRow(UUID id, UUID keeperId, Tank tank, HouseRules rules, Instant createdAt) {
-        this.id = id;
+    TankRow(UUID keeperId, UUID formKey, Tank tank, HouseRules rules, Instant createdAt) {
+        this.id = UUID.randomUUID();
         this.keeperId = keeperId;
+        this.formKey = formKey;
         this.createdAt = createdAt;
         change(tank, rules);
     }

@@ -59,6 +59,12 @@ public class TankStore {
         return tanks.findByKeeperIdAndRemovedAtIsNullOrderByCreatedAt(keeperId);
     }
 
+    /** Whether a keeper has such a tank, also one that was removed and can be brought back. */
+    @Transactional(readOnly = true)
+    public boolean isOf(UUID keeperId, UUID tankId) {
+        return tanks.existsByIdAndKeeperId(tankId, keeperId);
+    }
+
     /**
      * One tank.
      *
@@ -138,18 +144,21 @@ public class TankStore {
                 .toList();
     }
 
-    /** Adds a tank without fish. A form sent twice, with the same id, adds one. */
-    public UUID add(UUID keeperId, UUID tankId, Tank tank, HouseRules rules) {
-        if (tanks.findByIdAndKeeperId(tankId, keeperId).isEmpty()) {
-            tanks.saveAndFlush(new TankRow(tankId, keeperId, tank, rules, clock.instant()));
-        }
-        return tankId;
+    /**
+     * Adds a tank without fish. A form sent twice adds one.
+     *
+     * @param formKey the form's own key; it means nothing beyond this keeper
+     * @return the key of the tank
+     */
+    public UUID add(UUID keeperId, UUID formKey, Tank tank, HouseRules rules) {
+        return tanks.findByKeeperIdAndFormKey(keeperId, formKey)
+                .orElseGet(() -> tanks.saveAndFlush(new TankRow(keeperId, formKey, tank, rules, clock.instant())))
+                .id();
     }
 
     /** Adds a tank with everything a plan holds. */
     public UUID add(UUID keeperId, TankPlan plan) {
-        UUID tankId = UUID.randomUUID();
-        add(keeperId, tankId, plan.tank(), plan.houseRules());
+        UUID tankId = add(keeperId, UUID.randomUUID(), plan.tank(), plan.houseRules());
         for (int i = 0; i < plan.residents().size(); i++) {
             residents.save(new ResidentRow(tankId, i, plan.residents().get(i), null));
         }

@@ -101,7 +101,10 @@ class TankController {
             return "tanks/new";
         }
         UUID id = tanks.add(
-                keeper.id(), form.id, entered.get().tank(), entered.get().rules());
+                keeper.id(),
+                Optional.ofNullable(form.key).orElseGet(UUID::randomUUID),
+                entered.get().tank(),
+                entered.get().rules());
         Undo.offer(redirect, form.name + " is added.", "/tanks/" + id + "/remove");
         return "redirect:/tanks/" + id;
     }
@@ -113,7 +116,7 @@ class TankController {
             Model model,
             @ModelAttribute(name = "measures", binding = false) Measures measures) {
         TankRow row = tanks.get(keeper.id(), tankId);
-        model.addAttribute("form", TankForm.of(tankId, row.version(), row.tank(), row.houseRules(), measures));
+        model.addAttribute("form", TankForm.of(row.version(), row.tank(), row.houseRules(), measures));
         return profile(keeper, row, model, measures);
     }
 

@@ -16,7 +16,9 @@ import org.pelluna.core.tank.WaterSpace;
 
 /** A tank's profile and house rules as the keeper enters them, in the keeper's units. */
 public class TankForm {
-    public UUID id;
+    /** The form's own key: sent twice, it makes one tank. Empty when a tank is changed. */
+    public UUID key;
+
     public Integer version;
 
     public String name;
@@ -64,7 +66,7 @@ public class TankForm {
     /** An empty form for a new tank, with the usual figures filled in. */
     static TankForm empty(Measures measures) {
         TankForm form = new TankForm();
-        form.id = UUID.randomUUID();
+        form.key = UUID.randomUUID();
         form.belowRim = Double.valueOf(measures.lengthField(3));
         form.rockKg = 0.0;
         form.sump = 0.0;
@@ -80,9 +82,8 @@ public class TankForm {
     }
 
     /** A form filled with what is stored. */
-    static TankForm of(UUID id, int version, Tank tank, HouseRules rules, Measures measures) {
+    static TankForm of(int version, Tank tank, HouseRules rules, Measures measures) {
         TankForm form = new TankForm();
-        form.id = id;
         form.version = version;
         form.show(tank, measures);
         form.show(rules);

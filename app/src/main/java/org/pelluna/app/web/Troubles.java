@@ -1,6 +1,7 @@
 package org.pelluna.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.StillInTheRecord;
@@ -14,9 +15,11 @@ import org.springframework.validation.BindException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 
 /** Troubles that any page may meet, each with a sentence that says what to do. */
 @ControllerAdvice
@@ -60,10 +63,16 @@ class Troubles {
         MissingServletRequestParameterException.class,
         MethodArgumentTypeMismatchException.class,
         BindException.class,
+        MultipartException.class,
         IllegalArgumentException.class
     })
-    @ResponseStatus(HttpStatus.BAD_REQUEST)
-    String bad(Model model, HttpServletRequest request, Exception trouble) {
+    String bad(Model model, HttpServletRequest request, HttpServletResponse response, Exception trouble) {
+        if (trouble instanceof MethodArgumentTypeMismatchException mismatch
+                && mismatch.getParameter().hasParameterAnnotation(PathVariable.class)) {
+            response.setStatus(HttpStatus.NOT_FOUND.value());
+            return notYours(model, request);
+        }
+        response.setStatus(HttpStatus.BAD_REQUEST.value());
         String reason =
                 trouble instanceof IllegalArgumentException && !(trouble instanceof MethodArgumentTypeMismatchException)
                         ? "What was sent does not fit: " + trouble.getMessage() + "."
