@@ -31,7 +31,8 @@ class ArchitectureTest {
                         "com.networknt..",
                         "org.apache.commons.text..",
                         "org.apache.commons.csv..",
-                        "org.hipparchus..")
+                        "org.hipparchus..",
+                        "org.threeten.extra..")
                 .check(CORE);
     }
 

@@ -18,7 +18,7 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
-import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.PressureStrengths;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -94,7 +94,8 @@ class CompanyController {
         model.addAttribute("arcs", drawn.size());
         model.addAttribute("calm", entries.size() - onTheLine.size());
         model.addAttribute("careful", Numbers.plain(careful));
-        model.addAttribute("scale", Numbers.plain(PressureModel.FULL_TEMPER_PER_HOUR));
+        model.addAttribute(
+                "scale", Numbers.plain(PressureStrengths.USUAL.of(PressureStrengths.Kind.FULL_TEMPER_PER_HOUR)));
         model.addAttribute("source", Pressure.SOURCE.words());
         model.addAttribute(
                 "portraits", Portraits.sheet(fish.stream().map(Fish::species).toList()));

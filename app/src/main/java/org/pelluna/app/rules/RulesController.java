@@ -10,7 +10,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.Schools;
-import org.pelluna.core.shortlist.Questions;
+import org.pelluna.core.shortlist.Rules;
 import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -99,7 +99,7 @@ class RulesController {
     private static String show(TankRow row, Model model) {
         model.addAttribute("tank", row);
         model.addAttribute("questions", Schools.QUESTIONS);
-        model.addAttribute("rules", Questions.ALL);
+        model.addAttribute("rules", Rules.ALL);
         model.addAttribute(
                 "presets", Preset.ALL.stream().map(one -> view(one, row)).toList());
         return "rules/page";

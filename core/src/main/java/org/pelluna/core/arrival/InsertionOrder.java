@@ -12,7 +12,10 @@ final class InsertionOrder {
 
     private InsertionOrder() {}
 
-    /** An allowed order in which no single unit could be moved to a cheaper place; empty if the gentlest-first one is none. */
+    /**
+     * An allowed order in which no arrival could be moved to a cheaper place, no rivals brought in together more cheaply, and none apart; empty
+     * if the gentlest-first one is none.
+     */
     static List<Integer> solve(OrderProblem problem) {
         List<Integer> order = gentlestFirst(problem);
         if (!problem.allows(order)) {
@@ -22,9 +25,9 @@ final class InsertionOrder {
         boolean improved = true;
         while (improved) {
             improved = false;
-            for (int group : List.copyOf(order)) {
-                List<Integer> moved = bestPlace(problem, order, group);
-                double movedCost = problem.cost(moved).total();
+            for (int group : problem.groups()) {
+                List<Integer> moved = bestPlace(problem, without(order, group), group);
+                double movedCost = moved.isEmpty() ? cost : problem.cost(moved).total();
                 if (movedCost < cost - GAIN) {
                     order = moved;
                     cost = movedCost;
@@ -61,12 +64,27 @@ final class InsertionOrder {
         return problem.unit(i).fish().species().temper().others();
     }
 
-    private static List<Integer> bestPlace(OrderProblem problem, List<Integer> order, Integer group) {
-        List<Integer> best = order;
+    /** The order without the units of a group; those that were to come with one of them come by themselves. */
+    private static List<Integer> without(List<Integer> order, int group) {
+        List<Integer> rest = new ArrayList<>();
+        for (int arrival : order) {
+            if ((arrival & group) == 0) {
+                rest.add(arrival);
+            } else {
+                for (int left = arrival & ~group; left != 0; left &= left - 1) {
+                    rest.add(Integer.lowestOneBit(left));
+                }
+            }
+        }
+        return rest;
+    }
+
+    /** The cheapest allowed place of a group among the others; empty if none is. */
+    private static List<Integer> bestPlace(OrderProblem problem, List<Integer> others, int group) {
+        List<Integer> best = List.of();
         double bestCost = Double.POSITIVE_INFINITY;
-        for (int place = 0; place < order.size(); place++) {
-            List<Integer> candidate = new ArrayList<>(order);
-            candidate.remove(group);
+        for (int place = 0; place <= others.size(); place++) {
+            List<Integer> candidate = new ArrayList<>(others);
             candidate.add(place, group);
             double cost = problem.cost(candidate).total();
             if (cost < bestCost && problem.allows(candidate)) {

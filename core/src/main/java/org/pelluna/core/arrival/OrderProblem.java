@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Set;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
-import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
@@ -69,7 +68,8 @@ final class OrderProblem {
         LocalDate today = stock.plan().asOf();
         this.quarantine = Quarantine.of(stock.plan());
         this.quarantineDays = quarantine.days();
-        this.firstDay = firstDay(stock, today);
+        this.firstDay =
+                (int) ChronoUnit.DAYS.between(today, StockingPause.of(stock).ready());
         this.room = new Room(stock, this.units);
         this.pressures = new PairPressures(stock, this.units, options.welcome());
         FishWaste wastes = new FishWaste(stock.plan().tank(), rules.husbandry());
@@ -92,18 +92,6 @@ final class OrderProblem {
             in |= unit.inside() ? 1 << i : 0;
         }
         this.inside = in;
-    }
-
-    private static int firstDay(Stock stock, LocalDate today) {
-        List<Fish> residents = stock.residents();
-        if (residents.isEmpty()) {
-            return 0;
-        }
-        LocalDate last = residents.get(residents.size() - 1).arrivesOn();
-        int together = (int)
-                residents.stream().filter(fish -> fish.arrivesOn().equals(last)).count();
-        LocalDate ready = last.plusDays(stock.plan().houseRules().pauseAfter(together));
-        return (int) Math.max(0, ChronoUnit.DAYS.between(today, ready));
     }
 
     /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */

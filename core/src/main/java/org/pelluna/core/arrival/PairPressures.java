@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Ground;
 import org.pelluna.core.pressure.Meeting;
+import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.pressure.Welcome;
 
 /**
@@ -81,7 +82,7 @@ final class PairPressures {
         double[] on = new double[n];
         double[] by = new double[n];
         for (int a = 0; a < residentCount + n; a++) {
-            double steady = rivalMask[a] == 0 ? settledOnNewcomer[a][b] * PressureModel.crowding(rivalResidents[a]) : 0;
+            double steady = rivalMask[a] == 0 ? settledOnNewcomer[a][b] * model.crowding(rivalResidents[a]) : 0;
             if (a < residentCount) {
                 steadyResidents[b] += steady;
                 onResidents[b] += newcomerOnSettled[b][a];
@@ -104,7 +105,7 @@ final class PairPressures {
             int settledCount = resident ? 1 : units.get(a - residentCount).count();
             int ahead = resident ? Math.max(pause, (int) ChronoUnit.DAYS.between(settled.arrivesOn(), today)) : pause;
             for (int other = 0; other < residentCount; other++) {
-                if (other != a && Encounters.crowds(settled, everyone.get(other))) {
+                if (other != a && Meetings.crowds(settled, everyone.get(other))) {
                     rivalResidents[a]++;
                 }
             }
@@ -124,14 +125,11 @@ final class PairPressures {
     private void fillPair(int a, Fish settled, int settledCount, int ahead, int b) {
         Unit newcomer = units.get(b);
         int pairs = settledCount * newcomer.count();
-        Meeting first = kin(Meeting.plain(ahead).welcome(welcome), settled, newcomer.fish());
-        Meeting second = kin(Meeting.plain(-ahead), newcomer.fish(), settled);
-        var pressed = model.of(settled, newcomer.fish(), first, today);
-        settledOnNewcomer[a][b] = pairs * pressed.perHour();
-        newcomerOnSettled[b][a] =
-                pairs * model.of(newcomer.fish(), settled, second, today).perHour();
-        rival[a][b] = pressed.kin().isRival();
-        if (Encounters.crowds(settled, newcomer.fish())) {
+        settledOnNewcomer[a][b] = pairs * alone(settled, newcomer.fish(), ahead, welcome);
+        newcomerOnSettled[b][a] = pairs * alone(newcomer.fish(), settled, -ahead, Set.of());
+        rival[a][b] =
+                Rivalry.between(settled.species(), newcomer.fish().species()).isPresent();
+        if (Meetings.crowds(settled, newcomer.fish())) {
             rivalMask[a] |= 1 << b;
         }
     }
@@ -139,8 +137,7 @@ final class PairPressures {
     private void fillSameDay(int i, int j) {
         Unit one = units.get(i);
         Unit other = units.get(j);
-        Meeting together = kin(Meeting.plain(0), one.fish(), other.fish());
-        double pressure = model.of(one.fish(), other.fish(), together, today).perHour();
+        double pressure = alone(one.fish(), other.fish(), 0, Set.of());
         if (i == j) {
             within[i] = one.count() * (one.count() - 1) * pressure;
         } else {
@@ -148,13 +145,17 @@ final class PairPressures {
         }
     }
 
-    /** Whether two fish of a kind suit each other is asked of the finished plan: residents and every unit. */
-    private Meeting kin(Meeting meeting, Fish one, Fish other) {
+    /**
+     * A first week by itself, encounters/h. Whether two fish of a kind suit each other is asked of the finished plan: residents and
+     * every unit.
+     */
+    private double alone(Fish one, Fish other, int ahead, Set<Welcome> help) {
         int planned = units.stream()
                 .filter(unit -> unit.fish().species().id().equals(one.species().id()))
                 .mapToInt(Unit::count)
                 .sum();
-        return Encounters.kinshipOf(meeting, one, other, stock.residentsOf(one.species()) + planned);
+        Meeting meeting = Meetings.firstWeek(one, other, ahead, 1, 0, stock.residentsOf(one.species()) + planned, help);
+        return model.of(one, other, meeting, today).perHour();
     }
 
     /** Fish in a set of units. */
@@ -164,12 +165,12 @@ final class PairPressures {
 
     /** Whether either of two units sees a rival in the other. */
     boolean rivals(int i, int j) {
-        return rival[residentCount + i][j] || rival[residentCount + j][i];
+        return rival[residentCount + i][j];
     }
 
     /** The pressure of a settled fish, residents counted first, on unit b alone, when so many of its rivals among the units are settled. */
     double pressed(int a, int b, int rivalsSettled) {
-        return settledOnNewcomer[a][b] * PressureModel.crowding(rivalResidents[a] + rivalsSettled);
+        return settledOnNewcomer[a][b] * model.crowding(rivalResidents[a] + rivalsSettled);
     }
 
     /** The pressure of unit b on a settled fish. */

@@ -6,11 +6,12 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Ground;
 import org.pelluna.core.pressure.Meeting;
+import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureModel;
 
@@ -64,26 +65,26 @@ public final class PlannedCompany {
         LocalDate here = date(aggressor);
         LocalDate there = date(victim);
         int ahead = (int) ChronoUnit.DAYS.between(here, there);
-        Meeting meeting = Meeting.plain(ahead);
-        if (ahead > 0) {
-            meeting = meeting.newcomers(newcomers.getOrDefault(there, 1)).rivals(rivals(everyone, aggressor, there));
-        }
         int ofKind = everyone.stream()
                 .filter(fish -> fish.species().id().equals(aggressor.species().id()))
                 .mapToInt(fish -> counts.getOrDefault(fish.id(), 1))
                 .sum();
-        return model.of(
+        Meeting meeting = Meetings.firstWeek(
                 aggressor,
                 victim,
-                Encounters.kinshipOf(meeting, aggressor, victim, ofKind),
-                stock.plan().asOf());
+                ahead,
+                newcomers.getOrDefault(there, 1),
+                rivals(everyone, aggressor, there),
+                ofKind,
+                Set.of());
+        return model.of(aggressor, victim, meeting, stock.plan().asOf());
     }
 
     private int rivals(List<Fish> everyone, Fish aggressor, LocalDate before) {
         return everyone.stream()
                 .filter(other ->
                         !other.id().equals(aggressor.id()) && date(other).isBefore(before))
-                .filter(other -> Encounters.crowds(aggressor, other))
+                .filter(other -> Meetings.crowds(aggressor, other))
                 .mapToInt(fish -> counts.getOrDefault(fish.id(), 1))
                 .sum();
     }

@@ -1,5 +1,7 @@
 package org.pelluna.core.finding;
 
+import java.util.Locale;
+
 /**
  * Where a figure or a rule comes from.
  *
@@ -33,6 +35,11 @@ public record Provenance(Kind kind, String source) {
             this.words = words;
         }
 
+        /** Whether it says of which source or method it is. */
+        private boolean isCited() {
+            return this == PUBLISHED || this == OWN;
+        }
+
         /** The words shown to a keeper. */
         public String words() {
             return words;
@@ -48,25 +55,23 @@ public record Provenance(Kind kind, String source) {
     }
 
     /**
-     * Reads the form used in data files.
+     * Reads the short form of data files ({@code memory}, {@code practice}, {@code own: …}, {@code published: …}) or what
+     * {@link #words} writes; so a provenance that went out comes in the same.
      *
-     * @throws IllegalArgumentException if the text is none of the four forms
+     * @throws IllegalArgumentException if the text is none of these forms
      */
     public static Provenance parse(String text) {
-        if (text.equals("memory")) {
-            return MEMORY;
+        int colon = text.indexOf(": ");
+        String head = colon < 0 ? text : text.substring(0, colon);
+        String source = colon < 0 ? "" : text.substring(colon + 2);
+        for (Kind kind : Kind.values()) {
+            boolean named = head.equals(kind.words) || head.equals(kind.name().toLowerCase(Locale.ROOT));
+            if (named && kind.isCited() == !source.isEmpty()) {
+                return new Provenance(kind, source);
+            }
         }
-        if (text.equals("practice")) {
-            return PRACTICE;
-        }
-        if (text.startsWith("own: ")) {
-            return own(text.substring("own: ".length()));
-        }
-        if (text.startsWith("published: ")) {
-            return published(text.substring("published: ".length()));
-        }
-        throw new IllegalArgumentException(
-                "a provenance is 'memory', 'practice', 'own: METHOD' or 'published: SOURCE', but was '" + text + "'");
+        throw new IllegalArgumentException("a provenance is 'memory', 'practice', 'keeper', 'own: METHOD' or"
+                + " 'published: SOURCE', but was '" + text + "'");
     }
 
     /** One line for a keeper, for example {@code published: Froese 2006} or {@code common practice}. */

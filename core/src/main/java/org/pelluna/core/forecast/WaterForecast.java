@@ -1,7 +1,9 @@
 package org.pelluna.core.forecast;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.losses.Loss;
@@ -10,6 +12,7 @@ import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.timeline.Timeline;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Nitrification;
@@ -40,6 +43,7 @@ public final class WaterForecast {
     private final Conditions water;
     private final Nitrification bacteria;
     private final double litres;
+    private final Timeline<Fish> lived;
 
     /**
      * @param fit what the tank's own tests say of food and bacteria; {@link WaterFit#NONE} if nothing
@@ -52,6 +56,7 @@ public final class WaterForecast {
         this.water = FishWaste.conditions(plan.tank(), done);
         this.bacteria = new Nitrification(water, fit.vigour());
         this.litres = plan.tank().netWater().litres();
+        this.lived = stock.timeline();
     }
 
     /**
@@ -108,7 +113,7 @@ public final class WaterForecast {
             List<Fish> fish = present(day, coming);
             Waste waste = wastes.of(fish, day);
             state = events(state, day, from, coming);
-            state = fish.isEmpty() && neverAnyFish(day)
+            state = fish.isEmpty() && lived.nobodyYet(day)
                     ? bacteria.cycled(done.clearsMgPerLitreDay())
                     : bacteria.after(state, waste, 1);
             days.add(day(day, state, waste));
@@ -127,7 +132,7 @@ public final class WaterForecast {
 
     private WaterState start(LocalDate from, boolean justCycled) {
         List<Fish> fish = present(from, List.of());
-        if (justCycled || (fish.isEmpty() && neverAnyFish(from))) {
+        if (justCycled || (fish.isEmpty() && lived.nobodyYet(from))) {
             return bacteria.cycled(done.clearsMgPerLitreDay());
         }
         Waste waste = wastes.of(fish, from);
@@ -139,25 +144,27 @@ public final class WaterForecast {
         return new WaterState(
                 settled.ammonia(),
                 settled.nitrite(),
-                firstTest(WaterTest.Kind.NITRATE).orElse(nitrate * NITRATE) / NITRATE,
+                test(WaterTest.Kind.NITRATE, from).orElse(nitrate * NITRATE) / NITRATE,
                 settled.ammoniaOxidisers(),
                 settled.nitriteOxidisers(),
-                firstTest(WaterTest.Kind.PHOSPHATE).orElse(waste.phosphate() * changes),
+                test(WaterTest.Kind.PHOSPHATE, from).orElse(waste.phosphate() * changes),
                 0);
     }
 
     private static final double NITRATE = 62.004 / 14.007;
 
-    private Optional<Double> firstTest(WaterTest.Kind kind) {
+    /** The test nearest to a day; of two as near, the earlier one. Empty if there is none of its kind. */
+    private Optional<Double> test(WaterTest.Kind kind, LocalDate day) {
         return plan.waterTests().stream()
                 .filter(test -> test.kind() == kind)
-                .map(WaterTest::value)
-                .findFirst();
+                .min(Comparator.comparingLong((WaterTest test) -> Math.abs(ChronoUnit.DAYS.between(test.on(), day)))
+                        .thenComparing(WaterTest::on))
+                .map(WaterTest::value);
     }
 
     private WaterState events(WaterState before, LocalDate day, LocalDate from, List<Coming> coming) {
         WaterState state = before;
-        if (java.time.temporal.ChronoUnit.DAYS.between(from, day) % done.changeDays() == done.changeDays() - 1) {
+        if (ChronoUnit.DAYS.between(from, day) % done.changeDays() == done.changeDays() - 1) {
             state = state.changed(done.changeShare(), 0, 0);
         }
         for (Stock.Departed gone : stock.departed()) {
@@ -186,20 +193,9 @@ public final class WaterForecast {
     }
 
     private List<Fish> present(LocalDate day, List<Coming> coming) {
-        List<Fish> fish = new ArrayList<>();
-        stock.residents().stream().filter(one -> !one.arrivesOn().isAfter(day)).forEach(fish::add);
-        stock.departed().stream()
-                .filter(gone ->
-                        !gone.fish().arrivesOn().isAfter(day) && gone.leftOn().isAfter(day))
-                .forEach(gone -> fish.add(gone.fish()));
+        List<Fish> fish = new ArrayList<>(lived.presentOn(day));
         coming.stream().filter(one -> !one.on().isAfter(day)).forEach(one -> fish.addAll(one.fish()));
         return fish;
-    }
-
-    private boolean neverAnyFish(LocalDate day) {
-        return stock.residents().stream().noneMatch(one -> !one.arrivesOn().isAfter(day))
-                && stock.departed().stream()
-                        .noneMatch(gone -> !gone.fish().arrivesOn().isAfter(day));
     }
 
     private Day day(LocalDate date, WaterState state, Waste waste) {

@@ -1,7 +1,6 @@
 package org.pelluna.core.forecast;
 
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.Arrays;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Nitrification;
@@ -19,25 +18,27 @@ public final class WaterLimit {
     private static final double[] SETTLED = {0, 0.01, 0.03, 0.1, 0.3, 1, 3};
     private static final int DAYS = 18;
     private static final int HALVINGS = 9;
-    private static final int KEPT = 64;
-    private static final Map<Conditions, WaterLimit> KNOWN = new ConcurrentHashMap<>();
 
     private final double[] most = new double[SETTLED.length];
     private final Nitrification bacteria;
+    private final Conditions water;
 
     private WaterLimit(Conditions water) {
         this.bacteria = new Nitrification(water);
-        for (int i = 1; i < SETTLED.length; i++) {
-            most[i] = search(bacteria, water, SETTLED[i]);
-        }
+        this.water = water;
+        Arrays.fill(most, 1, most.length, Double.NaN);
     }
 
-    /** The limit in such water; worked out once for each. */
+    /** The limit in such water. What it says of a load is worked out when it is first asked; not for use by several threads. */
     public static WaterLimit in(Conditions water) {
-        if (KNOWN.size() > KEPT) {
-            KNOWN.clear();
+        return new WaterLimit(water);
+    }
+
+    private double most(int i) {
+        if (Double.isNaN(most[i])) {
+            most[i] = search(bacteria, water, SETTLED[i]);
         }
-        return KNOWN.computeIfAbsent(water, WaterLimit::new);
+        return most[i];
     }
 
     private static double search(Nitrification bacteria, Conditions water, double settled) {
@@ -72,7 +73,7 @@ public final class WaterLimit {
             above++;
         }
         double share = (settled - SETTLED[above - 1]) / (SETTLED[above] - SETTLED[above - 1]);
-        return Math.max(0, most[above - 1] + share * (most[above] - most[above - 1]));
+        return Math.max(0, most(above - 1) + share * (most(above) - most(above - 1)));
     }
 
     /**

@@ -1,20 +1,15 @@
 package org.pelluna.core.learn;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
@@ -23,10 +18,9 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.statistics.GammaPoisson;
 import org.pelluna.core.statistics.Interval;
-import org.pelluna.core.tank.Tank;
+import org.pelluna.core.timeline.Timeline;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
-import org.pelluna.core.watch.Watch;
 
 /**
  * What the log has taught of each fish: how many times as aggressive as its kind it is. The prior is a gamma distribution with mean
@@ -46,32 +40,8 @@ public final class Learning {
     private static final int OLD_BIN = 30;
     private static final double LEAST = 0.25;
     private static final double MOST = 4;
-    private static final int KEPT = 64;
-    private static final Map<RestsOn, Map<String, Lesson>> KNOWN =
-            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
-                private static final long serialVersionUID = 1;
-
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<RestsOn, Map<String, Lesson>> eldest) {
-                    return size() > KEPT;
-                }
-            });
 
     private Learning() {}
-
-    /** All that lessons follow from; a long log is compared, but not hashed, at every look. */
-    private record RestsOn(
-            LocalDate asOf,
-            Tank tank,
-            List<Resident> residents,
-            List<LogEntry> log,
-            List<Watch> watches,
-            Set<String> unlearned) {
-        @Override
-        public int hashCode() {
-            return Objects.hash(asOf, residents, log.size(), watches.size(), unlearned);
-        }
-    }
 
     /**
      * What was learned of one fish.
@@ -142,18 +112,6 @@ public final class Learning {
         if (plan.log().isEmpty() && plan.journal().watches().isEmpty()) {
             return Map.of();
         }
-        RestsOn restsOn = new RestsOn(
-                plan.asOf(),
-                plan.tank(),
-                plan.residents(),
-                plan.log(),
-                plan.journal().watches(),
-                plan.journal().unlearned());
-        return KNOWN.computeIfAbsent(restsOn, key -> work(base));
-    }
-
-    private static Map<String, Lesson> work(Stock base) {
-        TankPlan plan = base.plan();
         Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
         if (exposure.days().isEmpty()) {
             return Map.of();
@@ -190,17 +148,10 @@ public final class Learning {
             int wide = ago < RECENT_DAYS ? RECENT_BIN : OLD_BIN;
             bins.merge(today.minusDays(ago / wide * wide + Math.min(ago % wide, wide / 2)), hours, Double::sum);
         });
-        List<Stock.Departed> everyone = new ArrayList<>(base.departed());
-        base.residents().forEach(fish -> everyone.add(new Stock.Departed(fish, LocalDate.MAX)));
+        Timeline<Fish> timeline = base.timeline();
         Map<String, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
-            List<Fish> here = everyone.stream()
-                    .filter(one ->
-                            !one.fish().arrivesOn().isAfter(day) && one.leftOn().isAfter(day))
-                    .map(Stock.Departed::fish)
-                    .sorted(Comparator.comparing(Fish::arrivesOn))
-                    .toList();
-            Stock then = new Stock(base.plan().on(day), here, List.of(), List.of());
+            Stock then = new Stock(base.plan().on(day), timeline.presentOn(day), List.of(), List.of());
             for (Pressure one : Encounters.of(then).amongResidents()) {
                 expected.merge(one.aggressorId(), one.perHour() * hours, Double::sum);
             }

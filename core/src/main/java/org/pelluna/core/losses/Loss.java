@@ -1,6 +1,8 @@
 package org.pelluna.core.losses;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -51,6 +53,13 @@ public record Loss(
         if (price.filter(p -> !(p >= 0)).isPresent()) {
             throw new IllegalArgumentException("a price is 0 or more, but was " + price.get());
         }
+    }
+
+    /** Losses in the order of a plan: by day, and of one day by key. */
+    public static List<Loss> inOrder(List<Loss> losses) {
+        return losses.stream()
+                .sorted(Comparator.comparing(Loss::on).thenComparing(Loss::id))
+                .toList();
     }
 
     /** Why a fish is gone. */

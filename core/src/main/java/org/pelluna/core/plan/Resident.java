@@ -2,6 +2,7 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.core.timeline.Stay;
 
 /**
  * One fish that lives, or lived, in the tank.
@@ -119,8 +120,18 @@ public record Resident(
         }
     }
 
+    /** The same, having left on a day or not at all. */
+    public Resident left(Optional<LocalDate> on) {
+        return new Resident(id, speciesId, name, arrivedOn, lengthCm, on, individual, coming);
+    }
+
+    /** Its stay in the display. */
+    public Stay<Resident> stay() {
+        return Stay.of(this, arrivedOn, leftOn);
+    }
+
     /** Whether it lives here on the given day. */
     public boolean livesHere(LocalDate on) {
-        return !arrivedOn.isAfter(on) && leftOn.filter(day -> !day.isAfter(on)).isEmpty();
+        return stay().covers(on);
     }
 }

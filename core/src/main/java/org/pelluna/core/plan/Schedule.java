@@ -62,6 +62,17 @@ public record Schedule(
         return new Schedule(order, notBefore, days, setbacks, quarantine, ticks, boxChecks);
     }
 
+    /** The same with these days for a wish, or none. */
+    Schedule dated(String wishId, Optional<LocalDate> from, Optional<LocalDate> quarantinedSince) {
+        Map<String, LocalDate> days = new TreeMap<>(notBefore);
+        days.remove(wishId);
+        from.ifPresent(day -> days.put(wishId, day));
+        Map<String, LocalDate> waiting = new TreeMap<>(inQuarantine);
+        waiting.remove(wishId);
+        quarantinedSince.ifPresent(day -> waiting.put(wishId, day));
+        return new Schedule(order, days, waiting, setbacks, quarantine, ticks, boxChecks);
+    }
+
     /** The same with one more setback; one whose key is known changes nothing. */
     public Schedule with(Setback setback) {
         if (setbacks.stream().anyMatch(one -> one.id().equals(setback.id()))) {

@@ -48,17 +48,17 @@ public record Schools(
 
     /** Every question with its answers, in the order in which they come up. */
     public static final List<Question> QUESTIONS = List.of(
-            new Question("ceiling", "What sets the ceiling?", List.of(Ceiling.values()), true),
-            new Question("bigFish", "A fish that will outgrow the tank?", List.of(BigFish.values()), true),
-            new Question("kin", "Two rivals of one genus?", List.of(Kin.values()), true),
-            new Question("anthias", "Fish that live as a harem?", List.of(Anthias.values()), true),
-            new Question("clownfish", "When do clownfish come?", List.of(Clownfish.values()), false),
-            new Question("tangs", "Several surgeonfish?", List.of(Tangs.values()), false),
-            new Question("pause", "When may the next one come?", List.of(Pause.values()), true),
-            new Question("quarantine", "What quarantine?", List.of(Quarantine.values()), true),
-            new Question("bacteria", "Skimmer after bottled bacteria?", List.of(Bacteria.values()), false),
-            new Question("salinity", "What salinity?", List.of(Salinity.values()), true),
-            new Question("rock", "Moving the rock?", List.of(Rock.values()), false));
+            new Question("ceiling", "What sets the ceiling?", List.of(Ceiling.values())),
+            new Question("bigFish", "A fish that will outgrow the tank?", List.of(BigFish.values())),
+            new Question("kin", "Two rivals of one genus?", List.of(Kin.values())),
+            new Question("anthias", "Fish that live as a harem?", List.of(Anthias.values())),
+            new Question("clownfish", "When do clownfish come?", List.of(Clownfish.values())),
+            new Question("tangs", "Several surgeonfish?", List.of(Tangs.values())),
+            new Question("pause", "When may the next one come?", List.of(Pause.values())),
+            new Question("quarantine", "What quarantine?", List.of(Quarantine.values())),
+            new Question("bacteria", "Skimmer after bottled bacteria?", List.of(Bacteria.values())),
+            new Question("salinity", "What salinity?", List.of(Salinity.values())),
+            new Question("rock", "Moving the rock?", List.of(Rock.values())));
 
     /** An answer to a question. */
     public interface Choice {
@@ -80,9 +80,8 @@ public record Schools(
      * @param key the name of its field
      * @param words the question
      * @param answers the schools
-     * @param counts whether a finding is computed from it; the others are noted for the days of arrival
      */
-    public record Question(String key, String words, List<Choice> answers, boolean counts) {}
+    public record Question(String key, String words, List<Choice> answers) {}
 
     /** What sets the ceiling? */
     public enum Ceiling implements Choice {

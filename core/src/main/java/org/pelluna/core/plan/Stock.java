@@ -2,8 +2,12 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.timeline.Stay;
+import org.pelluna.core.timeline.Timeline;
 
 /**
  * A plan with its species looked up: who lives here on the day of the plan, and who is wished for.
@@ -56,6 +60,15 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes, Li
                         resident.leftOn().orElseThrow()))
                 .toList();
         return new Stock(plan, residents, wishes, departed);
+    }
+
+    /** Who lives, lived or has been entered to live here, on any day. */
+    public Timeline<Fish> timeline() {
+        return new Timeline<>(Stream.concat(
+                        residents.stream().map(fish -> Stay.of(fish, fish.arrivesOn(), Optional.empty())),
+                        departed.stream()
+                                .map(gone -> Stay.of(gone.fish(), gone.fish().arrivesOn(), Optional.of(gone.leftOn()))))
+                .toList());
     }
 
     /** How many fish of this species live here. */

@@ -72,6 +72,26 @@ public record TankPlan(
                 asOf, tank, houseRules, residents, wishes, log, losses, ownSpecies, changed, waterTests, journal);
     }
 
+    TankPlan withWishes(List<Wish> changed) {
+        return new TankPlan(
+                asOf, tank, houseRules, residents, changed, log, losses, ownSpecies, schedule, waterTests, journal);
+    }
+
+    TankPlan withResidents(List<Resident> changed) {
+        return new TankPlan(
+                asOf, tank, houseRules, changed, wishes, log, losses, ownSpecies, schedule, waterTests, journal);
+    }
+
+    TankPlan withLog(List<LogEntry> changed) {
+        return new TankPlan(
+                asOf, tank, houseRules, residents, wishes, changed, losses, ownSpecies, schedule, waterTests, journal);
+    }
+
+    TankPlan withLosses(List<Loss> changed) {
+        return new TankPlan(
+                asOf, tank, houseRules, residents, wishes, log, changed, ownSpecies, schedule, waterTests, journal);
+    }
+
     /**
      * Every species this plan may name.
      *

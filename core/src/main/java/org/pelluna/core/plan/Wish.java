@@ -51,6 +51,16 @@ public record Wish(
         }
     }
 
+    /** The same with another decision of the keeper's. */
+    public Wish decided(Decision word, Optional<String> note) {
+        return new Wish(id, speciesId, count, lengthCm, askedBy, word, note, price, individual);
+    }
+
+    /** Whether another wish has the same key. */
+    boolean isSameAs(Wish other) {
+        return id.equals(other.id);
+    }
+
     /** The keeper's own word on a wish. */
     public enum Decision {
         /** As the findings say. */

@@ -53,8 +53,7 @@ public final class Encounters {
 
     /** The pressure of a resident on a newcomer in its first week. */
     public Pressure onArrival(Fish resident, Fish newcomer, int newcomers) {
-        Meeting meeting = meeting(resident, newcomer, daysHere(resident), newcomers);
-        return model.of(resident, newcomer, meeting, today);
+        return onArrival(resident, newcomer, newcomers, Set.of(), daysHere(resident));
     }
 
     /**
@@ -63,20 +62,26 @@ public final class Encounters {
      * @param ahead days the resident has been here before it
      */
     Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<Welcome> welcome, int ahead) {
-        Meeting meeting = meeting(resident, newcomer, ahead, newcomers);
-        return model.of(resident, newcomer, meeting.welcome(welcome), today);
-    }
-
-    /** The pressure of such a newcomer on a resident. */
-    Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers, int ahead) {
-        Meeting meeting = meeting(newcomer, resident, -ahead, newcomers);
-        return model.of(newcomer, resident, meeting, today);
+        return firstWeek(resident, newcomer, ahead, newcomers, welcome);
     }
 
     /** The pressure of a newcomer on a resident in the newcomer's first week. */
     public Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers) {
-        Meeting meeting = meeting(newcomer, resident, -daysHere(resident), newcomers);
-        return model.of(newcomer, resident, meeting, today);
+        return byNewcomer(newcomer, resident, newcomers, daysHere(resident));
+    }
+
+    /** The pressure of such a newcomer on a resident that has been here for some days before it. */
+    Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers, int ahead) {
+        return firstWeek(newcomer, resident, -ahead, newcomers, Set.of());
+    }
+
+    private Pressure firstWeek(Fish aggressor, Fish victim, int ahead, int newcomers, Set<Welcome> welcome) {
+        int rivals = (int) residents.stream()
+                .filter(other -> Meetings.crowds(aggressor, other))
+                .count();
+        Meeting meeting = Meetings.firstWeek(
+                aggressor, victim, ahead, newcomers, rivals, ofItsKind(aggressor) + newcomers, welcome);
+        return model.of(aggressor, victim, meeting, today);
     }
 
     /**
@@ -87,50 +92,21 @@ public final class Encounters {
      * @param welcome what is done for the other
      */
     public Pressure again(Fish aggressor, Fish victim, int ahead, int together, Set<Welcome> welcome) {
-        Meeting meeting = Meeting.plain(ahead).together(together);
         return model.of(
-                aggressor, victim, kinship(meeting, aggressor, victim, 0).welcome(welcome), today);
-    }
-
-    private Meeting meeting(Fish aggressor, Fish victim, int ahead, int newcomers) {
-        Meeting meeting = Meeting.plain(ahead).newcomers(newcomers);
-        if (ahead > 0) {
-            meeting = meeting.rivals(rivals(aggressor));
-        }
-        return kinship(meeting, aggressor, victim, newcomers);
+                aggressor,
+                victim,
+                Meetings.after(aggressor, victim, ahead, together, ofItsKind(aggressor), welcome),
+                today);
     }
 
     private Pressure settled(Fish aggressor, Fish victim) {
         int ahead = (int) ChronoUnit.DAYS.between(aggressor.arrivesOn(), victim.arrivesOn());
         LocalDate later = ahead > 0 ? victim.arrivesOn() : aggressor.arrivesOn();
-        Meeting meeting = Meeting.plain(ahead).together((int) ChronoUnit.DAYS.between(later, today));
-        return model.of(aggressor, victim, kinship(meeting, aggressor, victim, 0), today);
+        return again(aggressor, victim, ahead, (int) ChronoUnit.DAYS.between(later, today), Set.of());
     }
 
-    /** Other residents in which this resident sees rivals of its own sort, its companions aside. */
-    private int rivals(Fish aggressor) {
-        return (int)
-                residents.stream().filter(other -> crowds(aggressor, other)).count();
-    }
-
-    /** Whether the presence of {@code other} diverts the aggressor from a further rival. */
-    public static boolean crowds(Fish aggressor, Fish other) {
-        return !other.species().id().equals(aggressor.species().id())
-                && Likeness.of(aggressor.species(), other.species()).kin().isRival();
-    }
-
-    private Meeting kinship(Meeting meeting, Fish one, Fish other, int newcomers) {
-        int total = residentsOfSpecies.getOrDefault(one.species().id(), 0L).intValue() + newcomers;
-        return kinshipOf(meeting, one, other, total);
-    }
-
-    /** The meeting of two fish, knowing how many of the first one's species are to live together. */
-    public static Meeting kinshipOf(Meeting meeting, Fish one, Fish other, int totalOfKind) {
-        if (!one.species().id().equals(other.species().id())) {
-            return meeting;
-        }
-        boolean suits = one.species().company().suits(totalOfKind);
-        return meeting.company(suits, !suits);
+    private int ofItsKind(Fish fish) {
+        return residentsOfSpecies.getOrDefault(fish.species().id(), 0L).intValue();
     }
 
     int daysHere(Fish resident) {

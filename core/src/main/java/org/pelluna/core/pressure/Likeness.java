@@ -20,20 +20,14 @@ public record Likeness(Kin kin, double temper, String because) {
         LOOK_ALIKE,
         FAMILY,
         NICHE_RIVAL,
-        OTHER;
-
-        /** Whether a fish sees a rival of its own sort in the other. */
-        public boolean isRival() {
-            return this == OWN_SPECIES || this == GENUS || this == LOOK_ALIKE;
-        }
+        OTHER
     }
 
     /** What {@code other} is to {@code aggressor}. */
     public static Likeness of(Species aggressor, Species other) {
         Temper temper = aggressor.temper();
         Likeness harshest = new Likeness(Kin.OTHER, temper.others(), "no kin, and no rival for food or place");
-        if (aggressor.habits().diet() == other.habits().diet()
-                && aggressor.habits().zone() == other.habits().zone()) {
+        if (Rivalry.overFood(aggressor, other)) {
             harshest = harshest.orHarsher(
                     Kin.NICHE_RIVAL,
                     temper.nicheRival(),

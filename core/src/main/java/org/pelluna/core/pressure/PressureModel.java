@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.pressure.PressureStrengths.Kind;
 import org.pelluna.core.species.Temper;
 
 /**
@@ -16,31 +17,19 @@ import org.pelluna.core.species.Temper;
  * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never pressed less.
  */
 public final class PressureModel {
-    /** Encounters per watched hour of a fish that attacks on sight, all else neutral. */
-    public static final double FULL_TEMPER_PER_HOUR = 10.0;
-
-    /** Days after which a resident owns its ground fully. */
-    static final double DAYS_TO_OWN_GROUND = 14.0;
-
-    /** Among strangers to the ground, as on a common day of arrival, everyone holds back a little. */
-    private static final double STRANGER = 0.75;
-
-    /** The least an owner of its ground presses, whatever its hold on a patch. */
-    private static final double OWNER = 1.0;
-
-    /** What a full hold on a patch adds to that. */
-    private static final double TERRITORY_BONUS = 0.9;
-
-    /** How a newcomer holds back toward an owner. */
-    private static final double NEWCOMER = 0.5;
-
-    private static final double SETTLED_FLOOR = 0.2;
-    private static final double SETTLING_DAYS = 21.0;
-
     private final Ground ground;
+    private final PressureStrengths strengths;
+    private final SettlingCourse course;
 
+    /** The model with its usual strengths and course. */
     public PressureModel(Ground ground) {
+        this(ground, PressureStrengths.USUAL, SettlingCourse.USUAL);
+    }
+
+    public PressureModel(Ground ground, PressureStrengths strengths, SettlingCourse course) {
         this.ground = ground;
+        this.strengths = strengths;
+        this.course = course;
     }
 
     /**
@@ -74,16 +63,15 @@ public final class PressureModel {
         addSurroundings(factors, temper);
         addWelcome(factors, meeting);
         if (meeting.companions()) {
-            factors.add(new Factor(Factor.Kind.COMPANY, 0.1, 0, ""));
+            factors.add(new Factor(Factor.Kind.COMPANY, strengths.of(Kind.COMPANIONS), 0, ""));
         } else if (meeting.illMatched()) {
-            factors.add(new Factor(Factor.Kind.COMPANY, 1.5, 0, ""));
+            factors.add(new Factor(Factor.Kind.COMPANY, strengths.of(Kind.ILL_MATCHED), 0, ""));
         }
         if (meeting.daysTogether() > 0) {
             int days = meeting.daysTogether();
-            double left = SETTLED_FLOOR + (1 - SETTLED_FLOOR) * Math.exp(-days / SETTLING_DAYS);
-            factors.add(new Factor(Factor.Kind.SETTLING, left, days, ""));
+            factors.add(new Factor(Factor.Kind.SETTLING, course.left(days), days, ""));
         }
-        double perHour = FULL_TEMPER_PER_HOUR;
+        double perHour = strengths.of(Kind.FULL_TEMPER_PER_HOUR);
         for (Factor factor : factors) {
             perHour *= factor.multiplier();
         }
@@ -96,8 +84,8 @@ public final class PressureModel {
     }
 
     /** What is left for a newcomer of a resident that already has so many rivals to mind. */
-    public static double crowding(int rivalsSettled) {
-        return 1 / (1 + 0.25 * rivalsSettled);
+    public double crowding(int rivalsSettled) {
+        return 1 / (1 + strengths.of(Kind.CROWDING) * rivalsSettled);
     }
 
     /** Some harry whatever is much smaller, kin or not; the harsher of the two tempers counts. */
@@ -108,44 +96,56 @@ public final class PressureModel {
     }
 
     /** A larger fish is challenged less; equals are neutral. */
-    private static Factor size(double ratio) {
-        double multiplier = Math.max(0.35, Math.min(1.25, Math.exp(-0.9 * (ratio - 1))));
+    private Factor size(double ratio) {
+        double multiplier = Math.max(
+                strengths.of(Kind.SIZE_LEAST),
+                Math.min(strengths.of(Kind.SIZE_MOST), Math.exp(-strengths.of(Kind.SIZE_SLOPE) * (ratio - 1))));
         return new Factor(Factor.Kind.SIZE, multiplier, ratio, "");
     }
 
     /** A resident's advantage grows over its first fortnight, with the strength of its hold on a patch. */
-    private static Factor seniority(Temper temper, Meeting meeting) {
+    private Factor seniority(Temper temper, Meeting meeting) {
         int ahead = meeting.aggressorAheadDays();
-        double owned = Math.min(1, Math.abs(ahead) / DAYS_TO_OWN_GROUND);
+        double owned = Math.min(1, Math.abs(ahead) / strengths.of(Kind.DAYS_TO_OWN_GROUND));
+        double stranger = strengths.of(Kind.STRANGER);
         if (ahead < 0) {
-            return new Factor(Factor.Kind.SENIORITY, STRANGER - (STRANGER - NEWCOMER) * owned, ahead, "");
+            double newcomer = stranger - (stranger - strengths.of(Kind.NEWCOMER)) * owned;
+            return new Factor(Factor.Kind.SENIORITY, newcomer, ahead, "");
         }
         boolean moved = meeting.welcome().contains(Welcome.ROCK_MOVED);
         boolean removed = meeting.welcome().contains(Welcome.AGGRESSOR_REMOVED);
         if (moved && removed) {
-            return new Factor(Factor.Kind.SENIORITY, STRANGER, 0, "the aggressor was taken out and the rock moved");
+            return new Factor(Factor.Kind.SENIORITY, stranger, 0, "the aggressor was taken out and the rock moved");
         }
-        double kept = moved || removed ? 0.5 : 1;
-        double advantage = OWNER - STRANGER + TERRITORY_BONUS * Math.max(temper.territory(), temper.newcomers());
+        double kept = moved || removed ? strengths.of(Kind.ADVANTAGE_KEPT) : 1;
+        double advantage = strengths.of(Kind.OWNER)
+                - stranger
+                + strengths.of(Kind.TERRITORY_BONUS) * Math.max(temper.territory(), temper.newcomers());
         String word = moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
-        return new Factor(Factor.Kind.SENIORITY, STRANGER + advantage * owned * kept, ahead, word);
+        return new Factor(Factor.Kind.SENIORITY, stranger + advantage * owned * kept, ahead, word);
     }
 
     private void addSurroundings(List<Factor> factors, Temper temper) {
         double patches = ground.swimCm() / temper.patchCm();
         double floorPatches = ground.footprintSquareCm() / (temper.patchCm() * temper.patchCm());
         double room = Math.sqrt(4 / patches) * Math.pow(2 / floorPatches, 0.25);
-        factors.add(new Factor(Factor.Kind.ROOM, Math.max(0.5, Math.min(1.8, room)), patches, ""));
-        factors.add(
-                new Factor(Factor.Kind.SHELTER, 0.6 + 0.4 * Math.exp(-ground.shelters() / 8.0), ground.shelters(), ""));
-        factors.add(new Factor(Factor.Kind.FOOD, 0.8 + 0.2 / ground.feedingPlaces(), ground.feedingPlaces(), ""));
+        factors.add(new Factor(
+                Factor.Kind.ROOM,
+                Math.max(strengths.of(Kind.ROOM_LEAST), Math.min(strengths.of(Kind.ROOM_MOST), room)),
+                patches,
+                ""));
+        double least = strengths.of(Kind.SHELTER_LEAST);
+        double shelter = least + (1 - least) * Math.exp(-ground.shelters() / strengths.of(Kind.SHELTER_ENOUGH));
+        factors.add(new Factor(Factor.Kind.SHELTER, shelter, ground.shelters(), ""));
+        double fed = strengths.of(Kind.FOOD_LEAST);
+        factors.add(new Factor(Factor.Kind.FOOD, fed + (1 - fed) / ground.feedingPlaces(), ground.feedingPlaces(), ""));
         if (ground.freshRock()) {
-            factors.add(new Factor(Factor.Kind.FRESH_ROCK, 0.8, 0, ""));
+            factors.add(new Factor(Factor.Kind.FRESH_ROCK, strengths.of(Kind.FRESH_ROCK), 0, ""));
         }
     }
 
     /** Help given to a newcomer counts against those who were here before it. */
-    private static void addWelcome(List<Factor> factors, Meeting meeting) {
+    private void addWelcome(List<Factor> factors, Meeting meeting) {
         Set<Welcome> help = EnumSet.noneOf(Welcome.class);
         help.addAll(meeting.welcome());
         help.retainAll(EnumSet.of(Welcome.BOX, Welcome.LIGHTS_OUT, Welcome.MIRROR));
@@ -155,7 +155,8 @@ public final class PressureModel {
         double multiplier = 1;
         List<String> words = new ArrayList<>();
         for (Welcome one : help) {
-            multiplier *= one == Welcome.BOX ? 0.7 : one == Welcome.LIGHTS_OUT ? 0.9 : 0.85;
+            multiplier *= strengths.of(
+                    one == Welcome.BOX ? Kind.BOX : one == Welcome.LIGHTS_OUT ? Kind.LIGHTS_OUT : Kind.MIRROR);
             words.add(one == Welcome.BOX ? "a box" : one == Welcome.LIGHTS_OUT ? "release at lights-out" : "a mirror");
         }
         factors.add(new Factor(Factor.Kind.WELCOME, multiplier, 0, String.join(", ", words)));

@@ -91,8 +91,8 @@ public record WhatIf(double lengthCm, int newcomers, Order order, Set<Welcome> w
     private int ahead(int daysHere, Fish resident, Species species) {
         return switch (order) {
             case LAST -> daysHere;
-            case WITH_RIVALS -> Likeness.of(resident.species(), species).kin().isRival() ? 0 : daysHere;
-            case FIRST -> -(int) PressureModel.DAYS_TO_OWN_GROUND;
+            case WITH_RIVALS -> Rivalry.seenBy(resident.species(), species).isPresent() ? 0 : daysHere;
+            case FIRST -> -(int) PressureStrengths.USUAL.of(PressureStrengths.Kind.DAYS_TO_OWN_GROUND);
         };
     }
 }

@@ -7,13 +7,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
-import org.pelluna.core.finding.Figure;
+import org.pelluna.core.arrival.StockingPause;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.HouseRules;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -81,7 +77,7 @@ public record ShopCard(
         Judgement judgement = fitting.stream()
                 .min(Comparator.comparingDouble(one -> Math.abs(cm(one) - sale)))
                 .orElseThrow();
-        Optional<Finding> pause = pause(stock);
+        Optional<Finding> pause = StockingPause.of(stock).finding();
         Answer answer = judgement.verdict() == Verdict.OUT
                 ? Answer.NO
                 : judgement.verdict() == Verdict.LATER || pause.isPresent() ? Answer.LATER : Answer.TODAY;
@@ -123,34 +119,5 @@ public record ShopCard(
         }
         return Stream.concat(judgement.laterFrom().stream(), pause.flatMap(Finding::until).stream())
                 .max(Comparator.naturalOrder());
-    }
-
-    /** The house rules' pause since the last arrival, while it lasts; none for those who go by the test kit. */
-    private static Optional<Finding> pause(Stock stock) {
-        if (stock.plan().houseRules().schools().pause() == Schools.Pause.TEST_KIT) {
-            return Optional.empty();
-        }
-        HouseRules rules = stock.plan().houseRules();
-        LocalDate today = stock.plan().asOf();
-        return stock.residents().stream()
-                .map(Fish::arrivesOn)
-                .max(Comparator.naturalOrder())
-                .flatMap(last -> {
-                    int together = (int) stock.residents().stream()
-                            .filter(fish -> fish.arrivesOn().equals(last))
-                            .count();
-                    int days = rules.pauseAfter(together);
-                    LocalDate next = last.plusDays(days);
-                    return next.isAfter(today)
-                            ? Optional.of(Finding.of(
-                                            "pause",
-                                            Stance.WAIT,
-                                            "The last arrival was on " + last + "; your house rules let the bacteria"
-                                                    + " catch up for " + days + " days.",
-                                            Provenance.PRACTICE,
-                                            List.of(Figure.measured("pause", days, "days")))
-                                    .until(next))
-                            : Optional.empty();
-                });
     }
 }

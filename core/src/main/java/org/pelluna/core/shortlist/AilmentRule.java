@@ -6,12 +6,24 @@ import org.pelluna.core.finding.Stance;
 
 /** Does it often bring disease? */
 final class AilmentRule implements ShortlistRule {
+    private static final String RULE = "ailment";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Does it often bring disease?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         String school = candidate.rules().schools().quarantine().words();
         return candidate.species().ailments().stream()
                 .map(ailment -> Finding.of(
-                        "ailment",
+                        RULE,
                         Stance.CAREFUL,
                         "It often brings " + ailment.kind().words() + ": quarantine it (your school: " + school + ").",
                         ailment.from(),

@@ -6,11 +6,23 @@ import org.pelluna.core.finding.Stance;
 
 /** What would it do for the tank? */
 final class BenefitRule implements ShortlistRule {
+    private static final String RULE = "benefit";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "What good does it do?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         return candidate.species().benefits().stream()
                 .map(benefit ->
-                        Finding.of("benefit", Stance.BENEFIT, "It " + benefit.what() + ".", benefit.from(), List.of()))
+                        Finding.of(RULE, Stance.BENEFIT, "It " + benefit.what() + ".", benefit.from(), List.of()))
                 .toList();
     }
 }

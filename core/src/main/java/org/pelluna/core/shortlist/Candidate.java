@@ -13,7 +13,7 @@ import org.pelluna.core.tank.Tank;
  * @param wished the wish with its fish
  * @param stock the plan it is part of
  */
-record Candidate(Stock.Wished wished, Stock stock) {
+public record Candidate(Stock.Wished wished, Stock stock) {
     Species species() {
         return wished.species();
     }

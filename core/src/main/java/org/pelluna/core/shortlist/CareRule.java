@@ -10,6 +10,18 @@ import org.pelluna.core.tank.Tank.Experience;
 
 /** Is the keeper ready for it, and will it eat? */
 final class CareRule implements ShortlistRule {
+    private static final String RULE = "care";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Is the keeper ready for it?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         Care care = candidate.species().needs().care();
@@ -27,6 +39,6 @@ final class CareRule implements ShortlistRule {
     }
 
     private static Finding finding(String sentence) {
-        return Finding.of("care", Stance.CAREFUL, sentence, Provenance.PRACTICE, List.of());
+        return Finding.of(RULE, Stance.CAREFUL, sentence, Provenance.PRACTICE, List.of());
     }
 }

@@ -9,6 +9,18 @@ import org.pelluna.core.species.Company;
 
 /** Is this a number of its own kind that does well together? */
 final class CompanyRule implements ShortlistRule {
+    private static final String RULE = "company";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "How many of its own kind?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         Company company = candidate.species().company();
@@ -20,7 +32,7 @@ final class CompanyRule implements ShortlistRule {
         boolean oneFirst = candidate.rules().schools().anthias() == Schools.Anthias.ONE_FIRST;
         if (company.way() == Company.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
             return List.of(Finding.of(
-                            "company",
+                            RULE,
                             oneFirst ? Stance.CAREFUL : Stance.FINE,
                             "It lives " + company.way().words() + "; " + total + " do well"
                                     + (oneFirst ? ", but your school starts with one and adds." : "."),
@@ -32,13 +44,13 @@ final class CompanyRule implements ShortlistRule {
         }
         if (company.suits(total)) {
             return List.of(Finding.of(
-                    "company",
+                    RULE,
                     Stance.FINE,
                     "It lives " + company.way().words() + "; " + (total == 1 ? "one does" : total + " do") + " well.",
                     company.from(),
                     figures));
         }
-        return List.of(Finding.of("company", Stance.STOP, reason(company, total), company.from(), figures)
+        return List.of(Finding.of(RULE, Stance.STOP, reason(company, total), company.from(), figures)
                 .remedy(remedy(company)));
     }
 

@@ -8,11 +8,23 @@ import org.pelluna.core.tank.AnimalGroup;
 
 /** What will it break or move? */
 final class DisturbRule implements ShortlistRule {
+    private static final String RULE = "disturbance";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "What will it break or move?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         return candidate.species().disturbs().stream()
                 .map(what -> Finding.of(
-                        "disturbance",
+                        RULE,
                         matters(candidate, what.kind()) ? Stance.CAREFUL : Stance.FINE,
                         "It " + what.kind().words() + ".",
                         what.from(),

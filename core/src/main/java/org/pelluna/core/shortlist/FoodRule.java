@@ -11,8 +11,20 @@ import org.pelluna.core.units.Numbers;
 
 /** What does feeding it ask of the keeper? */
 final class FoodRule implements ShortlistRule {
+    private static final String RULE = "food";
+
     /** Feeds a day from which an automatic feeder is wanted. */
     private static final double MANY_FEEDS = 4;
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "What feeding does it need?";
+    }
 
     @Override
     public List<Finding> judge(Candidate candidate) {
@@ -40,7 +52,7 @@ final class FoodRule implements ShortlistRule {
 
     private static Finding finding(Species species, String sentence, Stance stance) {
         return Finding.of(
-                "food",
+                RULE,
                 stance,
                 sentence,
                 Provenance.PRACTICE,

@@ -6,11 +6,23 @@ import org.pelluna.core.finding.Stance;
 
 /** Can it hurt the keeper? Not a reason to refuse; a reason to know. */
 final class HazardRule implements ShortlistRule {
+    private static final String RULE = "hazard";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Can it hurt the keeper?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         return candidate.species().hazards().stream()
                 .map(hazard -> Finding.of(
-                        "hazard",
+                        RULE,
                         Stance.CAREFUL,
                         "It has " + hazard.kind().words() + ". " + hazard.handling(),
                         hazard.from(),

@@ -22,6 +22,16 @@ final class HeadroomRule implements ShortlistRule {
     static final String RULE = "headroom";
 
     @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Is there headroom beside the others?";
+    }
+
+    @Override
     public List<Finding> judge(Candidate candidate) {
         Schools.Ceiling chosen = candidate.rules().schools().ceiling();
         Map<Schools.Ceiling, Load> loads = tightest(candidate);

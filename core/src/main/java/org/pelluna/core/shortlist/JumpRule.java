@@ -11,6 +11,18 @@ import org.pelluna.core.units.Numbers;
 
 /** Can it get out? */
 final class JumpRule implements ShortlistRule {
+    private static final String RULE = "cover";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Can it get out?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         Jumping jumping = candidate.species().jumping();
@@ -28,7 +40,7 @@ final class JumpRule implements ShortlistRule {
         String habit = jumping == Jumping.HABITUALLY ? "It is a jumper" : "It jumps when chased";
         if (cover.holdsAt(widest)) {
             return List.of(Finding.of(
-                    "cover",
+                    RULE,
                     Stance.FINE,
                     habit + "; your cover leaves no gap over " + Numbers.plain(cover.gapMm()) + " mm.",
                     Provenance.PRACTICE,
@@ -36,7 +48,7 @@ final class JumpRule implements ShortlistRule {
         }
         String gap = open ? "the tank is open" : "your cover leaves gaps of " + Numbers.plain(cover.gapMm()) + " mm";
         return List.of(Finding.of(
-                        "cover",
+                        RULE,
                         jumping == Jumping.HABITUALLY ? Stance.WAIT : Stance.CAREFUL,
                         habit + ", and " + gap + ": such fish are lost one by one.",
                         Provenance.PRACTICE,

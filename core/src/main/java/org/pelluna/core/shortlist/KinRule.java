@@ -11,11 +11,23 @@ import org.pelluna.core.units.Numbers;
 
 /** Do rivals of its genus live here already, and what does the chosen school say? */
 final class KinRule implements ShortlistRule {
+    private static final String RULE = "kin";
+
     /** Temper toward the genus from which a fish counts as a rival of its own kind. */
     private static final double HARSH = 0.8;
 
     /** Water from which several rivals dilute their quarrels; common practice. */
     private static final double LARGE_LITRES = 1000;
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Are rivals of its genus at home here?";
+    }
 
     @Override
     public List<Finding> judge(Candidate candidate) {
@@ -33,7 +45,7 @@ final class KinRule implements ShortlistRule {
         Kin school = candidate.rules().schools().kin();
         String names = String.join(", ", kin.stream().map(Fish::name).toList());
         Finding finding = Finding.of(
-                "kin",
+                RULE,
                 school == Kin.NEVER ? Stance.STOP : school == Kin.CROWD && crowd ? Stance.FINE : Stance.CAREFUL,
                 names + (kin.size() == 1 ? " is" : " are") + " of its genus, "
                         + candidate.species().genus() + ", and already at home here.",

@@ -8,17 +8,29 @@ import org.pelluna.core.units.Numbers;
 
 /** How long a commitment is it? */
 final class LifespanRule implements ShortlistRule {
+    private static final String RULE = "lifespan";
+
     private static final double LONG_YEARS = 20;
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "How long does it live?";
+    }
 
     @Override
     public List<Finding> judge(Candidate candidate) {
         Sourced years = candidate.species().growth().lifespanYears();
         String sentence = "It can live " + Numbers.plain(years.value(), 0) + " years in good care";
         return List.of(Finding.of(
-                "lifespan",
+                RULE,
                 Stance.FINE,
                 sentence + (years.value() >= LONG_YEARS ? ": plan who would take it after you." : "."),
                 years.from(),
-                List.of(years.figure("lifespan", "years"))));
+                List.of(years.figure(RULE, "years"))));
     }
 }

@@ -15,6 +15,16 @@ final class MaturityRule implements ShortlistRule {
     private static final String RULE = "maturity";
 
     @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Is the tank old enough?";
+    }
+
+    @Override
     public List<Finding> judge(Candidate candidate) {
         Optional<LocalDate> cycledOn = candidate.tank().cycledOn();
         if (cycledOn.isEmpty()) {

@@ -6,16 +6,28 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.species.Habits;
 
 /** How many compete for its place and its food? */
 final class NicheRule implements ShortlistRule {
+    private static final String RULE = "niche";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "How many compete for its place and food?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         Habits habits = candidate.species().habits();
         List<Fish> rivals = candidate.stock().residents().stream()
-                .filter(fish -> fish.species().habits().zone() == habits.zone()
-                        && fish.species().habits().diet() == habits.diet())
+                .filter(fish -> Rivalry.overFood(fish.species(), candidate.species()))
                 .toList();
         int neighbours = (int) candidate.stock().residents().stream()
                 .filter(fish -> fish.species().habits().zone() == habits.zone())
@@ -27,16 +39,12 @@ final class NicheRule implements ShortlistRule {
                 "It lives " + habits.zone().words() + " on " + habits.diet().words();
         if (rivals.isEmpty()) {
             return List.of(Finding.of(
-                    "niche",
-                    Stance.FINE,
-                    place + "; nobody here has that place and food.",
-                    Provenance.PRACTICE,
-                    figures));
+                    RULE, Stance.FINE, place + "; nobody here has that place and food.", Provenance.PRACTICE, figures));
         }
         String names =
                 String.join(", ", rivals.stream().map(Fish::name).limit(3).toList());
         return List.of(Finding.of(
-                "niche",
+                RULE,
                 rivals.size() > 2 ? Stance.CAREFUL : Stance.FINE,
                 place + ", as " + rivals.size() + (rivals.size() == 1 ? " resident does: " : " residents do: ") + names
                         + (rivals.size() > 3 ? " and more." : "."),

@@ -17,6 +17,16 @@ final class PodsRule implements ShortlistRule {
             "Captive-bred stock already on frozen food: sooner, if you saw it eat.");
 
     @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Are there pods for it?";
+    }
+
+    @Override
     public List<Finding> judge(Candidate candidate) {
         Sourced months = candidate.species().needs().podsMonths();
         Optional<LocalDate> cycledOn = candidate.tank().cycledOn();

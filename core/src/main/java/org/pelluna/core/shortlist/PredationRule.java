@@ -12,6 +12,18 @@ import org.pelluna.core.units.Numbers;
 
 /** Who fits in whose mouth, now or after growing? */
 final class PredationRule implements ShortlistRule {
+    private static final String RULE = "predation";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Who fits in whose mouth?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         List<Finding> findings = new ArrayList<>();
@@ -26,7 +38,7 @@ final class PredationRule implements ShortlistRule {
         return Predation.between(predator, prey, candidate.today()).map(meal -> {
             boolean now = !meal.from().isAfter(candidate.today());
             return Finding.of(
-                    "predation",
+                    RULE,
                     Stance.STOP,
                     predator.name() + " can swallow " + prey.name() + (now ? " today" : " from about " + meal.from())
                             + ": a mouthful of " + Numbers.plain(meal.mouthfulCm()) + "\u00a0cm against a length of "

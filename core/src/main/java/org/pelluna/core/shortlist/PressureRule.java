@@ -14,6 +14,18 @@ import org.pelluna.core.units.Numbers;
 
 /** Who here would press it hardest in its first week, and whom would it press? */
 final class PressureRule implements ShortlistRule {
+    private static final String RULE = "pressure";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Who would press whom?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         List<Fish> residents = candidate.stock().residents();
@@ -50,7 +62,7 @@ final class PressureRule implements ShortlistRule {
         double limit = candidate.rules().carefulPerHour();
         boolean hard = pressure.perHour() >= limit;
         Finding finding = Finding.of(
-                "pressure",
+                RULE,
                 hard ? Stance.CAREFUL : Stance.FINE,
                 aggressor + " would press " + victim + (hard ? " hard: " : " at most ")
                         + Numbers.plain(pressure.perHour()) + " encounters an hour expected in the first week"

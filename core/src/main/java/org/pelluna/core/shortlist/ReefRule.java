@@ -16,6 +16,16 @@ final class ReefRule implements ShortlistRule {
     private static final String RULE = "reef";
 
     @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "What will it do to corals, shrimps and snails?";
+    }
+
+    @Override
     public List<Finding> judge(Candidate candidate) {
         Map<AnimalGroup, Double> holdings = candidate.tank().holdings();
         List<Finding> findings = new ArrayList<>();

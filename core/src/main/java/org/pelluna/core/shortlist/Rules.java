@@ -3,8 +3,8 @@ package org.pelluna.core.shortlist;
 import java.util.List;
 
 /** Every rule of the shortlist, in the order in which a keeper reads them. */
-final class Rules {
-    static final List<ShortlistRule> ALL = List.of(
+public final class Rules {
+    public static final List<ShortlistRule> ALL = List.of(
             new VolumeRule(),
             new SwimRule(),
             new HeadroomRule(),

@@ -10,6 +10,18 @@ import org.pelluna.core.units.Numbers;
 
 /** Has it the sand it sleeps or burrows in? */
 final class SandRule implements ShortlistRule {
+    private static final String RULE = "sand";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Is there the sand it needs?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         Sourced needed = candidate.species().needs().sandCm();
@@ -23,15 +35,11 @@ final class SandRule implements ShortlistRule {
                 : "It lives in a burrow in the sand";
         if (here >= needed.value()) {
             return List.of(Finding.of(
-                    "sand",
-                    Stance.FINE,
-                    use + "; " + Numbers.plain(here) + "\u00a0cm will do.",
-                    needed.from(),
-                    figures));
+                    RULE, Stance.FINE, use + "; " + Numbers.plain(here) + "\u00a0cm will do.", needed.from(), figures));
         }
         String floor = here <= 0 ? "the floor is bare" : "the sand is " + Numbers.plain(here) + "\u00a0cm deep";
         return List.of(Finding.of(
-                        "sand",
+                        RULE,
                         Stance.STOP,
                         use + ", and " + floor + "; it needs " + Numbers.plain(needed.value()) + "\u00a0cm.",
                         needed.from(),

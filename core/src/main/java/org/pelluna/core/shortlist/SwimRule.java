@@ -20,6 +20,16 @@ final class SwimRule implements ShortlistRule {
     private static final String RULE = "swim-length";
 
     @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Can the adult turn and travel?";
+    }
+
+    @Override
     public List<Finding> judge(Candidate candidate) {
         Species species = candidate.species();
         double swim = candidate.tank().swimCm();

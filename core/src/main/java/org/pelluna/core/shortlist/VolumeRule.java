@@ -9,6 +9,18 @@ import org.pelluna.core.units.Numbers;
 
 /** Is there enough water for the adult? */
 final class VolumeRule implements ShortlistRule {
+    private static final String RULE = "volume";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Is there water enough for the adult?";
+    }
+
     @Override
     public List<Finding> judge(Candidate candidate) {
         double net = candidate.tank().netWater().litres();
@@ -17,7 +29,7 @@ final class VolumeRule implements ShortlistRule {
         String adult = Numbers.plain(candidate.species().size().adultCm().value());
         if (net < needed.value()) {
             Finding short_ = Finding.of(
-                    "volume",
+                    RULE,
                     Stance.STOP,
                     "Grown to " + adult + "\u00a0cm it wants " + Numbers.plain(needed.value(), 0)
                             + "\u00a0L of water; this tank has " + Numbers.plain(net, 0) + "\u00a0L.",
@@ -27,7 +39,7 @@ final class VolumeRule implements ShortlistRule {
                     + "\u00a0L more net water would turn this."));
         }
         return List.of(Finding.of(
-                "volume",
+                RULE,
                 Stance.FINE,
                 "Its adult size wants " + Numbers.plain(needed.value(), 0) + "\u00a0L; this tank has "
                         + Numbers.plain(net, 0) + "\u00a0L.",

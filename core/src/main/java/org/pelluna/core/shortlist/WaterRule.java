@@ -14,6 +14,16 @@ final class WaterRule implements ShortlistRule {
     private static final String RULE = "water";
 
     @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Do temperature and salinity suit it?";
+    }
+
+    @Override
     public List<Finding> judge(Candidate candidate) {
         List<Finding> findings = new ArrayList<>();
         Water water = candidate.species().water();

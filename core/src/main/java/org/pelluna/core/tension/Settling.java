@@ -11,16 +11,17 @@ import java.util.TreeMap;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.SettlingCourse;
 import org.pelluna.core.statistics.Decline;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.PoissonRates;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 
 /**
  * Whether the quarrel about a newcomer dies down. Rates are encounters it suffered for each hour watched. A settling pecking order
- * is expected to lose half its encounters every {@value #HALF_LIFE_DAYS} days, down to a rest (our own estimate of common practice:
- * two weeks and it is over). It is said not to settle when the later half of the watches holds so many more than that, given both halves
+ * is expected to follow {@link SettlingCourse#USUAL}, as the predicted pressures do. It is said not to settle when the later half of the watches holds so many more than that, given both halves
  * together, as would happen by chance less than once in fifty times (exact conditional test).
  *
  * @param victimId the newcomer
@@ -50,9 +51,6 @@ public record Settling(
         double p,
         Verdict settles) {
 
-    /** Days in which half of the encounters should be gone. */
-    public static final double HALF_LIFE_DAYS = 5;
-
     /** Days after an arrival within which it is looked at. */
     public static final int LOOKED_AT_DAYS = 60;
 
@@ -62,10 +60,7 @@ public record Settling(
     /** Where the method comes from. */
     public static final Provenance SOURCE = Provenance.published(
             "exact conditional Poisson test, Przyborowski & Wilenski 1940; course by Poisson regression; half-life of "
-                    + (int) HALF_LIFE_DAYS + " days our own estimate");
-
-    /** Share of the first rate that stays when an order is settled; our own estimate. */
-    private static final double REST = 0.15;
+                    + Numbers.plain(SettlingCourse.USUAL.halfLifeDays()) + " days our own estimate");
 
     private static final int WEEK = 7;
     private static final int FIRST_LOOK = 6;
@@ -244,7 +239,7 @@ public record Settling(
             double earlyExpected = 0;
             double lateExpected = 0;
             for (Decline.Watched one : watches) {
-                double expected = one.watched() * (REST + (1 - REST) * Math.pow(0.5, one.time() / HALF_LIFE_DAYS));
+                double expected = one.watched() * SettlingCourse.USUAL.left(one.time());
                 if (one.time() < middle) {
                     early += one.events();
                     earlyHours += one.watched();

@@ -13,7 +13,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Ground;
-import org.pelluna.core.pressure.Likeness;
+import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.pressure.Welcome;
 import org.pelluna.core.watch.Remedy;
 
@@ -21,6 +21,7 @@ import org.pelluna.core.watch.Remedy;
  * What could be done now for a fish that is harried: each way with the pressure on it afterwards, its days, what it costs, and
  * whether it can be taken back.
  *
+ * @param way which way it is; of each there is at most one
  * @param kind the remedy it is, if it is one
  * @param title what it is called
  * @param words what is done
@@ -33,6 +34,7 @@ import org.pelluna.core.watch.Remedy;
  * @param steps what to do, for the calendar
  */
 public record WayOut(
+        Way way,
         Optional<Remedy.Kind> kind,
         String title,
         String words,
@@ -47,6 +49,21 @@ public record WayOut(
     private static final int OUT_DAYS = 14;
     private static final int BOX_DAYS = 7;
     private static final int LATER_DAYS = 21;
+
+    /** Every way out, the mildest first as keepers try them. */
+    public enum Way {
+        WAIT,
+        MORE_FOOD,
+        FRESH_ROCK,
+        MIRROR,
+        BOX,
+        ROCK_MOVED,
+        BULLY_OUT,
+        RIVALS_TOGETHER,
+        OTHER_TANK,
+        REHOME,
+        REHOME_BULLY
+    }
 
     /** Something to do so many days from today. */
     public record Step(int inDays, String words) {}
@@ -100,7 +117,7 @@ public record WayOut(
         }
 
         private boolean isRival(Fish other) {
-            return Likeness.of(other.species(), fish.species()).kin().isRival();
+            return Rivalry.seenBy(other.species(), fish.species()).isPresent();
         }
 
         /** The pressure of all, by a way to meet each. */
@@ -141,6 +158,7 @@ public record WayOut(
         }
 
         private void add(
+                Way way,
                 Optional<Remedy.Kind> kind,
                 String title,
                 String words,
@@ -150,6 +168,7 @@ public record WayOut(
                 boolean reversible,
                 Step... steps) {
             ways.add(new WayOut(
+                    way,
                     kind,
                     title,
                     words,
@@ -166,6 +185,7 @@ public record WayOut(
             String name = fish.name();
             String worst = bully.map(Fish::name).orElse("the bully");
             add(
+                    Way.WAIT,
                     Optional.empty(),
                     "Wait",
                     "Leave them alone and watch: a squabble that ends in feeding is an order being settled.",
@@ -182,6 +202,7 @@ public record WayOut(
                     ground.feedingPlaces() + 2,
                     ground.freshRock());
             add(
+                    Way.MORE_FOOD,
                     Optional.of(Remedy.Kind.MORE_FOOD),
                     "More food, at more places",
                     "Feed more often and at two more places, far apart; a full belly fights less.",
@@ -194,6 +215,7 @@ public record WayOut(
             Ground sheltered = new Ground(
                     ground.swimCm(), ground.footprintSquareCm(), ground.shelters() + 4, ground.feedingPlaces(), true);
             add(
+                    Way.FRESH_ROCK,
                     Optional.of(Remedy.Kind.FRESH_ROCK),
                     "A fresh pile of rock with holes",
                     "Rock that nobody owns, with some caves in it, at the far end.",
@@ -204,6 +226,7 @@ public record WayOut(
                     new Step(0, "Set up the rock and draw it in the reef"));
             mirror(worst, name);
             add(
+                    Way.BOX,
                     Optional.of(Remedy.Kind.BOX),
                     "Back into the box",
                     name + " goes back into the box for a week, and is released at lights-out when nobody attacks it.",
@@ -214,6 +237,7 @@ public record WayOut(
                     new Step(0, "Put " + name + " into the box"),
                     new Step(BOX_DAYS, "Release " + name + " at lights-out if the box is left in peace"));
             add(
+                    Way.ROCK_MOVED,
                     Optional.of(Remedy.Kind.ROCK_MOVED),
                     "Move the rockwork",
                     "Everyone loses the ground they knew. Corals and nerves suffer.",
@@ -231,6 +255,7 @@ public record WayOut(
 
         private void mirror(String worst, String name) {
             add(
+                    Way.MIRROR,
                     Optional.of(Remedy.Kind.MIRROR),
                     "A mirror on the glass",
                     "It keeps " + worst + " busy. The next in line may step in: watch for it. Reports are mixed.",
@@ -254,6 +279,7 @@ public record WayOut(
                 return;
             }
             add(
+                    Way.BULLY_OUT,
                     Optional.of(Remedy.Kind.BULLY_OUT),
                     worst + " out for two weeks, back last",
                     "Catch " + worst
@@ -274,6 +300,7 @@ public record WayOut(
                 return;
             }
             add(
+                    Way.RIVALS_TOGETHER,
                     Optional.of(Remedy.Kind.RIVALS_TOGETHER),
                     "All rivals out, and back together with it",
                     "Catch " + String.join(", ", rivals) + " and return them on one day with " + name
@@ -289,6 +316,7 @@ public record WayOut(
         private void given(String name, String worst) {
             Outlook none = new Outlook(0, 0, "nobody");
             add(
+                    Way.OTHER_TANK,
                     Optional.empty(),
                     "Keep " + name + " in another tank",
                     "It lives elsewhere; nothing is lost but the place.",
@@ -298,6 +326,7 @@ public record WayOut(
                     true,
                     new Step(0, "Make a place for " + name + " in another tank"));
             add(
+                    Way.REHOME,
                     Optional.of(Remedy.Kind.GIVEN_UP),
                     "Return " + name + ", or give it away",
                     "An ending too: record it under losses as given away.",
@@ -310,6 +339,7 @@ public record WayOut(
                 return;
             }
             add(
+                    Way.REHOME_BULLY,
                     Optional.of(Remedy.Kind.GIVEN_UP),
                     "Give " + worst + " up",
                     "Catch it, with a trap if need be, and find it a home where it can rule.",

@@ -23,6 +23,16 @@ public final class Numbers {
         return rounded.stripTrailingZeros().toPlainString();
     }
 
+    /** A count with its noun: {@code 0 days}, {@code 1 day}, {@code 2 days}. */
+    public static String count(long count, String one) {
+        return count(count, one, one + "s");
+    }
+
+    /** A count with its noun, where the plural is not made by an s. */
+    public static String count(long count, String one, String many) {
+        return count + " " + (count == 1 ? one : many);
+    }
+
     /** The value rounded to a tenth, the precision of most of our sentences. */
     public static String plain(double value) {
         return plain(value, 1);

@@ -28,6 +28,16 @@ public record Journal(
     public static final Journal EMPTY =
             new Journal(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of());
 
+    /** Whether a roll call, a sign or a remedy names one of some fish. */
+    public boolean speaksOf(Set<String> fish) {
+        return rollCalls.stream()
+                        .anyMatch(call -> call.found().keySet().stream().anyMatch(fish::contains))
+                || signs.stream().anyMatch(sign -> fish.contains(sign.fishId()))
+                || remedies.stream()
+                        .anyMatch(
+                                remedy -> remedy.fishId().filter(fish::contains).isPresent());
+    }
+
     public Journal {
         watches = List.copyOf(watches);
         rollCalls = List.copyOf(rollCalls);

@@ -1,6 +1,8 @@
 package org.pelluna.core.watch;
 
 import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -50,6 +52,13 @@ public record LogEntry(
         if (watchedMinutes.filter(m -> m < 1 || m > 1440).isPresent()) {
             throw new IllegalArgumentException("a watch lasts 1 to 1440 minutes, but was " + watchedMinutes.get());
         }
+    }
+
+    /** Entries in the order of a log: by time, and of one time by key. */
+    public static List<LogEntry> inOrder(List<LogEntry> entries) {
+        return entries.stream()
+                .sorted(Comparator.comparing(LogEntry::at).thenComparing(LogEntry::id))
+                .toList();
     }
 
     /** What can be seen. */

@@ -144,6 +144,27 @@ class ArrivalOrderTest {
                 .isGreaterThanOrEqualTo(problem.cost(ExactOrder.solve(problem)).total() - 1e-9);
     }
 
+    /** Two rivals that are best brought in on one day come so from the search too, not only from the proof. */
+    @Test
+    void theSearchBringsRivalsInTogetherWhereThatIsBest() {
+        int together = 0;
+        double worst = 0;
+        for (int seed = 1; seed <= 40; seed++) {
+            OrderProblem problem = problem(seed, 8);
+            List<Integer> proved = ExactOrder.solve(problem);
+            List<Integer> found = InsertionOrder.solve(problem);
+            if (found.isEmpty() || problem.cost(proved).total() < 1) {
+                continue;
+            }
+            boolean pairs = proved.stream().anyMatch(group -> Integer.bitCount(group) > 1);
+            together += pairs && found.stream().anyMatch(group -> Integer.bitCount(group) > 1) ? 1 : 0;
+            worst = Math.max(
+                    worst, problem.cost(found).total() / problem.cost(proved).total() - 1);
+        }
+        assertThat(together).as("orders with rivals on one day").isGreaterThanOrEqualTo(3);
+        assertThat(worst).as("above the best, worst of forty").isLessThan(0.5);
+    }
+
     /** The order's pressure, summed again from the directed pressures that a page shows. */
     @Test
     void thePressureInTheCostIsTheSumOfThePressuresShown() {

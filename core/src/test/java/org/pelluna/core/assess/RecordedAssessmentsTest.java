@@ -74,6 +74,22 @@ class RecordedAssessmentsTest {
         return lines;
     }
 
+    /** A keeper overrules a rule by its key, which its findings carry: so every finding can be overruled, in any plan. */
+    @Test
+    void everyFindingCarriesTheKeyOfARule() {
+        var keys = org.pelluna.core.shortlist.Rules.ALL.stream()
+                .map(org.pelluna.core.shortlist.ShortlistRule::key)
+                .toList();
+        assertThat(keys).doesNotHaveDuplicates();
+        RandomPlans.first(60)
+                .forEach((seed, plan) -> assertThat(org.pelluna.core.shortlist.Shortlist.of(
+                                        org.pelluna.core.plan.Stock.of(plan, Fixtures.CATALOGUE))
+                                .stream()
+                                .flatMap(one -> one.findings().stream())
+                                .map(org.pelluna.core.finding.Finding::rule))
+                        .isSubsetOf(keys));
+    }
+
     @Test
     void everyPlanIsJudgedAsItWas() throws IOException {
         List<String> now = lines();

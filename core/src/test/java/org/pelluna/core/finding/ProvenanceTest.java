@@ -3,8 +3,10 @@ package org.pelluna.core.finding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ProvenanceTest {
@@ -23,5 +25,24 @@ class ProvenanceTest {
     @ValueSource(strings = {"", "Memory", "published", "hearsay: a friend"})
     void anythingElseIsRefused(String text) {
         assertThatIllegalArgumentException().isThrownBy(() -> Provenance.parse(text));
+    }
+
+    /** What went out in a report or a package comes in the same, whatever its kind. */
+    @ParameterizedTest
+    @MethodSource("everyKind")
+    void whatIsWrittenIsReadBackTheSame(Provenance one) {
+        assertThat(Provenance.parse(one.words())).isEqualTo(one);
+        String json = org.pelluna.core.json.Json.MAPPER.writeValueAsString(one);
+        assertThat(org.pelluna.core.json.Json.MAPPER.readValue(json, Provenance.class))
+                .isEqualTo(one);
+    }
+
+    static Stream<Provenance> everyKind() {
+        return Stream.of(
+                Provenance.MEMORY,
+                Provenance.PRACTICE,
+                Provenance.KEEPER,
+                Provenance.published("Froese 2006: a table"),
+                Provenance.own("a method: of two parts"));
     }
 }

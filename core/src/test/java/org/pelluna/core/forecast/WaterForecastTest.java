@@ -215,6 +215,21 @@ class WaterForecastTest {
         assertThat(fit.vigour()).isBetween(0.6, 1.6);
     }
 
+    /** The forecast looks back 150 days; a test of a year ago says nothing of where it starts. */
+    @Test
+    void theForecastStartsFromTheTestNearestToItsFirstDay() {
+        List<WaterTest> tests = List.of(
+                new WaterTest("old", TODAY.minusDays(400), WaterTest.Kind.NITRATE, 60),
+                new WaterTest("near", TODAY.minusDays(149), WaterTest.Kind.NITRATE, 5),
+                new WaterTest("late", TODAY.minusDays(3), WaterTest.Kind.NITRATE, 30));
+        WaterForecast.Day first = new WaterForecast(
+                        Stock.of(plan(SMALL, Husbandry.USUAL, tenSettled(), tests), CATALOGUE), WaterFit.NONE)
+                .days(List.of(), TODAY)
+                .get(0);
+        assertThat(first.date()).isEqualTo(TODAY.minusDays(150));
+        assertThat(first.nitrate()).isBetween(4.0, 7.0);
+    }
+
     @Test
     void aFewTestsAreNotEnoughToFit() {
         List<WaterTest> few = List.of(new WaterTest("t", TODAY, WaterTest.Kind.NITRATE, 20));

@@ -3,6 +3,7 @@ package org.pelluna.core.learn;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
@@ -72,6 +73,54 @@ class LearningTest {
         TankPlan takenBack = logs.unlearned("ink").plan();
         assertThat(pressure(Learning.stock(takenBack, Fixtures.CATALOGUE), "ink", "plum"))
                 .isCloseTo(predicted(takenBack, "ink", "plum"), within(1e-9));
+    }
+
+    /** What a keeper says of their own species changes what was expected of it, and so what the same log teaches. */
+    @Test
+    void aChangedSpeciesOfTheKeepersOwnIsLearnedAnew() {
+        Logs logs = tank(2).encounters("ink", "plum", 100, 0, ago -> 2);
+        TankPlan plan = logs.plan();
+        double[] expected = new double[2];
+        for (int i = 0; i < 2; i++) {
+            var own = new org.pelluna.core.plan.OwnSpecies(
+                    "own-ink",
+                    "Genus inventum",
+                    "Own ink",
+                    plan.residents().get(2).speciesId(),
+                    8,
+                    4,
+                    200,
+                    60,
+                    0.1,
+                    i == 0 ? 0.5 : 1,
+                    Map.of(),
+                    "as seen");
+            TankPlan with = new TankPlan(
+                    plan.asOf(),
+                    plan.tank(),
+                    plan.houseRules(),
+                    plan.residents().stream()
+                            .map(one -> one.id().equals("ink")
+                                    ? new org.pelluna.core.plan.Resident(
+                                            one.id(),
+                                            "own-ink",
+                                            one.name(),
+                                            one.arrivedOn(),
+                                            one.lengthCm(),
+                                            one.leftOn())
+                                    : one)
+                            .toList(),
+                    plan.wishes(),
+                    plan.log(),
+                    plan.losses(),
+                    List.of(own),
+                    plan.schedule(),
+                    plan.waterTests(),
+                    plan.journal());
+            expected[i] =
+                    Learning.of(Stock.of(with, Fixtures.CATALOGUE)).get("ink").expected();
+        }
+        assertThat(expected[1]).isGreaterThan(1.2 * expected[0]);
     }
 
     @Test

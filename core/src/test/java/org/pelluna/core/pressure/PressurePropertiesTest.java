@@ -128,7 +128,7 @@ class PressurePropertiesTest {
         Scene scene = Scene.of(seed);
         Pressure pressure =
                 new PressureModel(scene.ground()).of(scene.aggressor(), scene.victim(), scene.meeting(), TODAY);
-        double product = PressureModel.FULL_TEMPER_PER_HOUR;
+        double product = PressureStrengths.USUAL.of(PressureStrengths.Kind.FULL_TEMPER_PER_HOUR);
         for (Factor factor : pressure.factors()) {
             product *= factor.multiplier();
             assertThat(factor.sentence()).endsWith(".");

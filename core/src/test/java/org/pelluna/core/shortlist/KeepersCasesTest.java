@@ -166,7 +166,7 @@ class KeepersCasesTest {
                         .map(org.pelluna.core.finding.Finding::rule)
                         .distinct())
                 .hasSizeGreaterThan(12)
-                .isSubsetOf(Questions.ALL.stream().map(Questions::rule).toList());
+                .isSubsetOf(Rules.ALL.stream().map(ShortlistRule::key).toList());
     }
 
     @ParameterizedTest

@@ -1,0 +1,35 @@
+package org.pelluna.core.plan;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.pelluna.core.json.Json;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Happenings as JSON, so that what takes one back can be kept until it is asked for. */
+public final class HappeningFile {
+    private static final JsonMapper MAPPER =
+            Json.MAPPER.rebuild().addMixIn(Happening.class, Form.class).build();
+
+    private HappeningFile() {}
+
+    /** How happenings are told apart. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "happening")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Happening.Delayed.class, name = "delayed"),
+        @JsonSubTypes.Type(value = Happening.FellIll.class, name = "fell_ill"),
+        @JsonSubTypes.Type(value = Happening.CameToNothing.class, name = "came_to_nothing"),
+        @JsonSubTypes.Type(value = Happening.Arrived.class, name = "arrived"),
+        @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost"),
+        @JsonSubTypes.Type(value = Happening.TakenBack.class, name = "taken_back")
+    })
+    private interface Form {}
+
+    public static String write(Happening what) {
+        return MAPPER.writerFor(Happening.class).writeValueAsString(what);
+    }
+
+    /** Reads what {@link #write} wrote. */
+    public static Happening read(String text) {
+        return MAPPER.readValue(text, Happening.class);
+    }
+}

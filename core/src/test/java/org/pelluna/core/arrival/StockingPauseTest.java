@@ -1,0 +1,149 @@
+package org.pelluna.core.arrival;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.pelluna.core.Fixtures.TODAY;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.shop.ShopCard;
+import org.pelluna.core.shortlist.Shortlist;
+
+class StockingPauseTest {
+    private static HouseRules rules(Schools.Pause pause) {
+        Schools usual = Schools.USUAL;
+        return HouseRules.USUAL.with(
+                new Schools(
+                        usual.ceiling(),
+                        usual.bigFish(),
+                        usual.kin(),
+                        usual.anthias(),
+                        usual.clownfish(),
+                        usual.tangs(),
+                        pause,
+                        usual.quarantine(),
+                        usual.bacteria(),
+                        usual.salinity(),
+                        usual.rock()),
+                HouseRules.USUAL.husbandry(),
+                Map.of());
+    }
+
+    private static WaterTest test(WaterTest.Kind kind, int daysAgo, double value) {
+        return new WaterTest(kind + " " + daysAgo, TODAY.minusDays(daysAgo), kind, value);
+    }
+
+    private static Stock stock(Schools.Pause pause, List<Resident> residents, WaterTest... tests) {
+        return Stock.of(
+                new TankPlan(
+                        TODAY,
+                        Fixtures.reef(),
+                        rules(pause),
+                        residents,
+                        List.of(Fixtures.wish("gramma-loreto")),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        Schedule.NONE,
+                        Arrays.asList(tests)),
+                Fixtures.CATALOGUE);
+    }
+
+    private static List<Resident> wren(int daysAgo) {
+        return List.of(Fixtures.resident("Wren", "ecsenius-bicolor", daysAgo, 5));
+    }
+
+    @Test
+    void byDaysTheHouseRulesCount() {
+        StockingPause pause = StockingPause.of(stock(Schools.Pause.DAYS, wren(4)));
+        assertThat(pause.ready()).isEqualTo(TODAY.plusDays(10));
+        assertThat(pause.finding().orElseThrow().sentence()).contains("14 days", "Thu 19 Nov");
+        assertThat(StockingPause.of(stock(Schools.Pause.DAYS, wren(14))))
+                .isEqualTo(new StockingPause(TODAY, java.util.Optional.empty()));
+        assertThat(StockingPause.of(stock(Schools.Pause.DAYS, List.of())).ready())
+                .isEqualTo(TODAY);
+    }
+
+    @Test
+    void twoFishOnOneDayTakeTheLongerPause() {
+        List<Resident> two = List.of(
+                Fixtures.resident("Wren", "ecsenius-bicolor", 4, 5), Fixtures.resident("Plum", "gramma-loreto", 4, 5));
+        assertThat(StockingPause.of(stock(Schools.Pause.DAYS, two)).ready()).isEqualTo(TODAY.plusDays(24));
+    }
+
+    /** The case that was answered "yes, today": ammonia and nitrite on the kit, and a keeper who goes by the kit. */
+    @Test
+    void whatTheKitShowsStopsTheShopCardAndTheOrderAlike() {
+        Stock stock = stock(
+                Schools.Pause.TEST_KIT,
+                wren(300),
+                test(WaterTest.Kind.AMMONIA, 1, 0.3),
+                test(WaterTest.Kind.NITRITE, 1, 0.4));
+        StockingPause pause = StockingPause.of(stock);
+        assertThat(pause.ready()).isEqualTo(TODAY.plusDays(2));
+        assertThat(pause.finding().orElseThrow().sentence()).contains("0.4 mg/L of nitrite", "Sun 22 Nov");
+        ShopCard card = ShopCard.of(stock, Fixtures.species("gramma-loreto"));
+        assertThat(card.answer()).isEqualTo(ShopCard.Answer.LATER);
+        assertThat(card.laterFrom()).contains(pause.ready());
+        ArrivalPlan order = ArrivalOrder.of(stock, Shortlist.of(stock));
+        assertThat(order.arrivals().get(0).date()).isEqualTo(pause.ready());
+    }
+
+    @Test
+    void bothReadingsAtZeroEndThePauseEarlierThanTheDays() {
+        Stock stock = stock(
+                Schools.Pause.TEST_KIT,
+                wren(5),
+                test(WaterTest.Kind.AMMONIA, 1, 0),
+                test(WaterTest.Kind.NITRITE, 1, 0.05));
+        assertThat(StockingPause.of(stock)).isEqualTo(new StockingPause(TODAY, java.util.Optional.empty()));
+        assertThat(ShopCard.of(stock, Fixtures.species("gramma-loreto")).answer())
+                .isEqualTo(ShopCard.Answer.TODAY);
+        assertThat(ArrivalOrder.of(stock, Shortlist.of(stock)).arrivals().get(0).date())
+                .isEqualTo(TODAY);
+    }
+
+    @Test
+    void aTestTooSoonAfterTheArrivalOrTooOldOrOfOneKindSaysNothing() {
+        List<WaterTest> ammonia = List.of(test(WaterTest.Kind.AMMONIA, 1, 0));
+        for (Stock stock : List.of(
+                stock(
+                        Schools.Pause.TEST_KIT,
+                        wren(2),
+                        test(WaterTest.Kind.AMMONIA, 1, 0),
+                        test(WaterTest.Kind.NITRITE, 1, 0)),
+                stock(
+                        Schools.Pause.TEST_KIT,
+                        wren(12),
+                        test(WaterTest.Kind.AMMONIA, 8, 0),
+                        test(WaterTest.Kind.NITRITE, 8, 0)),
+                stock(Schools.Pause.TEST_KIT, wren(5), ammonia.toArray(WaterTest[]::new)))) {
+            StockingPause pause = StockingPause.of(stock);
+            assertThat(pause.finding()).isPresent();
+            assertThat(pause.ready())
+                    .isEqualTo(stock.residents().get(0).arrivesOn().plusDays(14));
+        }
+    }
+
+    @Test
+    void anEmptyTankWaitsOnlyForWhatItsTestsShow() {
+        assertThat(StockingPause.of(stock(Schools.Pause.TEST_KIT, List.of())).finding())
+                .isEmpty();
+        assertThat(StockingPause.of(stock(Schools.Pause.TEST_KIT, List.of(), test(WaterTest.Kind.NITRITE, 0, 1)))
+                        .ready())
+                .isEqualTo(TODAY.plusDays(3));
+        assertThat(StockingPause.of(stock(Schools.Pause.TEST_KIT, List.of(), test(WaterTest.Kind.NITRITE, 30, 1)))
+                        .finding())
+                .as("a month ago")
+                .isEmpty();
+    }
+}

@@ -1,0 +1,215 @@
+package org.pelluna.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.pelluna.core.Fixtures.TODAY;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.assess.RandomPlans;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.RollCall;
+
+class HappeningTest {
+    private static Setback setback(String id, Setback.Kind kind) {
+        return new Setback(id, TODAY, kind, "a fish", Optional.empty(), Optional.of("a note"));
+    }
+
+    private static Wish replacement(String id) {
+        return new Wish(
+                id, "gramma-loreto", 1, Optional.empty(), Optional.empty(), Wish.Decision.OPEN, Optional.empty());
+    }
+
+    private static Happening.Arrived arrived(String wishId, String fishId) {
+        Resident fish = new Resident(fishId, "gramma-loreto", "Plum", TODAY, 5, Optional.empty());
+        LogEntry entry = new LogEntry(
+                "arrival of " + fishId,
+                TODAY.atTime(21, 0),
+                LogEntry.Kind.ARRIVAL,
+                Optional.empty(),
+                Optional.of(fishId),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        return new Happening.Arrived(wishId, List.of(fish), List.of(entry));
+    }
+
+    /** Something that may happen to a plan as it stands; empty if nothing of the kind drawn can. */
+    private static Optional<Happening> any(TankPlan plan, int number, Random random) {
+        List<Resident> here =
+                plan.residents().stream().filter(one -> one.leftOn().isEmpty()).toList();
+        if (random.nextInt(5) == 0 && !here.isEmpty()) {
+            Resident fish = here.get(random.nextInt(here.size()));
+            return Optional.of(new Happening.Lost(new Loss(
+                    "loss" + number,
+                    fish.id(),
+                    TODAY,
+                    Loss.Cause.MISSING,
+                    Loss.Certainty.GUESS,
+                    Optional.empty(),
+                    Optional.empty())));
+        }
+        if (plan.wishes().isEmpty()) {
+            return Optional.empty();
+        }
+        String wish = plan.wishes().get(random.nextInt(plan.wishes().size())).id();
+        String id = "s" + number;
+        return Optional.of(
+                switch (random.nextInt(4)) {
+                    case 0 ->
+                        new Happening.Delayed(wish, setback(id, Setback.Kind.LATE), TODAY.plusDays(random.nextInt(50)));
+                    case 1 ->
+                        new Happening.FellIll(wish, setback(id, Setback.Kind.SICK), TODAY.plusDays(random.nextInt(50)));
+                    case 2 ->
+                        new Happening.CameToNothing(
+                                wish,
+                                setback(id, Setback.Kind.DIED),
+                                random.nextBoolean() ? Optional.of(replacement("r" + number)) : Optional.empty());
+                    default -> arrived(wish, "fish" + number);
+                });
+    }
+
+    static Stream<Long> seeds() {
+        return IntStream.rangeClosed(1, 200).mapToObj(Long::valueOf);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void anySequenceTakenBackInReverseGivesThePlanBack(long seed) {
+        Random random = new Random(seed);
+        TankPlan plan = RandomPlans.of(seed);
+        plan = plan.with(plan.schedule().only(id -> true));
+        List<TankPlan> before = new ArrayList<>();
+        List<Happening> inverses = new ArrayList<>();
+        for (int i = 0; i < 1 + random.nextInt(8); i++) {
+            Optional<Happening> what = any(plan, i, random);
+            if (what.isPresent()) {
+                before.add(plan);
+                inverses.add(what.get().inverse(plan));
+                plan = what.get().applyTo(plan);
+            }
+        }
+        for (int i = inverses.size() - 1; i >= 0; i--) {
+            Happening.TakenBack back = (Happening.TakenBack) inverses.get(i);
+            assertThat(back.obstacle(plan)).isEmpty();
+            TankPlan after = plan;
+            plan = back.applyTo(plan);
+            assertThat(plan).as("seed %s, step %s", seed, i).isEqualTo(before.get(i));
+            assertThat(back.inverse(after).applyTo(plan)).as("done again").isEqualTo(after);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whatHappenedGoesThroughJsonUnchanged(long seed) {
+        TankPlan plan = RandomPlans.of(seed);
+        any(plan, 1, new Random(seed)).ifPresent(what -> {
+            Happening back = what.inverse(plan);
+            assertThat(HappeningFile.read(HappeningFile.write(back))).isEqualTo(back);
+        });
+    }
+
+    private static TankPlan two() {
+        return Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto", "ecsenius-bicolor");
+    }
+
+    private static String first() {
+        return two().wishes().get(0).id();
+    }
+
+    /** The fault this was written for: a death taken back left its replacement on the list. */
+    @Test
+    void aDeathTakenBackTakesItsReplacementBackToo() {
+        Happening died = new Happening.CameToNothing(
+                first(), setback("s", Setback.Kind.DIED), Optional.of(replacement("instead")));
+        TankPlan after = died.applyTo(two());
+        assertThat(after.wishes()).hasSize(3);
+        assertThat(after.wishes().get(0).decision()).isEqualTo(Wish.Decision.STRUCK);
+        assertThat(after.schedule().setbacks()).hasSize(1);
+        assertThat(died.inverse(two()).applyTo(after)).isEqualTo(two());
+    }
+
+    @Test
+    void whatTheKeeperDecidedSinceIsNotUndoneWithIt() {
+        Happening late = new Happening.Delayed(first(), setback("s", Setback.Kind.LATE), TODAY.plusDays(9));
+        TankPlan after = late.applyTo(two());
+        TankPlan later = after.with(after.schedule().notBefore(first(), TODAY.plusDays(40)));
+        TankPlan back = late.inverse(two()).applyTo(later);
+        assertThat(back.schedule().notBefore()).containsEntry(first(), TODAY.plusDays(40));
+        assertThat(back.schedule().setbacks()).isEmpty();
+
+        Happening died = new Happening.CameToNothing(first(), setback("d", Setback.Kind.DIED), Optional.empty());
+        TankPlan struck = died.applyTo(two());
+        TankPlan wanted = struck.withWishes(struck.wishes().stream()
+                .map(one -> one.id().equals(first()) ? one.decided(Wish.Decision.IN, Optional.of("all the same")) : one)
+                .toList());
+        assertThat(died.inverse(two()).applyTo(wanted).wishes().get(0).decisionNote())
+                .contains("all the same");
+    }
+
+    @Test
+    void anArrivalThatTheRecordSpeaksOfIsNotTakenBack() {
+        Happening.Arrived arrived = arrived(first(), "plum");
+        Happening.TakenBack back = (Happening.TakenBack) arrived.inverse(two());
+        TankPlan after = arrived.applyTo(two());
+        assertThat(back.obstacle(after)).isEmpty();
+        LogEntry seen = new LogEntry(
+                "seen",
+                TODAY.atTime(22, 0),
+                LogEntry.Kind.NOTE,
+                Optional.empty(),
+                Optional.of("plum"),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of("it eats"));
+        assertThat(back.obstacle(after.withLog(List.of(seen)))).isPresent();
+        TankPlan counted = new TankPlan(
+                after.asOf(),
+                after.tank(),
+                after.houseRules(),
+                after.residents(),
+                after.wishes(),
+                after.log(),
+                after.losses(),
+                after.ownSpecies(),
+                after.schedule(),
+                after.waterTests(),
+                new org.pelluna.core.watch.Journal(
+                        List.of(),
+                        List.of(new RollCall(
+                                "c",
+                                TODAY.atTime(22, 0),
+                                java.util.Map.of("plum", RollCall.State.EATING),
+                                Optional.empty())),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        java.util.Set.of()));
+        assertThat(back.obstacle(counted)).isPresent();
+    }
+
+    @Test
+    void aReplacementThatIsNoLongerOnTheListIsTakenBackFirst() {
+        Happening died =
+                new Happening.CameToNothing(first(), setback("d", Setback.Kind.DIED), Optional.of(replacement("r")));
+        TankPlan after = arrived("r", "plum").applyTo(died.applyTo(two()));
+        assertThat(((Happening.TakenBack) died.inverse(two())).obstacle(after)).isPresent();
+    }
+
+    @Test
+    void nothingHappensToAWishThatIsNotThere() {
+        assertThatThrownBy(() -> arrived("none", "plum").applyTo(two())).isInstanceOf(IllegalArgumentException.class);
+    }
+}
