@@ -110,7 +110,8 @@ class SchedulePageTest extends PageTest {
 
     @Test
     void aDeathInQuarantineIsRecordedPaidAndReplacedAndCanBeTakenBack() throws Exception {
-        int wishes = plan().wishes().size();
+        TankPlan before = plan();
+        int wishes = before.wishes().size();
         setback(FAIRY, "DIED", "instead", "Solar fairy wrasse").andExpect(status().isFound());
         TankPlan after = plan();
         assertThat(after.wishes()).hasSize(wishes + 1);
@@ -130,6 +131,10 @@ class SchedulePageTest extends PageTest {
         pages.perform(post(keeper, arrivals + "/" + FAIRY + "/setback/" + id + "/undo"))
                 .andExpect(status().isFound());
         assertThat(order().arrivals()).anyMatch(one -> one.wishIds().contains(FAIRY));
+        assertThat(plan()).as("the replacement is off the list again").isEqualTo(before);
+        pages.perform(post(keeper, arrivals + "/" + FAIRY + "/setback/" + id + "/undo"))
+                .andExpect(status().isFound());
+        assertThat(plan()).as("taken back twice").isEqualTo(before);
     }
 
     /** The page sends every field of its form, empty ones too. */

@@ -144,7 +144,7 @@ class TankPageTest extends PageTest {
         form.put("name", "Change of an old page");
         pages.perform(with(post(keeper, path), form))
                 .andExpect(status().isConflict())
-                .andExpect(content().string(containsString("Nothing of yours was saved over it")));
+                .andExpect(content().string(containsString("Nothing of yours is saved yet")));
         assertThat(only().name()).isEqualTo("First change");
     }
 

@@ -268,7 +268,7 @@ class WatchPageTest extends PageTest {
         for (int i = 0; i < 2; i++) {
             pages.perform(post(keeper, watch + "/what-now")
                             .param("fish", "inkwell")
-                            .param("way", "1")
+                            .param("way", "MORE_FOOD")
                             .param("key", key))
                     .andExpect(status().isFound());
         }

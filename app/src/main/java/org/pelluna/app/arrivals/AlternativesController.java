@@ -4,8 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
-import org.pelluna.app.web.Fits;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.budget.Budget;
@@ -21,13 +20,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class AlternativesController {
     private final TankStore tanks;
-    private final Assessments assessments;
-    private final Fits fits;
+    private final TankCache cache;
 
-    AlternativesController(TankStore tanks, Assessments assessments, Fits fits) {
+    AlternativesController(TankStore tanks, TankCache cache) {
+        this.cache = cache;
         this.tanks = tanks;
-        this.assessments = assessments;
-        this.fits = fits;
     }
 
     /** One way; bars are out of 100, the dearest way's whole cost. */
@@ -47,9 +44,10 @@ class AlternativesController {
 
     @GetMapping("/tanks/{tankId}/arrivals/alternatives")
     String alternatives(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         Stock stock = assessment.stock();
-        List<Alternative> ways = Alternative.of(stock, assessment.judgements(), fits.of(tankId, stock));
+        List<Alternative> ways = Alternative.of(
+                stock, assessment.judgements(), cache.of(keeper.id(), tankId).fit());
         double dearest =
                 ways.stream().mapToDouble(one -> one.cost().total()).max().orElse(1);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
@@ -82,7 +80,7 @@ class AlternativesController {
 
     @GetMapping("/tanks/{tankId}/arrivals/money")
     String money(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         Budget budget = Budget.of(assessment.stock(), assessment.order(), assessment.planned());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(

@@ -1,24 +1,17 @@
 package org.pelluna.app.arrivals;
 
 import java.time.LocalDate;
-import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
-import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -36,18 +29,15 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/arrivals")
 class ArrivalController {
     private final TankStore tanks;
-    private final RecordStore record;
-    private final Catalogue catalogue;
-    private final Assessments assessments;
+    private final TankCache cache;
+    private final ArrivalService arrivals;
     private final ArrivalsView view;
 
-    ArrivalController(
-            TankStore tanks, RecordStore record, Catalogue catalogue, Assessments assessments, ArrivalsView view) {
-        this.view = view;
+    ArrivalController(TankStore tanks, TankCache cache, ArrivalService arrivals, ArrivalsView view) {
         this.tanks = tanks;
-        this.record = record;
-        this.catalogue = catalogue;
-        this.assessments = assessments;
+        this.cache = cache;
+        this.arrivals = arrivals;
+        this.view = view;
     }
 
     @GetMapping
@@ -56,9 +46,9 @@ class ArrivalController {
             @PathVariable UUID tankId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
-        view.plan(assessment, tanks.get(keeper.id(), tankId), List.of(), measures, model);
-        view.frame(assessment, measures, model);
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        view.plan(answers, tanks.get(keeper.id(), tankId), List.of(), measures, model);
+        view.frame(answers.assessment(), measures, model);
         return "arrivals/page";
     }
 
@@ -76,65 +66,21 @@ class ArrivalController {
             @RequestParam Optional<Double> price,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
-        Optional<Stock.Wished> found = stock.wishes().stream()
-                .filter(wished -> wished.wish().id().equals(key))
-                .findFirst();
-        if (found.isEmpty()) {
+        ArrivalService.Fish fish = new ArrivalService.Fish(
+                on,
+                measures.length().toCentimetres(length),
+                Optional.ofNullable(name).map(String::strip).filter(words -> !words.isEmpty()),
+                Refused.unless(() -> Resident.Coming.of(origin, method, price)));
+        Optional<String> came = arrivals.arrive(keeper.id(), tankId, key, fish);
+        if (came.isPresent()) {
+            Undo.offer(
+                    redirect,
+                    came.get() + " has arrived; the order has been judged anew.",
+                    path(tankId) + "/" + key + "/undo");
+        } else {
             Undo.say(redirect, "This arrival is done already.");
-            return "redirect:" + path(tankId);
         }
-        if (on.isAfter(record.today())) {
-            throw new IllegalArgumentException("an arrival can be marked done on its day or later, not before");
-        }
-        Optional<Resident.Coming> coming = Resident.Coming.of(origin, method, price);
-        List<Resident> arrived = residents(found.get(), on, measures.length().toCentimetres(length), name, coming);
-        record.arrive(
-                keeper.id(),
-                tankId,
-                key,
-                arrived,
-                arrived.stream().map(ArrivalController::entry).toList());
-        Undo.offer(
-                redirect,
-                found.get().species().commonName() + " has arrived; the order has been judged anew.",
-                path(tankId) + "/" + key + "/undo");
         return "redirect:" + path(tankId);
-    }
-
-    private static List<Resident> residents(
-            Stock.Wished wished, LocalDate on, double lengthCm, String name, Optional<Resident.Coming> coming) {
-        String called = name == null || name.isBlank() ? wished.species().commonName() : name.strip();
-        if (called.length() > 55) {
-            throw new IllegalArgumentException("a name has at most 55 letters");
-        }
-        List<Resident> arrived = new ArrayList<>();
-        for (int i = 1; i <= wished.count(); i++) {
-            String one = wished.count() == 1 ? called : called + " " + i;
-            arrived.add(new Resident(
-                    Key.fresh(),
-                    wished.species().id(),
-                    one,
-                    on,
-                    lengthCm,
-                    Optional.empty(),
-                    wished.wish().individual(),
-                    coming));
-        }
-        return arrived;
-    }
-
-    private static LogEntry entry(Resident resident) {
-        return new LogEntry(
-                Key.fresh(),
-                resident.arrivedOn().atTime(LocalTime.of(21, 0)),
-                LogEntry.Kind.ARRIVAL,
-                Optional.empty(),
-                Optional.of(resident.id()),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
     }
 
     @PostMapping("/{key}/undo")
@@ -143,7 +89,7 @@ class ArrivalController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             RedirectAttributes redirect) {
-        record.undoArrival(keeper.id(), tankId, key);
+        arrivals.undoArrival(keeper.id(), tankId, key);
         Undo.say(redirect, "The arrival is taken back; the wish is in the plan again.");
         return "redirect:" + path(tankId);
     }

@@ -8,9 +8,9 @@ import java.util.Map;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.web.FindingView;
-import org.pelluna.app.web.Fits;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalCalendar;
@@ -33,11 +33,9 @@ class ArrivalsView {
     private static final int AFTER_DAYS = 40;
 
     private final Catalogue catalogue;
-    private final Fits fits;
 
-    ArrivalsView(Catalogue catalogue, Fits fits) {
+    ArrivalsView(Catalogue catalogue) {
         this.catalogue = catalogue;
-        this.fits = fits;
     }
 
     /** One arrival ready to print. */
@@ -84,7 +82,8 @@ class ArrivalsView {
      *
      * @param changes what a move has changed, a sentence each
      */
-    void plan(Assessment assessment, TankRow tank, List<String> changes, Measures measures, Model model) {
+    void plan(TankAnswers answers, TankRow tank, List<String> changes, Measures measures, Model model) {
+        Assessment assessment = answers.assessment();
         Stock stock = assessment.stock();
         TankPlan plan = stock.plan();
         ArrivalPlan order = assessment.order();
@@ -94,7 +93,7 @@ class ArrivalsView {
         LocalDate last = order.arrivals().isEmpty()
                 ? plan.asOf()
                 : order.arrivals().get(order.arrivals().size() - 1).date();
-        List<WaterForecast.Day> water = new WaterForecast(stock, fits.of(tank.id(), stock))
+        List<WaterForecast.Day> water = new WaterForecast(stock, answers.fit())
                 .days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
         model.addAttribute("tank", tank);
         model.addAttribute("key", Key.fresh());

@@ -5,7 +5,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.species.Catalogue;
@@ -28,14 +28,14 @@ class CalendarController {
     private static final MediaType ICS = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final ShareStore shares;
-    private final Assessments assessments;
     private final Catalogue catalogue;
 
-    CalendarController(TankStore tanks, ShareStore shares, Assessments assessments, Catalogue catalogue) {
+    CalendarController(TankStore tanks, TankCache cache, ShareStore shares, Catalogue catalogue) {
+        this.cache = cache;
         this.tanks = tanks;
         this.shares = shares;
-        this.assessments = assessments;
         this.catalogue = catalogue;
     }
 
@@ -48,7 +48,7 @@ class CalendarController {
 
     @GetMapping("/tanks/{tankId}/arrivals/calendar.ics")
     ResponseEntity<String> file(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
-        return ics(assessments.of(tankId, tanks.plan(keeper.id(), tankId)), tankId.toString());
+        return ics(cache.of(keeper.id(), tankId).assessment(), tankId.toString());
     }
 
     /** What a calendar reads, without signing in. */

@@ -17,8 +17,8 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.RunSheet;
 import org.pelluna.core.assess.Assessment;
@@ -41,14 +41,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/tanks/{tankId}/arrivals/{key}/run-sheet")
 class RunSheetController {
     private final TankStore tanks;
+    private final TankCache cache;
     private final ScheduleStore schedules;
-    private final Assessments assessments;
     private final Clock clock;
 
-    RunSheetController(TankStore tanks, ScheduleStore schedules, Assessments assessments, Clock clock) {
+    RunSheetController(TankStore tanks, TankCache cache, ScheduleStore schedules, Clock clock) {
+        this.cache = cache;
         this.tanks = tanks;
         this.schedules = schedules;
-        this.assessments = assessments;
         this.clock = clock;
     }
 
@@ -64,7 +64,7 @@ class RunSheetController {
     private record Sheet(Assessment assessment, ArrivalCalendar.Lane lane, RunSheet sheet) {}
 
     private Sheet sheet(KeeperPrincipal keeper, UUID tankId, String key) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         ArrivalCalendar.Lane lane =
                 ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
                         .filter(one -> one.arrival().wishIds().contains(key))

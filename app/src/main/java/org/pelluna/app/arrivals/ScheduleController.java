@@ -10,9 +10,11 @@ import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.Move;
@@ -20,8 +22,6 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.Wish;
-import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Species;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -38,27 +38,26 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/arrivals")
 class ScheduleController {
     private static final int HORIZON_YEARS = 10;
-    private static final int LONGEST_WAIT = 730;
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final RecordStore record;
     private final ScheduleStore schedules;
-    private final Catalogue catalogue;
-    private final Assessments assessments;
+    private final ArrivalService arrivals;
     private final ArrivalsView view;
 
     ScheduleController(
             TankStore tanks,
+            TankCache cache,
             RecordStore record,
             ScheduleStore schedules,
-            Catalogue catalogue,
-            Assessments assessments,
+            ArrivalService arrivals,
             ArrivalsView view) {
+        this.cache = cache;
         this.tanks = tanks;
         this.record = record;
         this.schedules = schedules;
-        this.catalogue = catalogue;
-        this.assessments = assessments;
+        this.arrivals = arrivals;
         this.view = view;
     }
 
@@ -73,19 +72,19 @@ class ScheduleController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect) {
-        Assessment before = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment before = cache.of(keeper.id(), tankId).assessment();
         LocalDate today = before.stock().plan().asOf();
         if (to.isAfter(today.plusYears(HORIZON_YEARS))) {
-            throw new IllegalArgumentException("an arrival can be put off by ten years at most");
+            throw new Refused("an arrival can be put off by ten years at most");
         }
         ArrivalPlan plan = before.order();
         if (plan.arrivals().stream().noneMatch(one -> one.wishIds().contains(wish))) {
             throw new NotYours("arrival");
         }
         LocalDate day = to.isBefore(today) ? today : to;
-        Schedule moved = schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
-        Assessment after = assessments.of(tankId, before.stock().plan().with(moved));
-        List<String> changes = Move.changes(plan, after.order());
+        schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
+        TankAnswers after = cache.of(keeper.id(), tankId);
+        List<String> changes = Move.changes(plan, after.assessment().order());
         List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
         if (part) {
             view.plan(after, tanks.get(keeper.id(), tankId), told, measures, model);
@@ -123,7 +122,9 @@ class ScheduleController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         tanks.get(keeper.id(), tankId);
-        var tank = none ? Optional.<org.pelluna.core.plan.QuarantineTank>empty() : Optional.of(form.tank(measures));
+        var tank = none
+                ? Optional.<org.pelluna.core.plan.QuarantineTank>empty()
+                : Optional.of(Refused.unless(() -> form.tank(measures)));
         schedules.change(keeper.id(), tankId, schedule -> schedule.quarantine(tank));
         Undo.say(redirect, none ? "No quarantine tank of your own." : "The calendar now respects the quarantine tank.");
         return back(tankId);
@@ -139,7 +140,7 @@ class ScheduleController {
             RedirectAttributes redirect) {
         wish(keeper, tankId, key);
         if (since.isAfter(record.today())) {
-            throw new IllegalArgumentException("a fish is in quarantine since today or before");
+            throw new Refused("a fish is in quarantine since today or before");
         }
         schedules.change(keeper.id(), tankId, schedule -> schedule.quarantined(key, since));
         Undo.say(redirect, "In quarantine since " + since + "; the calendar counts from there.");
@@ -158,57 +159,22 @@ class ScheduleController {
             @RequestParam Optional<String> instead,
             @RequestParam(name = "key", required = false) String sent,
             RedirectAttributes redirect) {
-        Wish wish = wish(keeper, tankId, key);
         String id = Key.checked(sent);
-        if (days < 1 || days > LONGEST_WAIT) {
-            throw new IllegalArgumentException("an arrival is put off by 1 to " + LONGEST_WAIT + " days");
-        }
-        Species species = tanks.plan(keeper.id(), tankId).species(catalogue).get(wish.speciesId());
-        Optional<String> named = instead.map(String::strip).filter(words -> !words.isEmpty());
-        Optional<Species> other = kind == Setback.Kind.SWAPPED
-                ? Optional.of(named(keeper, tankId, named.orElse("")))
-                : kind == Setback.Kind.DIED ? named.map(words -> named(keeper, tankId, words)) : Optional.empty();
-        Setback setback = new Setback(
-                id,
-                record.today(),
-                kind,
-                species.commonName(),
-                kind == Setback.Kind.DIED ? wish.price() : Optional.empty(),
-                note.map(String::strip).filter(words -> !words.isEmpty() && words.length() <= 500));
-        LocalDate from = record.today().plusDays(days);
-        schedules.change(keeper.id(), tankId, schedule -> changed(schedule.with(setback), kind, key, from));
-        if (kind == Setback.Kind.DIED || kind == Setback.Kind.SWAPPED) {
-            record.decide(
-                    keeper.id(), tankId, key, Wish.Decision.STRUCK, Optional.of(kind.words() + " on " + setback.on()));
-            other.ifPresent(one -> record.addWish(keeper.id(), tankId, replacement(id, wish, one)));
-        }
-        Undo.offer(
-                redirect,
-                species.commonName() + " " + kind.words() + "; planned anew from today.",
-                "/tanks/" + tankId + "/arrivals/" + key + "/setback/" + id + "/undo");
+        arrivals.setBack(
+                        keeper.id(),
+                        tankId,
+                        key,
+                        id,
+                        new ArrivalService.Told(
+                                kind,
+                                days,
+                                note.map(String::strip).filter(words -> !words.isEmpty() && words.length() <= 500),
+                                instead.map(String::strip).filter(words -> !words.isEmpty())))
+                .ifPresent(told -> Undo.offer(
+                        redirect,
+                        told + "; planned anew from today.",
+                        "/tanks/" + tankId + "/arrivals/" + key + "/setback/" + id + "/undo"));
         return back(tankId);
-    }
-
-    private Schedule changed(Schedule schedule, Setback.Kind kind, String key, LocalDate from) {
-        return switch (kind) {
-            case LATE, NOT_FOUND -> schedule.notBefore(key, from);
-            // A sick fish begins its quarantine again.
-            case SICK -> schedule.quarantined(key, record.today()).notBefore(key, from);
-            case DIED, SWAPPED -> schedule.only(id -> !id.equals(key));
-        };
-    }
-
-    private static Wish replacement(String id, Wish wish, Species species) {
-        return new Wish(
-                "r" + id.substring(0, Math.min(40, id.length())),
-                species.id(),
-                wish.count(),
-                species.id().equals(wish.speciesId()) ? wish.lengthCm() : Optional.empty(),
-                wish.askedBy(),
-                Wish.Decision.OPEN,
-                Optional.empty(),
-                wish.price(),
-                Optional.empty());
     }
 
     @PostMapping("/{key}/setback/{setback}/undo")
@@ -217,22 +183,8 @@ class ScheduleController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             @PathVariable String setback) {
-        schedules.change(
-                keeper.id(),
-                tankId,
-                schedule -> schedule.withoutSetback(setback).only(id -> !id.equals(key)));
-        record.decide(keeper.id(), tankId, key, Wish.Decision.OPEN, Optional.empty());
+        arrivals.undoSetback(keeper.id(), tankId, key, setback);
         return back(tankId);
-    }
-
-    private Species named(KeeperPrincipal keeper, UUID tankId, String words) {
-        return tanks.plan(keeper.id(), tankId).species(catalogue).all().stream()
-                .filter(one -> words.equals(one.commonName() + " — " + one.scientificName())
-                        || words.equals(one.id())
-                        || words.equalsIgnoreCase(one.scientificName())
-                        || words.equalsIgnoreCase(one.commonName()))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("choose the other fish from the list"));
     }
 
     private Wish wish(KeeperPrincipal keeper, UUID tankId, String key) {

@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
@@ -41,11 +41,11 @@ class CompanyController {
     private static final int MOST_ROWS = 160;
 
     private final TankStore tanks;
-    private final Assessments assessments;
+    private final TankCache cache;
 
-    CompanyController(TankStore tanks, Assessments assessments) {
+    CompanyController(TankStore tanks, TankCache cache) {
+        this.cache = cache;
         this.tanks = tanks;
-        this.assessments = assessments;
     }
 
     /** A fish on the line. */
@@ -72,7 +72,7 @@ class CompanyController {
             @RequestParam(defaultValue = "plan") String show,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         boolean withPlan =
                 !show.equals("today") && !assessment.order().arrivals().isEmpty();
         List<Fish> fish = new ArrayList<>(assessment.stock().residents());

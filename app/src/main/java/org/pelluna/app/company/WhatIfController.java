@@ -8,7 +8,8 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
-import org.pelluna.core.learn.Learning;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Ground;
 import org.pelluna.core.pressure.Welcome;
@@ -29,9 +30,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class WhatIfController {
     private final TankStore tanks;
+    private final TankCache cache;
     private final Catalogue catalogue;
 
-    WhatIfController(TankStore tanks, Catalogue catalogue) {
+    WhatIfController(TankStore tanks, TankCache cache, Catalogue catalogue) {
+        this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;
     }
@@ -66,7 +69,7 @@ class WhatIfController {
             @RequestParam(defaultValue = "false") boolean part,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = cache.of(keeper.id(), tankId).stock();
         Catalogue known = stock.plan().species(catalogue);
         List<Choice> wished = stock.wishes().stream()
                 .map(wish -> new Choice(wish.species().id(), wish.species().commonName()))
@@ -79,12 +82,12 @@ class WhatIfController {
         asked.fish = species.id();
         Tank tank = stock.plan().tank();
         fill(asked, species, tank, measures);
-        WhatIf what = new WhatIf(
+        WhatIf what = Refused.unless(() -> new WhatIf(
                 measures.length().toCentimetres(asked.size),
                 asked.newcomers,
                 asked.order,
                 asked.welcome,
-                ground(asked, tank, measures));
+                ground(asked, tank, measures)));
         List<WhatIf.Shift> shifts = what.shifts(stock, species);
         double hardest =
                 shifts.stream().mapToDouble(WhatIf.Shift::hardest).max().orElse(1);

@@ -5,9 +5,11 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
@@ -100,8 +102,21 @@ class ExchangeController {
                     ? DataPackage.read(bytes, catalogue)
                     : new DataPackage.Contents(PlanFile.read(text(bytes), catalogue), Map.of());
             TankPlan plan = contents.plan();
-            UUID id = tanks.add(keeper.id(), plan);
-            contents.photos().forEach((key, jpeg) -> journal.addPhoto(keeper.id(), id, key, Pictures.jpeg(jpeg)));
+            // Every photograph is made anew before anything is stored: one that cannot be read turns the whole file
+            // back.
+            Map<String, byte[]> photographs = new TreeMap<>();
+            List<String> unreadable = new ArrayList<>();
+            contents.photos().forEach((key, sent) -> {
+                try {
+                    photographs.put(key, Pictures.jpeg(sent));
+                } catch (IllegalArgumentException e) {
+                    unreadable.add("photographs/" + key + ": " + e.getMessage());
+                }
+            });
+            if (!unreadable.isEmpty()) {
+                return refused(model, response, unreadable);
+            }
+            UUID id = tanks.add(keeper.id(), plan, photographs);
             Undo.offer(redirect, plan.tank().name() + " is imported.", "/tanks/" + id + "/remove");
             return "redirect:/tanks/" + id;
         } catch (PlanFileException e) {

@@ -16,6 +16,7 @@ import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.table.LogTable;
@@ -99,7 +100,7 @@ class TablesController {
             throws IOException {
         tanks.get(keeper.id(), tankId);
         if (kind.isEmpty() || file == null || file.isEmpty()) {
-            throw new IllegalArgumentException("choose a file, and what it holds");
+            throw new Refused("choose a file, and what it holds");
         }
         UUID formKey = UUID.fromString(Key.checked(key));
         UUID id;
@@ -109,12 +110,11 @@ class TablesController {
                     .decode(ByteBuffer.wrap(file.getBytes()))
                     .toString();
             if (text.isBlank() || text.indexOf('\u0000') >= 0) {
-                throw new IllegalArgumentException("the file is empty or no text");
+                throw new Refused("the file is empty or no text");
             }
             id = tables.bring(keeper.id(), tankId, formKey, kind.get(), text);
         } catch (CharacterCodingException e) {
-            throw new IllegalArgumentException(
-                    "the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8", e);
+            throw new Refused("the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8");
         }
         return "redirect:" + path(tankId, id);
     }

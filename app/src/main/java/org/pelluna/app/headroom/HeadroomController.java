@@ -8,10 +8,10 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
-import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.Stock;
@@ -31,9 +31,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 @Controller
 class HeadroomController {
     private final TankStore tanks;
+    private final TankCache cache;
     private final Catalogue catalogue;
 
-    HeadroomController(TankStore tanks, Catalogue catalogue) {
+    HeadroomController(TankStore tanks, TankCache cache, Catalogue catalogue) {
+        this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;
     }
@@ -68,7 +70,7 @@ class HeadroomController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Stock stock = Learning.stock(plan, catalogue);
+        Stock stock = cache.of(keeper.id(), tankId).stock();
         List<Fish> planned = new ArrayList<>(stock.residents());
         Shortlist.of(stock).stream().filter(Judgement::inPlan).forEach(one -> {
             for (int i = 0; i < one.wished().count(); i++) {

@@ -8,8 +8,9 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.learn.Learning;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.species.Catalogue;
@@ -33,10 +34,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/losses/crew")
 class CrewController {
     private final TankStore tanks;
+    private final TankCache cache;
     private final JournalStore journal;
     private final Catalogue catalogue;
 
-    CrewController(TankStore tanks, JournalStore journal, Catalogue catalogue) {
+    CrewController(TankStore tanks, TankCache cache, JournalStore journal, Catalogue catalogue) {
+        this.cache = cache;
         this.tanks = tanks;
         this.journal = journal;
         this.catalogue = catalogue;
@@ -63,7 +66,7 @@ class CrewController {
             @PathVariable UUID tankId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = cache.of(keeper.id(), tankId).stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", stock.plan().asOf());
@@ -131,15 +134,15 @@ class CrewController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         tanks.get(keeper.id(), tankId);
-        AnimalGroup animals = group.orElseThrow(() -> new IllegalArgumentException("choose which animals"));
-        CrewCount one = new CrewCount(
+        AnimalGroup animals = group.orElseThrow(() -> new Refused("choose which animals"));
+        CrewCount one = Refused.unless(() -> new CrewCount(
                 Key.checked(key),
                 on,
                 animals,
                 name.map(String::strip).filter(text -> !text.isEmpty()).orElse(animals.words()),
                 what,
                 count,
-                measures.length().toCentimetres(smallest));
+                measures.length().toCentimetres(smallest)));
         journal.add(keeper.id(), tankId, one);
         Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/items/" + one.id() + "/remove");
         return "redirect:/tanks/" + tankId + "/losses/crew";

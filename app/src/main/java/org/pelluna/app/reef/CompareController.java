@@ -12,9 +12,8 @@ import java.util.stream.Collectors;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
-import org.pelluna.app.web.Fits;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.pressure.Pressure;
@@ -35,13 +34,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class CompareController {
     private final TankStore tanks;
-    private final Assessments assessments;
-    private final Fits fits;
+    private final TankCache cache;
 
-    CompareController(TankStore tanks, Assessments assessments, Fits fits) {
+    CompareController(TankStore tanks, TankCache cache) {
+        this.cache = cache;
         this.tanks = tanks;
-        this.assessments = assessments;
-        this.fits = fits;
     }
 
     /** One plan to choose. */
@@ -60,9 +57,11 @@ class CompareController {
             @RequestParam(defaultValue = "now") String rightWay,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
-        List<Alternative> ways =
-                Alternative.of(assessment.stock(), assessment.judgements(), fits.of(tankId, assessment.stock()));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+        List<Alternative> ways = Alternative.of(
+                assessment.stock(),
+                assessment.judgements(),
+                cache.of(keeper.id(), tankId).fit());
         LocalDate today = assessment.stock().plan().asOf();
         Reef one = reef(assessment, ways, leftWay);
         Reef other = reef(assessment, ways, rightWay);

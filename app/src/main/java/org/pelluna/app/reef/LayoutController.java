@@ -106,7 +106,7 @@ class LayoutController {
             HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
         if (form.version == null || form.version != row.version()) {
-            throw new ChangedMeanwhile();
+            throw new ChangedMeanwhile(row);
         }
         try {
             if (faults.hasErrors()) {

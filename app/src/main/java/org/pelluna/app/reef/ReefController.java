@@ -11,6 +11,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.reef.Reef;
@@ -34,17 +35,17 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/tanks/{tankId}/reef")
 class ReefController {
     private final TankStore tanks;
-    private final Reefs reefs;
+    private final TankCache cache;
     private final PlateStyle style;
 
-    ReefController(TankStore tanks, Reefs reefs, PlateStyle style) {
+    ReefController(TankStore tanks, TankCache cache, PlateStyle style) {
+        this.cache = cache;
         this.tanks = tanks;
-        this.reefs = reefs;
         this.style = style;
     }
 
     private Reef reef(KeeperPrincipal keeper, UUID tankId) {
-        return reefs.of(tankId, tanks.plan(keeper.id(), tankId));
+        return cache.of(keeper.id(), tankId).reef();
     }
 
     static DayView.Asked asked(Reef reef, Optional<LocalDate> on, Optional<String> fish, boolean toCome, boolean gone) {

@@ -1,13 +1,19 @@
 package org.pelluna.app.rules;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.Schools;
 import org.pelluna.core.shortlist.Rules;
@@ -53,20 +59,29 @@ class RulesController {
             BindingResult faults,
             Model model,
             RedirectAttributes redirect,
+            HttpServletRequest request,
             HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
         if (!faults.hasErrors()) {
             try {
-                tanks.change(
-                        keeper.id(),
-                        tankId,
-                        form.version == null ? row.version() : form.version,
-                        row.tank(),
-                        form.rules(row.houseRules()));
+                HouseRules entered = Refused.unless(() -> form.rules(row.houseRules()));
+                int version = form.version == null ? row.version() : form.version;
+                tanks.change(keeper.id(), tankId, version, row.tank(), entered);
                 Undo.say(redirect, "The house rules are saved; every finding has been judged anew.");
                 return "redirect:/tanks/" + tankId + "/rules";
-            } catch (IllegalArgumentException e) {
+            } catch (Refused e) {
                 faults.reject("contradiction", "Not saved: " + e.getMessage() + ".");
+            } catch (ChangedMeanwhile e) {
+                TankRow now = e.now(TankRow.class);
+                response.setStatus(HttpStatus.CONFLICT.value());
+                return Conflict.page(
+                        model,
+                        request,
+                        "The house rules",
+                        Conflict.fields(RulesForm.of(now.version(), now.houseRules())),
+                        new Conflict.Hidden("version", String.valueOf(now.version())),
+                        "/tanks/" + tankId + "/rules",
+                        Map.of());
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

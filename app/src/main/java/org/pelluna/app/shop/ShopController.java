@@ -6,11 +6,10 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
-import org.pelluna.core.learn.Learning;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -28,14 +27,14 @@ class ShopController {
     private static final int OTHERS = 7;
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final Catalogue catalogue;
-    private final Assessments assessments;
     private final Known known;
 
-    ShopController(TankStore tanks, Catalogue catalogue, Assessments assessments, Known known) {
+    ShopController(TankStore tanks, TankCache cache, Catalogue catalogue, Known known) {
+        this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;
-        this.assessments = assessments;
         this.known = known;
     }
 
@@ -76,7 +75,8 @@ class ShopController {
         model.addAttribute("q", text);
         model.addAttribute("missed", !text.isBlank() && asked.isEmpty());
         asked.ifPresent(one -> {
-            model.addAttribute("card", view(ShopCard.of(Learning.stock(plan, catalogue), one), measures));
+            model.addAttribute(
+                    "card", view(ShopCard.of(cache.of(keeper.id(), tankId).stock(), one), measures));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
         });
         model.addAttribute(
@@ -89,7 +89,7 @@ class ShopController {
         if (asked.isEmpty()) {
             model.addAttribute(
                     "next",
-                    assessments.of(tankId, plan).order().arrivals().stream()
+                    cache.of(keeper.id(), tankId).assessment().order().arrivals().stream()
                             .limit(3)
                             .map(arrival ->
                                     new Next(arrival.names(), arrival.date().toString()))

@@ -15,10 +15,10 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
@@ -43,15 +43,15 @@ class SpeciesController {
     private static final int A_PAGE = 24;
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final Catalogue catalogue;
     private final Known known;
-    private final Judged judged;
 
-    SpeciesController(TankStore tanks, Catalogue catalogue, Known known, Judged judged) {
+    SpeciesController(TankStore tanks, TankCache cache, Catalogue catalogue, Known known) {
+        this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;
         this.known = known;
-        this.judged = judged;
     }
 
     /** One fish of the list. */
@@ -74,7 +74,7 @@ class SpeciesController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Map<String, Judgement> judgements = judged.of(tankId, plan);
+        Map<String, Judgement> judgements = cache.of(keeper.id(), tankId).verdicts();
         boolean ordered = asked.q != null;
         List<Judgement> found = known.search(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
                 .filter(asked::admits)
@@ -112,7 +112,7 @@ class SpeciesController {
             @PathVariable String speciesId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = cache.of(keeper.id(), tankId).stock();
         Species species = stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotYours("species"));
         Judgement judgement = Shortlist.ask(
                 stock,

@@ -1,8 +1,19 @@
 package org.pelluna.app.storage;
 
-/** A form was sent for a version that somebody has changed since. */
+/** A form was sent for a state that was changed since, in another window or on another device. Nothing is saved. */
 public class ChangedMeanwhile extends RuntimeException {
-    public ChangedMeanwhile() {
+    private final transient Object now;
+
+    /**
+     * @param now what is there now
+     */
+    public ChangedMeanwhile(Object now) {
         super("changed meanwhile");
+        this.now = now;
+    }
+
+    /** What is there now. */
+    public <T> T now(Class<T> type) {
+        return type.cast(now);
     }
 }

@@ -60,6 +60,12 @@ public class JournalStore {
         add(keeperId, tankId, JournalRow.Kind.TASK, task.id(), task);
     }
 
+    /** Adds what is to be done, and the remedy it begins, together or not at all. */
+    public void add(UUID keeperId, UUID tankId, List<Task> tasks, Optional<Remedy> remedy) {
+        tasks.forEach(task -> add(keeperId, tankId, task));
+        remedy.ifPresent(one -> add(keeperId, tankId, one));
+    }
+
     /**
      * Adds a sign.
      *
@@ -72,7 +78,7 @@ public class JournalStore {
     }
 
     private void add(UUID keeperId, UUID tankId, JournalRow.Kind kind, String key, Object value) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         if (items.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
             items.saveAndFlush(new JournalRow(tankId, kind, key, value));
         }
@@ -117,7 +123,7 @@ public class JournalStore {
 
     /** Keeps a photograph as it was made anew. */
     public void addPhoto(UUID keeperId, UUID tankId, String key, byte[] jpeg) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         if (photos.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
             photos.saveAndFlush(new PhotoRow(tankId, key, jpeg));
         }
@@ -150,7 +156,7 @@ public class JournalStore {
     }
 
     private JournalRow row(UUID keeperId, UUID tankId, String key) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         return items.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("entry"));
     }
 

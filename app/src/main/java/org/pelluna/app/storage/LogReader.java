@@ -3,57 +3,24 @@ package org.pelluna.app.storage;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
-/** Reads a whole log. Some hold tens of thousands of entries: they are read past Hibernate, which would watch over each of them. */
+/** Reads a whole log. Some hold tens of thousands of entries: they are read by plain SQL, untracked. */
 @Component
 class LogReader {
-    private static final int TANKS = 20;
-
     private final JdbcClient database;
-    private final Map<UUID, Kept> kept = Collections.synchronizedMap(new LinkedHashMap<>(TANKS, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<UUID, Kept> eldest) {
-            return size() > TANKS;
-        }
-    });
 
     LogReader(JdbcClient database) {
         this.database = database;
     }
 
-    /**
-     * The log of a tank. Every change of it adds a row or raises a version, so their count and sum tell whether it is the one read
-     * before.
-     */
+    /** The log of a tank, the oldest entry first. */
     List<LogEntry> read(UUID tankId) {
-        String state = database.sql(
-                        "select count(*) || ' ' || coalesce(sum(version), 0) from log_entry where tank_id = :tank")
-                .param("tank", tankId)
-                .query(String.class)
-                .single();
-        Kept before = kept.get(tankId);
-        if (before != null && before.state().equals(state)) {
-            return before.log();
-        }
-        List<LogEntry> log = List.copyOf(readAll(tankId));
-        kept.put(tankId, new Kept(state, log));
-        return log;
-    }
-
-    private record Kept(String state, List<LogEntry> log) {}
-
-    private List<LogEntry> readAll(UUID tankId) {
         return database.sql("""
                         select plan_key, seen_at, kind, aggressor_key, fish_key, hardness, place, watched_minutes, note
                         from log_entry where tank_id = :tank and removed_at is null order by seen_at, plan_key

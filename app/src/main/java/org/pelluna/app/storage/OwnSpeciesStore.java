@@ -23,7 +23,7 @@ public class OwnSpeciesStore {
 
     /** Adds a species, or changes the one with its key. */
     public void put(UUID keeperId, UUID tankId, OwnSpecies one) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         own.findByTankIdAndPlanKey(tankId, one.id())
                 .ifPresentOrElse(row -> row.change(one), () -> own.saveAndFlush(new OwnSpeciesRow(tankId, one)));
     }
@@ -35,7 +35,7 @@ public class OwnSpeciesStore {
      * @throws NotYours if the keeper has no such tank, or the tank no such species
      */
     public boolean remove(UUID keeperId, UUID tankId, String key) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         OwnSpeciesRow row = own.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("species"));
         if (wishes.existsByTankIdAndSpeciesId(tankId, key) || residents.existsByTankIdAndSpeciesId(tankId, key)) {
             return false;

@@ -52,23 +52,56 @@ public class RecordStore {
     }
 
     public void addWish(UUID keeperId, UUID tankId, Wish wish) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
-            wishes.saveAndFlush(new WishRow(tankId, wishes.countByTankId(tankId), wish));
+            wishes.saveAndFlush(new WishRow(tankId, wishes.nextPlace(tankId), wish));
         }
     }
 
-    /** Says how a resident differs from its kind, or that it does not. */
-    public void differs(UUID keeperId, UUID tankId, String key, Optional<Individual> individual) {
-        tanks.get(keeperId, tankId);
-        residents
-                .findByTankIdAndPlanKey(tankId, key)
-                .orElseThrow(() -> new NotYours("fish"))
-                .differs(individual);
+    /**
+     * Says how a resident differs from its kind, or that it does not.
+     *
+     * @param seen the mark of the fish from which the form was made; empty if the form does not say
+     * @throws ChangedMeanwhile with the fish, if it was changed since
+     */
+    public void differs(
+            UUID keeperId, UUID tankId, String key, Optional<String> seen, Optional<Individual> individual) {
+        seen(keeperId, tankId, key, seen).differs(individual);
     }
 
-    public void decide(UUID keeperId, UUID tankId, String key, Wish.Decision decision, Optional<String> note) {
-        wish(keeperId, tankId, key).decide(decision, note);
+    private ResidentRow seen(UUID keeperId, UUID tankId, String key, Optional<String> seen) {
+        tanks.own(keeperId, tankId);
+        ResidentRow row = resident(tankId, key);
+        if (Seen.isOlder(seen, row.toCore())) {
+            throw new ChangedMeanwhile(row.toCore());
+        }
+        return row;
+    }
+
+    /**
+     * Keeps the keeper's own word on a wish.
+     *
+     * @param seen the mark of the wish from which the form was made; empty if the form does not say
+     * @throws ChangedMeanwhile with the wish, if it was changed since
+     */
+    public void decide(
+            UUID keeperId,
+            UUID tankId,
+            String key,
+            Optional<String> seen,
+            Wish.Decision decision,
+            Optional<String> note) {
+        WishRow row = wish(keeperId, tankId, key);
+        if (Seen.isOlder(seen, row.toCore())) {
+            throw new ChangedMeanwhile(row.toCore());
+        }
+        row.decide(decision, note);
+    }
+
+    /** Whether a wish is on the list; its tank is held. */
+    public boolean isOnTheList(UUID keeperId, UUID tankId, String key) {
+        WishRow row = wish(keeperId, tankId, key);
+        return !row.hasArrived() && !row.isRemoved();
     }
 
     public void removeWish(UUID keeperId, UUID tankId, String key) {
@@ -80,28 +113,8 @@ public class RecordStore {
     }
 
     /**
-     * The fish of a wish have gone into the display: they become residents, and the log says so. Does nothing if they
-     * have arrived before.
-     *
-     * @param arrived the fish, each with a key of its own
-     * @param entries their log entries
-     */
-    public void arrive(UUID keeperId, UUID tankId, String key, List<Resident> arrived, List<LogEntry> entries) {
-        WishRow wish = wish(keeperId, tankId, key);
-        if (wish.hasArrived()) {
-            return;
-        }
-        wish.arrived(arrived.get(0).arrivedOn());
-        int place = residents.countByTankId(tankId);
-        for (Resident one : arrived) {
-            residents.save(new ResidentRow(tankId, place, one, wish.id()));
-            place++;
-        }
-        entries.forEach(entry -> logs.save(new LogRow(tankId, entry)));
-    }
-
-    /**
-     * Takes an arrival back: the wish returns to the plan, its fish and their arrival entries go.
+     * Takes back an arrival of the time before arrivals were kept with their inverse: the wish returns to the plan, its fish and their
+     * arrival entries go.
      *
      * @throws StillInTheRecord if one of the fish has been written about since
      */
@@ -122,7 +135,9 @@ public class RecordStore {
         boolean lost = losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                 .anyMatch(row -> keys.contains(row.fishKey()));
         if (writtenAbout || lost) {
-            throw new StillInTheRecord();
+            throw new StillInTheRecord(
+                    "This arrival cannot be taken back: the log or the losses speak of the fish since. Remove"
+                            + " those entries first, or record how the fish left.");
         }
         logs.deleteAll(arrivals);
         residents.deleteAll(arrived);
@@ -130,7 +145,7 @@ public class RecordStore {
     }
 
     public void addEntry(UUID keeperId, UUID tankId, LogEntry entry) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         entry.aggressorId().ifPresent(key -> resident(tankId, key));
         entry.fishId().ifPresent(key -> resident(tankId, key));
         if (logs.findByTankIdAndPlanKey(tankId, entry.id()).isEmpty()) {
@@ -138,9 +153,17 @@ public class RecordStore {
         }
     }
 
-    /** Changes an entry; how it read before is kept. */
-    public void changeEntry(UUID keeperId, UUID tankId, LogEntry entry) {
+    /**
+     * Changes an entry; how it read before is kept.
+     *
+     * @param seen the mark of the entry from which the form was made; empty if the form does not say
+     * @throws ChangedMeanwhile with the entry, if it was changed since
+     */
+    public void changeEntry(UUID keeperId, UUID tankId, Optional<String> seen, LogEntry entry) {
         LogRow row = entry(keeperId, tankId, entry.id());
+        if (Seen.isOlder(seen, row.toCore())) {
+            throw new ChangedMeanwhile(row.toCore());
+        }
         entry.aggressorId().ifPresent(key -> resident(tankId, key));
         entry.fishId().ifPresent(key -> resident(tankId, key));
         LogEntry before = row.toCore();
@@ -156,16 +179,23 @@ public class RecordStore {
     /** How an entry read before, the latest first. */
     @Transactional(readOnly = true)
     public List<Earlier> history(UUID keeperId, UUID tankId, String key) {
-        entry(keeperId, tankId, key);
+        tanks.get(keeperId, tankId);
+        if (logs.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
+            throw new NotYours("entry");
+        }
         return history.findByTankIdAndPlanKeyOrderByChangedAtDesc(tankId, key).stream()
                 .map(row -> new Earlier(row.changedAt(), row.as(LogEntry.class)))
                 .toList();
     }
 
-    /** Notes how a resident came. */
-    public void came(UUID keeperId, UUID tankId, String key, Optional<Resident.Coming> how) {
-        tanks.get(keeperId, tankId);
-        resident(tankId, key).came(how);
+    /**
+     * Notes how a resident came.
+     *
+     * @param seen the mark of the fish from which the form was made; empty if the form does not say
+     * @throws ChangedMeanwhile with the fish, if it was changed since
+     */
+    public void came(UUID keeperId, UUID tankId, String key, Optional<String> seen, Optional<Resident.Coming> how) {
+        seen(keeperId, tankId, key, seen).came(how);
     }
 
     /** Adds many entries at once; those whose key is known change nothing. */
@@ -189,7 +219,7 @@ public class RecordStore {
 
     /** Records a loss; the fish leaves the tank on that day. */
     public void addLoss(UUID keeperId, UUID tankId, Loss loss) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         ResidentRow fish = resident(tankId, loss.fishId());
         if (losses.findByTankIdAndPlanKey(tankId, loss.id()).isPresent()
                 || fish.toCore().leftOn().isPresent()) {
@@ -221,7 +251,7 @@ public class RecordStore {
     }
 
     private WishRow wish(UUID keeperId, UUID tankId, String key) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         return wishes.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("wish"));
     }
 
@@ -230,12 +260,12 @@ public class RecordStore {
     }
 
     private LogRow entry(UUID keeperId, UUID tankId, String key) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         return logs.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("entry"));
     }
 
     private LossRow loss(UUID keeperId, UUID tankId, String key) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         return losses.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("loss"));
     }
 }

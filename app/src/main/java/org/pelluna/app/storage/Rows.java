@@ -1,11 +1,13 @@
 package org.pelluna.app.storage;
 
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 /** The repositories of all rows that belong to a tank. */
@@ -26,6 +28,15 @@ final class Rows {
         Optional<TankRow> findByIdAndRemovedAtIsNull(UUID id);
 
         List<TankRow> findByRemovedAtIsNull();
+
+        /** The keeper's tank, held until the transaction ends: changes of one tank come one after the other. */
+        @Lock(LockModeType.PESSIMISTIC_WRITE)
+        @Query("select t from TankRow t where t.id = :id and t.keeperId = :keeperId")
+        Optional<TankRow> hold(UUID id, UUID keeperId);
+
+        @Query("select new org.pelluna.app.storage.TankState(t.revision, t.logRevision) from TankRow t"
+                + " where t.id = :id and t.keeperId = :keeperId and t.removedAt is null")
+        Optional<TankState> state(UUID id, UUID keeperId);
     }
 
     interface Wishes extends JpaRepository<WishRow, UUID> {
@@ -33,7 +44,11 @@ final class Rows {
 
         Optional<WishRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
 
-        int countByTankId(UUID tankId);
+        @Query("select coalesce(max(place), -1) + 1 from WishRow where tankId = :tankId")
+        int nextPlace(UUID tankId);
+
+        /** Wishes on the list: not removed, their fish not arrived. */
+        int countByTankIdAndRemovedAtIsNullAndArrivedOnIsNull(UUID tankId);
 
         boolean existsByTankIdAndSpeciesId(UUID tankId, String speciesId);
 
@@ -51,9 +66,19 @@ final class Rows {
 
         Optional<ResidentRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
 
-        int countByTankId(UUID tankId);
+        @Query("select coalesce(max(place), -1) + 1 from ResidentRow where tankId = :tankId")
+        int nextPlace(UUID tankId);
 
         boolean existsByTankIdAndSpeciesId(UUID tankId, String speciesId);
+    }
+
+    interface Happenings extends JpaRepository<HappeningRow, UUID> {
+        boolean existsByTankIdAndFormKey(UUID tankId, String formKey);
+
+        Optional<HappeningRow> findByTankIdAndFormKey(UUID tankId, String formKey);
+
+        Optional<HappeningRow> findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(
+                UUID tankId, String subject);
     }
 
     interface Logs extends JpaRepository<LogRow, UUID> {

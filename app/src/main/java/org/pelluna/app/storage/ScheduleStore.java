@@ -37,7 +37,7 @@ public class ScheduleStore {
      * @throws org.springframework.dao.OptimisticLockingFailureException if two changes meet
      */
     public Schedule change(UUID keeperId, UUID tankId, UnaryOperator<Schedule> change) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         Set<String> open = wishes.openKeys(tankId);
         Optional<ScheduleRow> row = schedules.findById(tankId);
         Schedule known = row.map(ScheduleRow::toCore).orElse(Schedule.NONE);
@@ -48,7 +48,7 @@ public class ScheduleStore {
 
     /** Records tests; one whose key is known changes nothing. */
     public void addTests(UUID keeperId, UUID tankId, List<WaterTest> measured) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         for (WaterTest test : measured) {
             if (tests.findByTankIdAndPlanKey(tankId, test.id()).isEmpty()) {
                 tests.save(new WaterTestRow(tankId, test));
@@ -65,7 +65,7 @@ public class ScheduleStore {
     }
 
     private WaterTestRow test(UUID keeperId, UUID tankId, String key) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         return tests.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("test"));
     }
 }

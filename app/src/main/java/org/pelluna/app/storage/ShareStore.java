@@ -67,7 +67,7 @@ public class ShareStore {
 
     /** Ends every link of the tank for a purpose. */
     public void revoke(UUID keeperId, UUID tankId, Purpose purpose) {
-        tanks.get(keeperId, tankId);
+        tanks.own(keeperId, tankId);
         shares.findByTankIdAndPurposeAndRevokedAtIsNull(tankId, purpose)
                 .forEach(share -> share.revoked(clock.instant()));
     }
@@ -125,11 +125,12 @@ public class ShareStore {
      */
     public boolean addWish(String token, Wish wish) {
         UUID tankId = tank(token, Purpose.WISHES).id();
-        if (wishes.countByTankId(tankId) >= MOST_WISHES) {
+        tanks.own(tank(token, Purpose.WISHES).keeperId(), tankId);
+        if (wishes.countByTankIdAndRemovedAtIsNullAndArrivedOnIsNull(tankId) >= MOST_WISHES) {
             return false;
         }
         if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
-            wishes.saveAndFlush(new WishRow(tankId, wishes.countByTankId(tankId), wish));
+            wishes.saveAndFlush(new WishRow(tankId, wishes.nextPlace(tankId), wish));
         }
         return true;
     }

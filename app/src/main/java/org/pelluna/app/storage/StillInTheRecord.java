@@ -1,8 +1,11 @@
 package org.pelluna.app.storage;
 
-/** An arrival cannot be taken back, because its fish has been written about since. */
+/** Something cannot be taken back, because the record stands on it since. */
 public class StillInTheRecord extends RuntimeException {
-    public StillInTheRecord() {
-        super("the fish has entries in the log or a loss");
+    /**
+     * @param sentence what stands against it, for the keeper
+     */
+    public StillInTheRecord(String sentence) {
+        super(sentence);
     }
 }

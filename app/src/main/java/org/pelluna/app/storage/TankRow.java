@@ -1,5 +1,6 @@
 package org.pelluna.app.storage;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -34,6 +35,13 @@ public class TankRow {
 
     private Instant createdAt;
     private Instant removedAt;
+
+    /** Raised by the database with every change of the tank's rows. */
+    @Column(insertable = false, updatable = false)
+    private long revision;
+
+    @Column(insertable = false, updatable = false)
+    private long logRevision;
 
     protected TankRow() {}
 
@@ -73,6 +81,10 @@ public class TankRow {
 
     public HouseRules houseRules() {
         return Json.MAPPER.readValue(houseRules, HouseRules.class);
+    }
+
+    boolean isRemoved() {
+        return removedAt != null;
     }
 
     void removed(Instant when) {

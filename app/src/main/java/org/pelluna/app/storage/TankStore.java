@@ -3,13 +3,19 @@ package org.pelluna.app.storage;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.LongFunction;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A keeper's tanks and their plans. Every method names the keeper, and another's tank is as good as none. */
@@ -24,6 +30,7 @@ public class TankStore {
     private final Rows.Schedules schedules;
     private final Rows.WaterTests tests;
     private final Rows.Journal journal;
+    private final Rows.Photos photos;
     private final LogReader logReader;
     private final LogWriter logWriter;
     private final Clock clock;
@@ -37,6 +44,7 @@ public class TankStore {
             Rows.Schedules schedules,
             Rows.WaterTests tests,
             Rows.Journal journal,
+            Rows.Photos photos,
             LogReader logReader,
             LogWriter logWriter,
             Clock clock) {
@@ -48,6 +56,7 @@ public class TankStore {
         this.schedules = schedules;
         this.tests = tests;
         this.journal = journal;
+        this.photos = photos;
         this.logReader = logReader;
         this.logWriter = logWriter;
         this.clock = clock;
@@ -76,12 +85,53 @@ public class TankStore {
     }
 
     /**
+     * The tank, held for a change until the transaction ends; whoever changes anything of a tank begins here.
+     *
+     * @throws NotYours if the keeper has no such tank
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    TankRow own(UUID keeperId, UUID tankId) {
+        return tanks.hold(tankId, keeperId).filter(row -> !row.isRemoved()).orElseThrow(() -> new NotYours("tank"));
+    }
+
+    /**
+     * How far a tank has changed.
+     *
+     * @throws NotYours if the keeper has no such tank
+     */
+    @Transactional(readOnly = true)
+    public TankState state(UUID keeperId, UUID tankId) {
+        return tanks.state(tankId, keeperId).orElseThrow(() -> new NotYours("tank"));
+    }
+
+    /**
+     * A tank's plan with the state it was read in; both of one moment.
+     *
+     * @param knownLog the log of a state, if it is known already; it is not read again then
+     * @throws NotYours if the keeper has no such tank
+     */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public Snapshot snapshot(UUID keeperId, UUID tankId, LongFunction<Optional<List<LogEntry>>> knownLog) {
+        TankState state = state(keeperId, tankId);
+        List<LogEntry> log = knownLog.apply(state.logRevision()).orElseGet(() -> logReader.read(tankId));
+        return new Snapshot(state, plan(keeperId, tankId, log));
+    }
+
+    /** A plan, and the state of the tank in which it was read. */
+    public record Snapshot(TankState state, TankPlan plan) {}
+
+    /**
      * The whole plan of a tank, for today.
      *
      * @throws NotYours if the keeper has no such tank
      */
     @Transactional(readOnly = true)
     public TankPlan plan(UUID keeperId, UUID tankId) {
+        get(keeperId, tankId);
+        return plan(keeperId, tankId, logReader.read(tankId));
+    }
+
+    private TankPlan plan(UUID keeperId, UUID tankId, List<LogEntry> log) {
         TankRow tank = get(keeperId, tankId);
         return new TankPlan(
                 LocalDate.now(clock),
@@ -93,7 +143,7 @@ public class TankStore {
                 wishes.findByTankIdAndRemovedAtIsNullAndArrivedOnIsNullOrderByPlace(tankId).stream()
                         .map(WishRow::toCore)
                         .toList(),
-                logReader.read(tankId),
+                log,
                 losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                         .map(LossRow::toCore)
                         .toList(),
@@ -106,12 +156,12 @@ public class TankStore {
     }
 
     /**
-     * Makes sure that fish are of a keeper's tank.
+     * Makes sure that fish are of a keeper's tank, and holds it.
      *
      * @throws NotYours if one is not
      */
     void requireFish(UUID keeperId, UUID tankId, java.util.Collection<String> keys) {
-        get(keeperId, tankId);
+        own(keeperId, tankId);
         java.util.Set<String> all = java.util.Set.copyOf(keys);
         if (!all.isEmpty() && residents.countByTankIdAndPlanKeyIn(tankId, all) != all.size()) {
             throw new NotYours("fish");
@@ -156,6 +206,13 @@ public class TankStore {
                 .id();
     }
 
+    /** Adds a tank with everything a plan holds and its photographs, by key: all of it, or nothing. */
+    public UUID add(UUID keeperId, TankPlan plan, Map<String, byte[]> photographs) {
+        UUID tankId = add(keeperId, plan);
+        photographs.forEach((key, jpeg) -> photos.save(new PhotoRow(tankId, key, jpeg)));
+        return tankId;
+    }
+
     /** Adds a tank with everything a plan holds. */
     public UUID add(UUID keeperId, TankPlan plan) {
         UUID tankId = add(keeperId, UUID.randomUUID(), plan.tank(), plan.houseRules());
@@ -182,9 +239,9 @@ public class TankStore {
      * @throws ChangedMeanwhile if that is no longer the current one
      */
     public void change(UUID keeperId, UUID tankId, int version, Tank tank, HouseRules rules) {
-        TankRow row = get(keeperId, tankId);
+        TankRow row = own(keeperId, tankId);
         if (row.version() != version) {
-            throw new ChangedMeanwhile();
+            throw new ChangedMeanwhile(row);
         }
         row.change(tank, rules);
         tanks.saveAndFlush(row);
@@ -192,13 +249,11 @@ public class TankStore {
 
     /** Takes a tank away; {@link #restore} brings it back. */
     public void remove(UUID keeperId, UUID tankId) {
-        get(keeperId, tankId).removed(clock.instant());
+        own(keeperId, tankId).removed(clock.instant());
     }
 
     /** Brings a tank back. */
     public void restore(UUID keeperId, UUID tankId) {
-        tanks.findByIdAndKeeperId(tankId, keeperId)
-                .orElseThrow(() -> new NotYours("tank"))
-                .removed(null);
+        tanks.hold(tankId, keeperId).orElseThrow(() -> new NotYours("tank")).removed(null);
     }
 }

@@ -53,13 +53,7 @@ class WishRow {
         this.tankId = tankId;
         this.planKey = wish.id();
         this.place = place;
-        this.speciesId = wish.speciesId();
-        this.fishCount = wish.count();
-        this.lengthCm = wish.lengthCm().orElse(null);
-        this.askedBy = wish.askedBy().orElse(null);
-        this.price = wish.price().orElse(null);
-        this.individual = wish.individual().map(Json.MAPPER::writeValueAsString).orElse(null);
-        decide(wish.decision(), wish.decisionNote());
+        change(wish);
     }
 
     Wish toCore() {
@@ -79,6 +73,19 @@ class WishRow {
         return id;
     }
 
+    /** Takes on another content and stands on the list again; the key and the place stay. */
+    final void change(Wish wish) {
+        this.speciesId = wish.speciesId();
+        this.fishCount = wish.count();
+        this.lengthCm = wish.lengthCm().orElse(null);
+        this.askedBy = wish.askedBy().orElse(null);
+        this.price = wish.price().orElse(null);
+        this.individual = wish.individual().map(Json.MAPPER::writeValueAsString).orElse(null);
+        this.arrivedOn = null;
+        this.removedAt = null;
+        decide(wish.decision(), wish.decisionNote());
+    }
+
     final void decide(Wish.Decision word, Optional<String> note) {
         this.decision = word;
         this.decisionNote = note.orElse(null);
@@ -86,6 +93,10 @@ class WishRow {
 
     void arrived(LocalDate on) {
         this.arrivedOn = on;
+    }
+
+    boolean isRemoved() {
+        return removedAt != null;
     }
 
     boolean hasArrived() {

@@ -1,16 +1,22 @@
 package org.pelluna.app.tanks;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.ReefDrawing;
+import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
+import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Individual;
@@ -34,13 +40,13 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 class TankController {
     private final TankStore tanks;
+    private final TankCache cache;
     private final RecordStore record;
-    private final Assessments assessments;
 
-    TankController(TankStore tanks, RecordStore record, Assessments assessments) {
+    TankController(TankStore tanks, TankCache cache, RecordStore record) {
+        this.cache = cache;
         this.tanks = tanks;
         this.record = record;
-        this.assessments = assessments;
     }
 
     /** A line of the list of animals kept. */
@@ -129,6 +135,7 @@ class TankController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
+            HttpServletRequest request,
             HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
         Optional<Entered> entered = entered(form, faults, measures, Optional.of(row));
@@ -136,12 +143,25 @@ class TankController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return profile(keeper, row, model, measures);
         }
-        tanks.change(
-                keeper.id(),
-                tankId,
-                form.version,
-                entered.get().tank(),
-                entered.get().rules());
+        try {
+            tanks.change(
+                    keeper.id(),
+                    tankId,
+                    form.version,
+                    entered.get().tank(),
+                    entered.get().rules());
+        } catch (ChangedMeanwhile e) {
+            TankRow now = e.now(TankRow.class);
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return Conflict.page(
+                    model,
+                    request,
+                    "The profile",
+                    Conflict.fields(TankForm.of(now.version(), now.tank(), now.houseRules(), measures)),
+                    new Conflict.Hidden("version", String.valueOf(now.version())),
+                    "/tanks/" + tankId,
+                    Map.of());
+        }
         Undo.say(redirect, "The profile is saved; every finding has been judged anew.");
         return "redirect:/tanks/" + tankId;
     }
@@ -170,21 +190,39 @@ class TankController {
             @RequestParam(defaultValue = "1") double temper,
             @RequestParam(required = false) Double adult,
             @RequestParam Optional<String> note,
+            @RequestParam Optional<String> seen,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
-            RedirectAttributes redirect) {
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         boolean ordinary = temper == 1 && adult == null;
-        record.differs(
-                keeper.id(),
-                tankId,
-                key,
-                ordinary
-                        ? Optional.empty()
-                        : Optional.of(new Individual(
-                                temper,
-                                Optional.ofNullable(adult).map(measures.length()::toCentimetres),
-                                note.map(String::strip)
-                                        .filter(text -> !text.isEmpty())
-                                        .orElse("as seen by its keeper"))));
+        Optional<Individual> individual = ordinary
+                ? Optional.empty()
+                : Optional.of(Refused.unless(() -> new Individual(
+                        temper,
+                        Optional.ofNullable(adult).map(measures.length()::toCentimetres),
+                        note.map(String::strip).filter(text -> !text.isEmpty()).orElse("as seen by its keeper"))));
+        try {
+            record.differs(keeper.id(), tankId, key, seen, individual);
+        } catch (ChangedMeanwhile e) {
+            Optional<Individual> now = e.now(Resident.class).individual();
+            return changedFish(
+                    e,
+                    tankId,
+                    Map.of(
+                            "temper",
+                            String.valueOf(now.map(Individual::temperFactor).orElse(1.0)),
+                            "adult",
+                            now.flatMap(Individual::adultCm)
+                                    .map(measures::lengthField)
+                                    .orElse(""),
+                            "note",
+                            now.map(Individual::note).orElse("")),
+                    model,
+                    request,
+                    response);
+        }
         Undo.say(redirect, "Noted; every finding has been judged anew.");
         return "redirect:/tanks/" + tankId;
     }
@@ -198,10 +236,53 @@ class TankController {
             @RequestParam Optional<Resident.Origin> origin,
             @RequestParam Optional<Resident.Method> method,
             @RequestParam Optional<Double> price,
-            RedirectAttributes redirect) {
-        record.came(keeper.id(), tankId, key, Resident.Coming.of(origin, method, price));
+            @RequestParam Optional<String> seen,
+            Model model,
+            RedirectAttributes redirect,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Optional<Resident.Coming> how = Refused.unless(() -> Resident.Coming.of(origin, method, price));
+        try {
+            record.came(keeper.id(), tankId, key, seen, how);
+        } catch (ChangedMeanwhile e) {
+            Optional<Resident.Coming> now = e.now(Resident.class).coming();
+            return changedFish(
+                    e,
+                    tankId,
+                    Map.of(
+                            "origin",
+                            now.flatMap(Resident.Coming::origin).map(Enum::name).orElse(""),
+                            "method",
+                            now.flatMap(Resident.Coming::method).map(Enum::name).orElse(""),
+                            "price",
+                            now.flatMap(Resident.Coming::price)
+                                    .map(String::valueOf)
+                                    .orElse("")),
+                    model,
+                    request,
+                    response);
+        }
         Undo.say(redirect, "Noted; survival is counted anew.");
         return "redirect:/tanks/" + tankId;
+    }
+
+    private static String changedFish(
+            ChangedMeanwhile e,
+            UUID tankId,
+            Map<String, String> newer,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Resident now = e.now(Resident.class);
+        response.setStatus(HttpStatus.CONFLICT.value());
+        return Conflict.page(
+                model,
+                request,
+                "What is noted of " + now.name(),
+                newer,
+                new Conflict.Hidden("seen", Seen.mark(now)),
+                "/tanks/" + tankId,
+                Map.of());
     }
 
     private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
@@ -212,7 +293,7 @@ class TankController {
     }
 
     private TankView view(KeeperPrincipal keeper, TankRow row, Measures measures, double fieldCm) {
-        return TankView.of(row, assessments.of(row.id(), tanks.plan(keeper.id(), row.id())), measures, fieldCm);
+        return TankView.of(row, cache.of(keeper.id(), row.id()).assessment(), measures, fieldCm);
     }
 
     /** What a form without faults means. */

@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
@@ -68,7 +69,8 @@ record TankView(
             String differs,
             Optional<Individual> individual,
             String adult,
-            Optional<Resident.Coming> coming) {
+            Optional<Resident.Coming> coming,
+            String seen) {
 
         /** What may be noted of its temper, what has been noted chosen. */
         public List<TemperChoice> tempers() {
@@ -177,7 +179,8 @@ record TankView(
                         .flatMap(Individual::adultCm)
                         .map(measures::lengthField)
                         .orElse(""),
-                resident.flatMap(Resident::coming));
+                resident.flatMap(Resident::coming),
+                resident.map(Seen::mark).orElse(""));
     }
 
     private static String differs(Individual one, Measures measures) {

@@ -19,8 +19,8 @@ import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
@@ -43,24 +43,19 @@ class TodayController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final JournalStore journal;
     private final Keepers keepers;
     private final Mailbox mailbox;
-    private final Assessments assessments;
     private final Clock clock;
 
     TodayController(
-            TankStore tanks,
-            JournalStore journal,
-            Keepers keepers,
-            Mailbox mailbox,
-            Assessments assessments,
-            Clock clock) {
+            TankStore tanks, TankCache cache, JournalStore journal, Keepers keepers, Mailbox mailbox, Clock clock) {
+        this.cache = cache;
         this.tanks = tanks;
         this.journal = journal;
         this.keepers = keepers;
         this.mailbox = mailbox;
-        this.assessments = assessments;
         this.clock = clock;
     }
 
@@ -89,7 +84,7 @@ class TodayController {
                 .orElseGet(() -> LocalDateTime.now(clock).minusDays(7));
         List<TankToday> views = new ArrayList<>();
         for (TankRow tank : tanks.of(keeper.id())) {
-            views.add(view(tank, assessments.of(tank.id(), tanks.plan(keeper.id(), tank.id())), since, measures));
+            views.add(view(tank, cache.of(keeper.id(), tank.id()).assessment(), since, measures));
         }
         model.addAttribute("tanks", views);
         model.addAttribute("since", since.format(WHEN));

@@ -55,7 +55,7 @@ class LearnedController {
     @GetMapping("/learned")
     String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         Stock stock = record.stock(keeper, tankId, model);
-        Map<String, Learning.Lesson> lessons = Learning.of(Stock.of(stock.plan(), catalogue));
+        Map<String, Learning.Lesson> lessons = record.answers(keeper, tankId).lessons();
         model.addAttribute(
                 "lessons",
                 stock.residents().stream()

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -14,6 +15,9 @@ import org.springframework.format.annotation.DateTimeFormat;
 public class LogForm {
     @NotNull
     public String key;
+
+    /** Mark of the entry from which the form was made; empty for a new one. */
+    public String seen;
 
     @NotNull(message = "When was it?")
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME)
@@ -42,6 +46,7 @@ public class LogForm {
     static LogForm of(LogEntry entry) {
         LogForm form = new LogForm();
         form.key = entry.id();
+        form.seen = Seen.mark(entry);
         form.at = entry.at();
         form.kind = entry.kind();
         form.aggressor = entry.aggressorId().orElse(null);

@@ -9,6 +9,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -140,7 +141,7 @@ class RemedyController {
         record.seen(keeper, tankId, from.atStartOfDay());
         Remedy begun = new Remedy(
                 Key.checked(key),
-                remedy.orElseThrow(() -> new IllegalArgumentException("choose what was tried")),
+                remedy.orElseThrow(() -> new Refused("choose what was tried")),
                 fish.filter(one -> !one.isBlank()),
                 from,
                 Optional.empty(),
@@ -164,8 +165,8 @@ class RemedyController {
                 keeper.id(),
                 tankId,
                 key,
-                remedy -> new Remedy(
-                        remedy.id(), remedy.kind(), remedy.fishId(), remedy.from(), Optional.of(on), remedy.note()));
+                remedy -> Refused.unless(() -> new Remedy(
+                        remedy.id(), remedy.kind(), remedy.fishId(), remedy.from(), Optional.of(on), remedy.note())));
         return "redirect:" + WatchRecord.path(tankId) + "/remedies";
     }
 }

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -60,7 +61,10 @@ class RollCallController {
             HttpServletResponse response)
             throws IOException {
         record.seen(keeper, tankId, start);
-        journal.add(keeper.id(), tankId, new Watch(Key.checked(key), start, minutes, Optional.empty()));
+        journal.add(
+                keeper.id(),
+                tankId,
+                Refused.unless(() -> new Watch(Key.checked(key), start, minutes, Optional.empty())));
         warner.look(keeper.id(), tankId);
         return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
     }
@@ -110,10 +114,13 @@ class RollCallController {
         Map<String, RollCall.State> found = new TreeMap<>();
         sent.forEach((name, state) -> {
             if (name.startsWith(FOUND) && !state.isBlank()) {
-                found.put(name.substring(FOUND.length()), RollCall.State.valueOf(state.toUpperCase(Locale.ROOT)));
+                found.put(
+                        name.substring(FOUND.length()),
+                        Refused.unless(() -> RollCall.State.valueOf(state.toUpperCase(Locale.ROOT))));
             }
         });
-        RollCall call = new RollCall(Key.checked(key), at, found, WatchRecord.note(sent.get("note")));
+        Optional<String> note = WatchRecord.note(sent.get("note"));
+        RollCall call = Refused.unless(() -> new RollCall(Key.checked(key), at, found, note));
         journal.add(keeper.id(), tankId, call);
         warner.look(keeper.id(), tankId);
         Undo.offer(redirect, "The roll call is kept.", WatchRecord.path(tankId) + "/items/" + call.id() + "/remove");

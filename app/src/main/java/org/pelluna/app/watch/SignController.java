@@ -10,6 +10,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -85,8 +86,7 @@ class SignController {
             throws IOException {
         record.seen(keeper, tankId, at);
         String id = Key.checked(key);
-        Optional<byte[]> jpeg =
-                photo == null || photo.isEmpty() ? Optional.empty() : Optional.of(Pictures.jpeg(photo.getBytes()));
+        Optional<byte[]> jpeg = photo == null || photo.isEmpty() ? Optional.empty() : Optional.of(jpeg(photo));
         journal.add(
                 keeper.id(),
                 tankId,
@@ -94,7 +94,7 @@ class SignController {
                         id,
                         at,
                         fish,
-                        sign.orElseThrow(() -> new IllegalArgumentException("choose what was seen")),
+                        sign.orElseThrow(() -> new Refused("choose what was seen")),
                         WatchRecord.note(note.orElse(null)),
                         jpeg.map(bytes -> id + "-photo")),
                 jpeg);
@@ -104,6 +104,11 @@ class SignController {
                 "Noted. See below what it may come from.",
                 WatchRecord.path(tankId) + "/items/" + id + "/remove");
         return "redirect:" + WatchRecord.path(tankId) + "/signs";
+    }
+
+    private static byte[] jpeg(MultipartFile photo) throws IOException {
+        byte[] sent = photo.getBytes();
+        return Refused.unless(() -> Pictures.jpeg(sent));
     }
 
     @GetMapping("/photos/{key}")

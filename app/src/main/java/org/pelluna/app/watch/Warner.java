@@ -50,6 +50,9 @@ class Warner {
                 look(one.keeperId(), one.tankId());
             } catch (NotYours e) {
                 LOG.debug("tank {} was removed meanwhile", one.tankId());
+            } catch (RuntimeException e) {
+                // One tank that cannot be looked at keeps no other from being.
+                LOG.error("tank {} could not be looked at", one.tankId(), e);
             }
         }
     }

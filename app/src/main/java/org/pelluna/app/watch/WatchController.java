@@ -1,5 +1,6 @@
 package org.pelluna.app.watch;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.io.IOException;
@@ -11,13 +12,18 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.TankPlan;
@@ -172,12 +178,12 @@ class WatchController {
         }
         if (!faults.hasErrors()) {
             try {
-                LogEntry entry = form.entry();
+                LogEntry entry = Refused.unless(form::entry);
                 record.addEntry(keeper.id(), tankId, entry);
                 warner.look(keeper.id(), tankId);
                 Undo.offer(redirect, "Logged.", WatchRecord.path(tankId) + "/" + entry.id() + "/remove");
                 return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
-            } catch (IllegalArgumentException e) {
+            } catch (Refused e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             }
         }
@@ -236,16 +242,31 @@ class WatchController {
             BindingResult faults,
             Model model,
             RedirectAttributes redirect,
+            HttpServletRequest request,
             HttpServletResponse response) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         if (!faults.hasErrors()) {
             try {
-                record.changeEntry(keeper.id(), tankId, form.entry(key));
+                LogEntry entry = Refused.unless(() -> form.entry(key));
+                record.changeEntry(keeper.id(), tankId, Optional.ofNullable(form.seen), entry);
                 warner.look(keeper.id(), tankId);
                 Undo.say(redirect, "Changed; how it read before is kept with it.");
                 return "redirect:" + WatchRecord.path(tankId);
-            } catch (IllegalArgumentException e) {
+            } catch (Refused e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
+            } catch (ChangedMeanwhile e) {
+                LogEntry now = e.now(LogEntry.class);
+                Map<String, String> names = new HashMap<>();
+                plan.residents().forEach(one -> names.put(one.id(), one.name()));
+                response.setStatus(HttpStatus.CONFLICT.value());
+                return Conflict.page(
+                        model,
+                        request,
+                        "The entry",
+                        Conflict.fields(LogForm.of(now)),
+                        new Conflict.Hidden("seen", Seen.mark(now)),
+                        WatchRecord.path(tankId) + "/" + key + "/edit",
+                        names);
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -11,7 +11,9 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
-import org.pelluna.core.learn.Learning;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
@@ -25,10 +27,12 @@ class WatchRecord {
     private static final int LONGEST_NOTE = 1000;
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    WatchRecord(TankStore tanks, Catalogue catalogue, Clock clock) {
+    WatchRecord(TankStore tanks, TankCache cache, Catalogue catalogue, Clock clock) {
+        this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;
         this.clock = clock;
@@ -44,9 +48,14 @@ class WatchRecord {
         return plan;
     }
 
+    /** What is worked out of a keeper's tank. */
+    TankAnswers answers(KeeperPrincipal keeper, UUID tankId) {
+        return cache.of(keeper.id(), tankId);
+    }
+
     /** The fish of a keeper's tank with what was learned of them, their portraits on the page. */
     Stock stock(KeeperPrincipal keeper, UUID tankId, Model model) {
-        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = cache.of(keeper.id(), tankId).stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "portraits",
@@ -58,20 +67,20 @@ class WatchRecord {
      * Checks that a thing was seen, in a tank of the keeper's.
      *
      * @throws org.pelluna.app.storage.NotYours if the keeper has no such tank
-     * @throws IllegalArgumentException if it lies in the future
+     * @throws Refused if it lies in the future
      */
     void seen(KeeperPrincipal keeper, UUID tankId, LocalDateTime at) {
         tanks.get(keeper.id(), tankId);
         // The keeper's clock may be a little ahead of ours.
         if (at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
-            throw new IllegalArgumentException("the record is for what was seen, not for what is to come");
+            throw new Refused("the record is for what was seen, not for what is to come");
         }
     }
 
     static Optional<String> note(String words) {
         Optional<String> note = Optional.ofNullable(words).map(String::strip).filter(text -> !text.isEmpty());
         note.filter(text -> text.length() > LONGEST_NOTE).ifPresent(text -> {
-            throw new IllegalArgumentException("a note has 1,000 letters at most");
+            throw new Refused("a note has 1,000 letters at most");
         });
         return note;
     }

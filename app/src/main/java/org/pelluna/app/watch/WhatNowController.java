@@ -10,8 +10,9 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.species.Catalogue;
@@ -35,11 +36,19 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WhatNowController {
     private final WatchRecord record;
     private final TankStore tanks;
+    private final TankCache cache;
     private final JournalStore journal;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    WhatNowController(WatchRecord record, TankStore tanks, JournalStore journal, Catalogue catalogue, Clock clock) {
+    WhatNowController(
+            WatchRecord record,
+            TankStore tanks,
+            TankCache cache,
+            JournalStore journal,
+            Catalogue catalogue,
+            Clock clock) {
+        this.cache = cache;
         this.record = record;
         this.tanks = tanks;
         this.journal = journal;
@@ -49,7 +58,7 @@ class WhatNowController {
 
     /** One way out ready to print; bars out of 100. */
     record WayView(
-            int index,
+            String key,
             String title,
             String words,
             String pressure,
@@ -92,7 +101,7 @@ class WhatNowController {
         List<WayView> views = new ArrayList<>();
         for (WayOut one : ways) {
             views.add(new WayView(
-                    views.size(),
+                    one.way().name(),
                     one.title(),
                     one.words(),
                     Numbers.plain(one.pressure(), 1),
@@ -118,38 +127,30 @@ class WhatNowController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam String fish,
-            @RequestParam(defaultValue = "0") int way,
+            @RequestParam WayOut.Way way,
             @RequestParam String key,
             RedirectAttributes redirect) {
-        Stock stock = Learning.stock(tanks.plan(keeper.id(), tankId), catalogue);
+        Stock stock = cache.of(keeper.id(), tankId).stock();
         Fish chosen = stock.residents().stream()
                 .filter(one -> one.id().equals(fish))
                 .findFirst()
                 .orElseThrow(() -> new org.pelluna.app.storage.NotYours("fish"));
-        List<WayOut> ways = WayOut.of(stock, chosen);
-        if (way < 0 || way >= ways.size()) {
-            throw new IllegalArgumentException("there is no such way any more; look again");
-        }
+        WayOut taken = WayOut.of(stock, chosen).stream()
+                .filter(one -> one.way() == way)
+                .findFirst()
+                .orElseThrow(
+                        () -> new Refused("this way is not open any more, since the tank has changed; look again"));
         String id = Key.checked(key);
         LocalDate today = LocalDate.now(clock);
-        WayOut taken = ways.get(way);
-        for (int i = 0; i < taken.steps().size(); i++) {
-            WayOut.Step step = taken.steps().get(i);
-            journal.add(
-                    keeper.id(), tankId, new Task(id + "-" + i, today.plusDays(step.inDays()), step.words(), false));
+        List<Task> tasks = new ArrayList<>();
+        for (WayOut.Step step : taken.steps()) {
+            tasks.add(new Task(id + "-" + tasks.size(), today.plusDays(step.inDays()), step.words(), false));
         }
-        taken.kind()
+        Optional<Remedy> remedy = taken.kind()
                 .filter(kind -> kind != Remedy.Kind.GIVEN_UP)
-                .ifPresent(kind -> journal.add(
-                        keeper.id(),
-                        tankId,
-                        new Remedy(
-                                id + "-r",
-                                kind,
-                                Optional.of(fish),
-                                today,
-                                Optional.empty(),
-                                Optional.of(taken.title()))));
+                .map(kind -> new Remedy(
+                        id + "-r", kind, Optional.of(fish), today, Optional.empty(), Optional.of(taken.title())));
+        journal.add(keeper.id(), tankId, tasks, remedy);
         Undo.say(redirect, taken.steps().size() + " tasks are in the calendar; they come up under Today.");
         return "redirect:/today";
     }

@@ -13,11 +13,10 @@ import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
 import org.pelluna.app.web.FindingView;
-import org.pelluna.app.web.Fits;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
@@ -59,16 +58,14 @@ class WaterController {
     private static final double KIT_TELLS = 0.1;
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final ScheduleStore schedules;
-    private final Assessments assessments;
-    private final Fits fits;
     private final Clock clock;
 
-    WaterController(TankStore tanks, ScheduleStore schedules, Assessments assessments, Fits fits, Clock clock) {
+    WaterController(TankStore tanks, TankCache cache, ScheduleStore schedules, Clock clock) {
+        this.cache = cache;
         this.tanks = tanks;
         this.schedules = schedules;
-        this.assessments = assessments;
-        this.fits = fits;
         this.clock = clock;
     }
 
@@ -92,10 +89,10 @@ class WaterController {
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         Stock stock = assessment.stock();
         TankPlan plan = stock.plan();
-        WaterFit fit = fits.of(tankId, stock);
+        WaterFit fit = cache.of(keeper.id(), tankId).fit();
         List<WaterForecast.Day> days = new WaterForecast(stock, fit)
                 .days(Alternative.coming(stock, assessment.order()), plan.asOf().plusDays(AHEAD_DAYS));
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));

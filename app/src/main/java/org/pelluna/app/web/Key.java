@@ -13,9 +13,13 @@ public final class Key {
     /**
      * The key a form brought.
      *
-     * @throws IllegalArgumentException if it is not one of ours
+     * @throws Refused if it is not one of ours
      */
     public static String checked(String key) {
-        return UUID.fromString(key).toString();
+        try {
+            return UUID.fromString(key).toString();
+        } catch (IllegalArgumentException | NullPointerException e) {
+            throw new Refused("the form's own key is missing; reload the page and send it again");
+        }
     }
 }

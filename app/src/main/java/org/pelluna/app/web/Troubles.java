@@ -2,14 +2,20 @@ package org.pelluna.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.sql.SQLException;
 import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.NotYours;
 import org.pelluna.app.storage.StillInTheRecord;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
@@ -25,6 +31,11 @@ import org.springframework.web.multipart.MultipartException;
 @ControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Troubles {
+    private static final Logger LOG = LoggerFactory.getLogger(Troubles.class);
+
+    /** PostgreSQL's code for a key that is there already. */
+    private static final String UNIQUE_VIOLATION = "23505";
+
     @ExceptionHandler(NotYours.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String notYours(Model model, HttpServletRequest request) {
@@ -44,19 +55,42 @@ class Troubles {
 
     @ExceptionHandler(StillInTheRecord.class)
     @ResponseStatus(HttpStatus.CONFLICT)
-    String inTheRecord(Model model, HttpServletRequest request) {
+    String inTheRecord(Model model, HttpServletRequest request, StillInTheRecord trouble) {
+        return trouble(model, request, "Not taken back", String.valueOf(trouble.getMessage()));
+    }
+
+    /** Only a key that is there already means that a form came twice; any other fault of the data is told as what it is. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    String data(Model model, HttpServletRequest request, HttpServletResponse response, Exception trouble) {
+        boolean twice = NestedExceptionUtils.getMostSpecificCause(trouble) instanceof SQLException fault
+                && UNIQUE_VIOLATION.equals(fault.getSQLState());
+        if (twice) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return trouble(model, request, "Sent twice", "The same form arrived twice at once; it was saved once.");
+        }
+        LOG.error("{} {} could not be stored", request.getMethod(), request.getRequestURI(), trouble);
+        response.setStatus(HttpStatus.BAD_REQUEST.value());
         return trouble(
                 model,
                 request,
-                "Not taken back",
-                "This arrival cannot be taken back: the log or the losses speak of the fish since. Remove those entries"
-                        + " first, or record how the fish left.");
+                "Not saved",
+                "Nothing was saved: something in the form cannot be kept. Look for unusual signs in a name or a note, take"
+                        + " them out, and send it again.");
     }
 
-    @ExceptionHandler(DataIntegrityViolationException.class)
-    @ResponseStatus(HttpStatus.CONFLICT)
-    String doubled(Model model, HttpServletRequest request) {
-        return trouble(model, request, "Sent twice", "The same form arrived twice at once; it was saved once.");
+    /** A fault of ours is told as ours, and written where we look for it. */
+    @ExceptionHandler(RuntimeException.class)
+    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
+    String ours(Model model, HttpServletRequest request, RuntimeException trouble) {
+        if (trouble instanceof AccessDeniedException || trouble instanceof AuthenticationException) {
+            throw trouble;
+        }
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), trouble);
+        return trouble(
+                model,
+                request,
+                "Something broke",
+                "This is our fault, not yours. What you had saved is safe; go back and try again.");
     }
 
     @ExceptionHandler({
@@ -64,7 +98,7 @@ class Troubles {
         MethodArgumentTypeMismatchException.class,
         BindException.class,
         MultipartException.class,
-        IllegalArgumentException.class
+        Refused.class
     })
     String bad(Model model, HttpServletRequest request, HttpServletResponse response, Exception trouble) {
         if (trouble instanceof MethodArgumentTypeMismatchException mismatch
@@ -73,11 +107,19 @@ class Troubles {
             return notYours(model, request);
         }
         response.setStatus(HttpStatus.BAD_REQUEST.value());
-        String reason =
-                trouble instanceof IllegalArgumentException && !(trouble instanceof MethodArgumentTypeMismatchException)
-                        ? "What was sent does not fit: " + trouble.getMessage() + "."
-                        : "What was sent is incomplete or not understood; go back and try again.";
+        String reason = trouble instanceof Refused
+                ? "Not saved: " + trouble.getMessage() + "."
+                : "Something is missing or cannot be read" + named(trouble) + "; go back, mend it and send it again.";
         return trouble(model, request, "Not understood", reason);
+    }
+
+    /** The field that is meant, where it is known. */
+    private static String named(Exception trouble) {
+        return trouble instanceof MissingServletRequestParameterException missing
+                ? ": “" + missing.getParameterName() + "”"
+                : trouble instanceof MethodArgumentTypeMismatchException mismatch
+                        ? ": “" + mismatch.getName() + "”"
+                        : "";
     }
 
     @ExceptionHandler(MaxUploadSizeExceededException.class)

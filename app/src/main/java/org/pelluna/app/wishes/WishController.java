@@ -1,20 +1,26 @@
 package org.pelluna.app.wishes;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Assessments;
+import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.OwnSpecies;
@@ -42,24 +48,19 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/tanks/{tankId}/wishes")
 class WishController {
     private final TankStore tanks;
+    private final TankCache cache;
     private final RecordStore record;
     private final ShareStore shares;
     private final Catalogue catalogue;
-    private final Assessments assessments;
     private final Named named;
 
     WishController(
-            TankStore tanks,
-            RecordStore record,
-            ShareStore shares,
-            Catalogue catalogue,
-            Assessments assessments,
-            Named named) {
+            TankStore tanks, TankCache cache, RecordStore record, ShareStore shares, Catalogue catalogue, Named named) {
+        this.cache = cache;
         this.tanks = tanks;
         this.record = record;
         this.shares = shares;
         this.catalogue = catalogue;
-        this.assessments = assessments;
         this.named = named;
     }
 
@@ -98,7 +99,7 @@ class WishController {
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = assessments.of(tankId, tanks.plan(keeper.id(), tankId));
+        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         List<WishView> wishes = assessment.judgements().stream()
                 .map(judgement -> WishView.of(judgement, measures))
                 .toList();
@@ -180,12 +181,37 @@ class WishController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             @RequestParam Wish.Decision decision,
-            @RequestParam(required = false) String note) {
+            @RequestParam(required = false) String note,
+            @RequestParam Optional<String> seen,
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response) {
         Optional<String> words = Optional.ofNullable(note).map(String::strip).filter(text -> !text.isEmpty());
         if (words.filter(text -> text.length() > 500).isPresent()) {
-            throw new IllegalArgumentException("a note has at most 500 letters");
+            throw new Refused("a note has at most 500 letters");
         }
-        record.decide(keeper.id(), tankId, key, decision, decision == Wish.Decision.OPEN ? Optional.empty() : words);
+        try {
+            record.decide(
+                    keeper.id(),
+                    tankId,
+                    key,
+                    seen,
+                    decision,
+                    decision == Wish.Decision.OPEN ? Optional.empty() : words);
+        } catch (ChangedMeanwhile e) {
+            Wish now = e.now(Wish.class);
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return Conflict.page(
+                    model,
+                    request,
+                    "Your decision on this wish",
+                    Map.of(
+                            "decision", now.decision().name(),
+                            "note", now.decisionNote().orElse("")),
+                    new Conflict.Hidden("seen", Seen.mark(now)),
+                    path(tankId),
+                    Map.of());
+        }
         return "redirect:" + path(tankId);
     }
 

@@ -3,6 +3,7 @@ package org.pelluna.app.wishes;
 import java.util.List;
 import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
@@ -31,6 +32,8 @@ import org.pelluna.core.units.Numbers;
  * @param benefits what good it would do
  * @param others what passes
  * @param note trade note; empty if there is none
+ * @param seen mark of the wish as it is shown
+ * @param word the keeper's note on their decision; empty if there is none
  */
 record WishView(
         String key,
@@ -49,7 +52,9 @@ record WishView(
         List<FindingView> reasons,
         List<FindingView> benefits,
         List<FindingView> others,
-        String note) {
+        String note,
+        String seen,
+        String word) {
 
     static WishView of(Judgement judgement, Measures measures) {
         Wish wish = judgement.wished().wish();
@@ -72,7 +77,9 @@ record WishView(
                 views(judgement, measures, Stance.STOP, Stance.WAIT, Stance.CAREFUL),
                 views(judgement, measures, Stance.BENEFIT),
                 views(judgement, measures, Stance.FINE),
-                species.note().orElse(""));
+                species.note().orElse(""),
+                Seen.mark(wish),
+                wish.decisionNote().orElse(""));
     }
 
     private static List<FindingView> views(Judgement judgement, Measures measures, Stance... stances) {

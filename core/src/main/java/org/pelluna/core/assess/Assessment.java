@@ -31,7 +31,11 @@ public record Assessment(
      * @throws IllegalArgumentException if the catalogue lacks a species of the plan
      */
     public static Assessment of(TankPlan plan, Catalogue catalogue) {
-        Stock stock = Learning.stock(plan, catalogue);
+        return of(Learning.stock(plan, catalogue));
+    }
+
+    /** Judges a plan whose species are looked up, each fish as learned. */
+    public static Assessment of(Stock stock) {
         List<Judgement> judgements = Shortlist.of(stock);
         ArrivalPlan order = ArrivalOrder.of(stock, judgements);
         return new Assessment(

@@ -80,8 +80,12 @@ public final class Learning {
      * @throws IllegalArgumentException if the catalogue lacks a species
      */
     public static Stock stock(TankPlan plan, Catalogue catalogue) {
+        return stock(plan, catalogue, of(Stock.of(plan, catalogue)));
+    }
+
+    /** The same with lessons that are known already. */
+    public static Stock stock(TankPlan plan, Catalogue catalogue, Map<String, Lesson> lessons) {
         Stock base = Stock.of(plan, catalogue);
-        Map<String, Lesson> lessons = of(base);
         return lessons.isEmpty()
                 ? base
                 : new Stock(

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.pelluna.core.json.Json;
@@ -53,7 +54,10 @@ public final class PlanFile {
     public static TankPlan read(String text, Catalogue catalogue) throws PlanFileException {
         ObjectNode file = parse(text);
         int version = version(file);
-        List<Fault> faults = schemaFaults(text, version);
+        List<Fault> faults = unreadable(file, "");
+        if (faults.isEmpty()) {
+            faults = schemaFaults(text, version);
+        }
         if (!faults.isEmpty()) {
             throw new PlanFileException(faults);
         }
@@ -70,6 +74,26 @@ public final class PlanFile {
             throw new PlanFileException(contradictions);
         }
         return plan;
+    }
+
+    /** Texts with signs that show nothing and that no database keeps. */
+    private static List<Fault> unreadable(JsonNode node, String path) {
+        if (node.isString()) {
+            boolean hidden = node.stringValue()
+                    .chars()
+                    .anyMatch(one -> Character.isISOControl(one) && one != '\n' && one != '\r' && one != '\t');
+            return hidden
+                    ? List.of(new Fault(path, "the text holds a sign that cannot be shown or kept; take it out"))
+                    : List.of();
+        }
+        List<Fault> faults = new ArrayList<>();
+        if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                faults.addAll(unreadable(node.get(i), path + "/" + i));
+            }
+        }
+        node.properties().forEach(field -> faults.addAll(unreadable(field.getValue(), path + "/" + field.getKey())));
+        return faults;
     }
 
     private static ObjectNode parse(String text) throws PlanFileException {

@@ -1,0 +1,227 @@
+package org.pelluna.app.arrivals;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.pelluna.app.storage.HappeningStore;
+import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.ScheduleStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Refused;
+import org.pelluna.core.plan.Happening;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Setback;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.watch.LogEntry;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What happens to arrivals: each in one transaction, made of the plan as it is in that transaction. */
+@Service
+@Transactional
+public class ArrivalService {
+    private static final int LONGEST_WAIT = 730;
+    private static final int LONGEST_NAME = 55;
+
+    private final HappeningStore happenings;
+    private final RecordStore record;
+    private final ScheduleStore schedules;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    ArrivalService(
+            HappeningStore happenings, RecordStore record, ScheduleStore schedules, Catalogue catalogue, Clock clock) {
+        this.happenings = happenings;
+        this.record = record;
+        this.schedules = schedules;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /**
+     * Fish that went into the display.
+     *
+     * @param on the day
+     * @param lengthCm how long each is, cm
+     * @param name what to call them, if not by their species; several are numbered
+     * @param came where they came from, how, and for how much
+     */
+    public record Fish(LocalDate on, double lengthCm, Optional<String> name, Optional<Resident.Coming> came) {}
+
+    /**
+     * Records that the fish of a wish have arrived.
+     *
+     * @return what arrived; empty if the wish is not on the list any more
+     * @throws Refused if the day or the name cannot be
+     */
+    public Optional<String> arrive(UUID keeperId, UUID tankId, String wishKey, Fish fish) {
+        if (fish.on().isAfter(LocalDate.now(clock))) {
+            throw new Refused("an arrival can be marked done on its day or later, not before");
+        }
+        if (fish.name().filter(words -> words.length() > LONGEST_NAME).isPresent()) {
+            throw new Refused("a name has at most " + LONGEST_NAME + " letters");
+        }
+        if (!record.isOnTheList(keeperId, tankId, wishKey)) {
+            return Optional.empty();
+        }
+        String[] arrived = new String[1];
+        happenings.record(keeperId, tankId, Key.fresh(), plan -> {
+            Wish wish = wish(plan, wishKey);
+            Species species = plan.species(catalogue).get(wish.speciesId());
+            arrived[0] = species.commonName();
+            List<Resident> residents = Refused.unless(() -> residents(wish, species, fish));
+            return new Happening.Arrived(
+                    wishKey,
+                    residents,
+                    residents.stream().map(ArrivalService::entry).toList());
+        });
+        return Optional.ofNullable(arrived[0]);
+    }
+
+    private static List<Resident> residents(Wish wish, Species species, Fish fish) {
+        String called = fish.name().orElse(species.commonName());
+        return IntStream.rangeClosed(1, wish.count())
+                .mapToObj(i -> new Resident(
+                        Key.fresh(),
+                        wish.speciesId(),
+                        wish.count() == 1 ? called : called + " " + i,
+                        fish.on(),
+                        fish.lengthCm(),
+                        Optional.empty(),
+                        wish.individual(),
+                        fish.came()))
+                .toList();
+    }
+
+    private static LogEntry entry(Resident resident) {
+        return new LogEntry(
+                Key.fresh(),
+                resident.arrivedOn().atTime(LocalTime.of(21, 0)),
+                LogEntry.Kind.ARRIVAL,
+                Optional.empty(),
+                Optional.of(resident.id()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /**
+     * Takes the arrival of a wish back.
+     *
+     * @throws org.pelluna.app.storage.StillInTheRecord if the record speaks of the fish since
+     */
+    public void undoArrival(UUID keeperId, UUID tankId, String wishKey) {
+        if (happenings.knows(keeperId, tankId, wishKey)) {
+            happenings.undoLatest(keeperId, tankId, wishKey);
+        } else {
+            record.undoArrival(keeperId, tankId, wishKey);
+        }
+    }
+
+    /**
+     * Something that did not go by the plan, as its keeper tells it.
+     *
+     * @param kind what happened
+     * @param days how long the arrival is put off, where it is
+     * @param note the keeper's words
+     * @param instead what comes or is wanted instead, by any of its names
+     */
+    public record Told(Setback.Kind kind, int days, Optional<String> note, Optional<String> instead) {}
+
+    /**
+     * Records a setback; the plan goes on from today.
+     *
+     * @param formKey the form's key, by which it is taken back
+     * @return the sentence that tells it; empty if the same form was recorded before
+     * @throws Refused if the days or the other fish cannot be
+     */
+    public Optional<String> setBack(UUID keeperId, UUID tankId, String wishKey, String formKey, Told told) {
+        if (told.days() < 1 || told.days() > LONGEST_WAIT) {
+            throw new Refused("an arrival is put off by 1 to " + LONGEST_WAIT + " days");
+        }
+        String[] sentence = new String[1];
+        happenings.record(keeperId, tankId, formKey, plan -> {
+            Wish wish = wish(plan, wishKey);
+            Species species = plan.species(catalogue).get(wish.speciesId());
+            sentence[0] = species.commonName() + " " + told.kind().words();
+            return happening(plan, wish, species, formKey, told);
+        });
+        return Optional.ofNullable(sentence[0]);
+    }
+
+    private Happening happening(TankPlan plan, Wish wish, Species species, String formKey, Told told) {
+        LocalDate today = plan.asOf();
+        boolean died = told.kind() == Setback.Kind.DIED;
+        Setback setback = new Setback(
+                formKey, today, told.kind(), species.commonName(), died ? wish.price() : Optional.empty(), told.note());
+        LocalDate until = today.plusDays(told.days());
+        return switch (told.kind()) {
+            case LATE, NOT_FOUND -> new Happening.Delayed(wish.id(), setback, until);
+            case SICK -> new Happening.FellIll(wish.id(), setback, until);
+            case DIED ->
+                new Happening.CameToNothing(
+                        wish.id(),
+                        setback,
+                        told.instead().map(words -> replacement(formKey, wish, named(plan, words))));
+            case SWAPPED ->
+                new Happening.CameToNothing(
+                        wish.id(),
+                        setback,
+                        Optional.of(replacement(
+                                formKey, wish, named(plan, told.instead().orElse("")))));
+        };
+    }
+
+    private static Wish replacement(String formKey, Wish wish, Species species) {
+        return new Wish(
+                "r" + formKey,
+                species.id(),
+                wish.count(),
+                species.id().equals(wish.speciesId()) ? wish.lengthCm() : Optional.empty(),
+                wish.askedBy(),
+                Wish.Decision.OPEN,
+                Optional.empty(),
+                wish.price(),
+                Optional.empty());
+    }
+
+    /** Takes a setback back, with all that it had changed. */
+    public void undoSetback(UUID keeperId, UUID tankId, String wishKey, String setbackKey) {
+        if (happenings.knows(keeperId, tankId, wishKey)) {
+            happenings.undo(keeperId, tankId, setbackKey);
+            return;
+        }
+        // A setback of the time before its inverse was kept: what it changed beside the wish is not known any more.
+        schedules.change(
+                keeperId,
+                tankId,
+                schedule -> schedule.withoutSetback(setbackKey).only(id -> !id.equals(wishKey)));
+        record.decide(keeperId, tankId, wishKey, Optional.empty(), Wish.Decision.OPEN, Optional.empty());
+    }
+
+    private Species named(TankPlan plan, String words) {
+        return plan.species(catalogue).all().stream()
+                .filter(one -> words.equals(one.commonName() + " — " + one.scientificName())
+                        || words.equals(one.id())
+                        || words.equalsIgnoreCase(one.scientificName())
+                        || words.equalsIgnoreCase(one.commonName()))
+                .findFirst()
+                .orElseThrow(() -> new Refused("choose the other fish from the list"));
+    }
+
+    private static Wish wish(TankPlan plan, String key) {
+        return plan.wishes().stream()
+                .filter(one -> one.id().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotYours("wish"));
+    }
+}

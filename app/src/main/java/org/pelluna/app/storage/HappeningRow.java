@@ -1,0 +1,52 @@
+package org.pelluna.app.storage;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.pelluna.core.plan.Happening;
+import org.pelluna.core.plan.HappeningFile;
+
+/** Something that happened, with what takes it back. */
+@Entity
+@Table(name = "happening")
+class HappeningRow {
+    @Id
+    private UUID id;
+
+    private UUID tankId;
+    private String formKey;
+    private String subject;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String inverse;
+
+    private Instant happenedAt;
+    private Instant undoneAt;
+
+    protected HappeningRow() {}
+
+    HappeningRow(UUID tankId, String formKey, Happening inverse, Instant happenedAt) {
+        this.id = UUID.randomUUID();
+        this.tankId = tankId;
+        this.formKey = formKey;
+        this.subject = inverse.subject();
+        this.inverse = HappeningFile.write(inverse);
+        this.happenedAt = happenedAt;
+    }
+
+    Happening.TakenBack inverse() {
+        return (Happening.TakenBack) HappeningFile.read(inverse);
+    }
+
+    boolean isUndone() {
+        return undoneAt != null;
+    }
+
+    void undone(Instant when) {
+        this.undoneAt = when;
+    }
+}

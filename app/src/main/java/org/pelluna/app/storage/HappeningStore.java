@@ -1,0 +1,97 @@
+package org.pelluna.app.storage;
+
+import java.time.Clock;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.pelluna.core.plan.Happening;
+import org.pelluna.core.plan.TankPlan;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What happens to fish, and its taking back: the plan is loaded, the core is asked, and what differs is stored, in one transaction that
+ * holds the tank. So two changes of one tank come one after the other, and a form sent twice finds what its first sending made.
+ */
+@Service
+@Transactional
+public class HappeningStore {
+    private final TankStore tanks;
+    private final Rows.Happenings happenings;
+    private final PlanDifference difference;
+    private final Clock clock;
+
+    HappeningStore(TankStore tanks, Rows.Happenings happenings, PlanDifference difference, Clock clock) {
+        this.tanks = tanks;
+        this.happenings = happenings;
+        this.difference = difference;
+        this.clock = clock;
+    }
+
+    /**
+     * Records what happened.
+     *
+     * @param formKey the form's own key; sent twice, it happens once
+     * @param what says what happened, asked of the plan as it is
+     * @return what happened; empty if it is recorded already
+     * @throws NotYours if the keeper has no such tank, or the plan no such wish or fish
+     */
+    public Optional<Happening> record(UUID keeperId, UUID tankId, String formKey, Function<TankPlan, Happening> what) {
+        tanks.own(keeperId, tankId);
+        if (happenings.existsByTankIdAndFormKey(tankId, formKey)) {
+            return Optional.empty();
+        }
+        TankPlan plan = tanks.plan(keeperId, tankId);
+        Happening happening = what.apply(plan);
+        difference.store(tankId, plan, happening.applyTo(plan), happening);
+        happenings.saveAndFlush(new HappeningRow(tankId, formKey, happening.inverse(plan), clock.instant()));
+        return Optional.of(happening);
+    }
+
+    /**
+     * Takes back what a form recorded; taken back already, nothing changes.
+     *
+     * @throws NotYours if the tank has no such record
+     * @throws StillInTheRecord if something since stands on it
+     */
+    public void undo(UUID keeperId, UUID tankId, String formKey) {
+        tanks.own(keeperId, tankId);
+        undo(
+                keeperId,
+                tankId,
+                happenings.findByTankIdAndFormKey(tankId, formKey).orElseThrow(() -> new NotYours("happening")));
+    }
+
+    /** Takes back the latest that happened to a wish or a fish. */
+    public void undoLatest(UUID keeperId, UUID tankId, String subject) {
+        tanks.own(keeperId, tankId);
+        undo(
+                keeperId,
+                tankId,
+                happenings
+                        .findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(tankId, subject)
+                        .orElseThrow(() -> new NotYours("happening")));
+    }
+
+    /** Whether the latest that happened to a wish or a fish is recorded with what takes it back; old records are not. */
+    @Transactional(readOnly = true)
+    public boolean knows(UUID keeperId, UUID tankId, String subject) {
+        tanks.get(keeperId, tankId);
+        return happenings
+                .findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(tankId, subject)
+                .isPresent();
+    }
+
+    private void undo(UUID keeperId, UUID tankId, HappeningRow row) {
+        if (row.isUndone()) {
+            return;
+        }
+        TankPlan plan = tanks.plan(keeperId, tankId);
+        Happening.TakenBack back = row.inverse();
+        back.obstacle(plan).ifPresent(sentence -> {
+            throw new StillInTheRecord(sentence);
+        });
+        difference.store(tankId, plan, back.applyTo(plan), back);
+        row.undone(clock.instant());
+    }
+}

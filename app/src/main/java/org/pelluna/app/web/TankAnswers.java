@@ -1,0 +1,98 @@
+package org.pelluna.app.web;
+
+import java.util.Map;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.pelluna.core.arrival.Alternative;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.learn.Learning;
+import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.reef.Reef;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+
+/** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
+public final class TankAnswers {
+    private final TankPlan plan;
+    private final Once<Map<String, Learning.Lesson>> lessons;
+    private final Once<Stock> stock;
+    private final Once<Assessment> assessment;
+    private final Once<WaterFit> fit;
+    private final Once<Reef> reef;
+    private final Once<Map<String, Judgement>> verdicts;
+
+    public TankAnswers(TankPlan plan, Catalogue catalogue) {
+        this.plan = plan;
+        this.lessons = new Once<>(() -> Learning.of(Stock.of(plan, catalogue)));
+        this.stock = new Once<>(() -> Learning.stock(plan, catalogue, lessons()));
+        this.assessment = new Once<>(() -> Assessment.of(stock()));
+        this.fit = new Once<>(() -> WaterFit.of(stock()));
+        this.reef = new Once<>(
+                () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
+        this.verdicts = new Once<>(() -> verdicts(stock(), plan.species(catalogue)));
+    }
+
+    /** A value worked out when it is first asked for. */
+    private static final class Once<T> {
+        private final Supplier<T> work;
+        private T value;
+
+        Once(Supplier<T> work) {
+            this.work = work;
+        }
+
+        synchronized T get() {
+            if (value == null) {
+                value = work.get();
+            }
+            return value;
+        }
+    }
+
+    public TankPlan plan() {
+        return plan;
+    }
+
+    /** What the log has taught of each fish. */
+    public Map<String, Learning.Lesson> lessons() {
+        return lessons.get();
+    }
+
+    /** The plan with its species, and each fish as learned. */
+    public Stock stock() {
+        return stock.get();
+    }
+
+    public Assessment assessment() {
+        return assessment.get();
+    }
+
+    /** What the tank's tests say of the water model. */
+    public WaterFit fit() {
+        return fit.get();
+    }
+
+    public Reef reef() {
+        return reef.get();
+    }
+
+    /** A judgement of every species of the catalogue, each in the fewest that would do well here, by the species' key. */
+    public Map<String, Judgement> verdicts() {
+        return verdicts.get();
+    }
+
+    private static Map<String, Judgement> verdicts(Stock stock, Catalogue known) {
+        return known.all().parallelStream()
+                .collect(Collectors.toConcurrentMap(
+                        Species::id,
+                        one -> Shortlist.ask(
+                                stock,
+                                one,
+                                stock.fewestMore(one),
+                                one.size().saleCm().value())));
+    }
+}
