@@ -1,8 +1,12 @@
 #!/usr/bin/env bash
-# ./pelluna test [MAVEN ARGUMENTS]
+# ./pelluna test [--fast | PLACE] [MAVEN ARGUMENTS]
 #
 # Runs every test, in the browser and against a throw-away PostgreSQL of its own. What is missing is installed, or named.
-# Arguments go to Maven, for example: ./pelluna test -pl core
+#
+#   --fast    only what needs neither database nor browser: the core, and the parts of the application by themselves
+#   PLACE     only the tests of one place or package, for example arrivals, water or pressure
+#
+# Further arguments go to Maven, for example: ./pelluna test -Dtest='TwoWindowsTest'
 
 set -euo pipefail
 source "$PELLUNA_ROOT/scripts/common.sh"
@@ -10,10 +14,31 @@ source "$PELLUNA_ROOT/scripts/postgres.sh"
 help_if_asked "$0" "${1:-}"
 
 need_build_tools
+cd "$PELLUNA_ROOT"
+
+if [ "${1:-}" = --fast ]; then
+  shift
+  exec mvn -B -ntp -q test -pl core,app -Dsurefire.failIfNoSpecifiedTests=false \
+    -Dtest='org/pelluna/core/**/*Test,org/pelluna/app/*/*Test,!org/pelluna/app/browser/**' "$@"
+fi
+
+selected=()
+case "${1:-}" in
+  '' | -*) ;;
+  *)
+    place="${1,,}"
+    shift
+    stem="${place%s}"
+    found="$(find core/src/test app/src/test -name '*Test.java' \( -ipath "*/$place/*" -o -ipath "*/$stem/*" -o -iname "*$stem*" \) -print -quit)"
+    [ -n "$found" ] || die "there is no test of '$place'; the places are the packages below core/src/main/java and app/src/main/java."
+    selected=(-Dsurefire.failIfNoSpecifiedTests=false
+      "-Dtest=org/pelluna/*/$place/**/*Test,org/pelluna/*/$stem/**/*Test,**/*${stem^}*Test")
+    ;;
+esac
+
 need_postgres
 need_chromium
-
-bash "$PELLUNA_ROOT/scripts/selftest.sh"
+[ ${#selected[@]} -gt 0 ] || bash "$PELLUNA_ROOT/scripts/selftest.sh"
 
 cluster="$PELLUNA_HOME/test-postgres-$$"
 cleanup() {
@@ -31,5 +56,8 @@ export PELLUNA_TEST_DB_USER=pelluna
 PELLUNA_TEST_DB_PASSWORD="$(cat "$cluster/password")"
 export PELLUNA_TEST_DB_PASSWORD
 
-cd "$PELLUNA_ROOT"
-mvn -B -ntp verify "$@"
+if [ ${#selected[@]} -gt 0 ]; then
+  mvn -B -ntp test -pl core,app "${selected[@]}" "$@"
+else
+  mvn -B -ntp verify "$@"
+fi

@@ -8,14 +8,26 @@ mkdirSync(join(out, 'fonts'), { recursive: true });
 
 execFileSync(
   join('node_modules', '.bin', 'tailwindcss'),
-  ['--input', 'pelluna.css', '--output', join(out, 'pelluna.css'), '--minify'],
+  ['--input', join('styles', 'pelluna.css'), '--output', join(out, 'pelluna.css'), '--minify'],
   { stdio: ['ignore', 'inherit', 'inherit'] },
 );
 
 cpSync('node_modules/@alpinejs/csp/dist/cdn.min.js', join(out, 'alpine.js'));
-for (const script of ['pelluna.js', 'offline.js']) {
-  cpSync(script, join(out, script));
-}
+execFileSync(
+  join('node_modules', '.bin', 'esbuild'),
+  [
+    join('src', 'main.js'),
+    '--bundle',
+    '--format=iife',
+    '--target=es2022',
+    '--minify',
+    '--legal-comments=none',
+    `--outfile=${join(out, 'pelluna.js')}`,
+    '--log-level=warning',
+  ],
+  { stdio: ['ignore', 'inherit', 'inherit'] },
+);
+cpSync('offline.js', join(out, 'offline.js'));
 const fonts = [
   ['@fontsource-variable/alegreya', 'alegreya-latin-wght-normal.woff2'],
   ['@fontsource-variable/alegreya', 'alegreya-latin-wght-italic.woff2'],
@@ -28,12 +40,12 @@ for (const [pack, file] of fonts) {
 }
 
 // The style of a drawing that stands by itself: the day's colours, the rules of the reef, and its type.
-const theme = readFileSync('pelluna.css', 'utf8').match(/@theme \{[^}]*\}/)[0];
+const theme = readFileSync(join('styles', 'tokens.css'), 'utf8').match(/@theme \{[^}]*\}/)[0];
 const colours = theme.match(/--color-[\w-]+: [^;]+;/g).join('');
 const type = readFileSync(join(out, 'fonts', 'alegreya-sans-latin-400-normal.woff2')).toString('base64');
 writeFileSync(
   join(out, 'plate.css'),
   `svg{${colours}--font-sans:"Alegreya Sans","Gill Sans",sans-serif}` +
     `@font-face{font-family:"Alegreya Sans";src:url(data:font/woff2;base64,${type}) format("woff2")}` +
-    readFileSync('reef.css', 'utf8').replace(/\/\*[\s\S]*?\*\//g, '').replace(/\s+/g, ' '),
+    readFileSync(join('styles', 'reef.css'), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '').replace(/\s+/g, ' '),
 );

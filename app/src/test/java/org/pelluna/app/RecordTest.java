@@ -106,7 +106,7 @@ class RecordTest extends PageTest {
                 .contains(new Resident.Coming(
                         Optional.of(Resident.Origin.BRED), Optional.of(Resident.Method.BOX), Optional.of(19.5)));
         pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank).with(user(keeper)))
-                .andExpect(content().string(containsString("bred in captivity, through the box, 19.5")));
+                .andExpect(content().string(containsString("captive-bred, through the box, 19.5")));
         done(at("/residents/" + neon.id() + "/came").param("origin", "").param("method", "STRAIGHT"));
         assertThat(last(plan().residents()).coming())
                 .contains(

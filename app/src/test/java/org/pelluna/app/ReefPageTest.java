@@ -70,7 +70,7 @@ class ReefPageTest extends PageTest {
         assertThat(page("/reef?part=true&fish=gale"))
                 .contains("Pressed by")
                 .contains("class=\"press")
-                .contains("its temper is");
+                .contains("Temperament toward");
         assertThat(page("/reef?part=true&fish=nobody")).doesNotContain("Pressed by");
     }
 

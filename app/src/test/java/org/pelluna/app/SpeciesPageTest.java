@@ -51,14 +51,14 @@ class SpeciesPageTest extends PageTest {
         see("/species?spares=SHRIMPS&noSand=true&q=gobiidae")
                 .andExpect(content().string(containsString("Neon goby")))
                 .andExpect(content().string(not(containsString("Amblyeleotris"))));
-        see("/species?q=qwxzv").andExpect(content().string(containsString("No fish of the catalogue answers")));
+        see("/species?q=qwxzv").andExpect(content().string(containsString("No species matches all of this")));
         see("/species?most=abc").andExpect(status().is4xxClientError());
     }
 
     @Test
     void theEntryShowsFiguresWithTheirSourceAndCompanyHere() throws Exception {
         see("/species/pomacanthus-imperator")
-                .andExpect(content().string(containsString("from memory")))
+                .andExpect(content().string(containsString("not yet checked against a source")))
                 .andExpect(content().string(containsString("juvenile")))
                 .andExpect(content().string(containsString("clams and other bivalves")))
                 .andExpect(content().string(containsString("Bosun")));
@@ -72,7 +72,7 @@ class SpeciesPageTest extends PageTest {
         see("/shop?q=").andExpect(status().isOk());
         see("/shop?q=queen angelfish")
                 .andExpect(content().string(containsString("Holacanthus ciliaris")))
-                .andExpect(content().string(containsString("net water would turn this")));
+                .andExpect(content().string(containsString("net water than this tank has")));
         see("/shop?q=qwxzv").andExpect(content().string(containsString("No fish of the catalogue goes by that name")));
     }
 
@@ -87,7 +87,7 @@ class SpeciesPageTest extends PageTest {
                 .isEqualTo(Preset.of("full-sail").orElseThrow().rules());
         assertThat(tanks.plan(keeper.id(), tank).houseRules().schools().ceiling())
                 .isEqualTo(Schools.Ceiling.NUTRIENTS);
-        see("/headroom").andExpect(content().string(containsString("your school")));
+        see("/headroom").andExpect(content().string(containsString("your approach")));
     }
 
     @Test
@@ -113,7 +113,8 @@ class SpeciesPageTest extends PageTest {
                 .andExpect(redirectedUrl("/tanks/" + tank));
         // The form opens at what has been noted, so that saving it again changes nothing.
         see("").andExpect(content().string(containsString("value=\"a lamb\"")))
-                .andExpect(content().string(containsString("<option value=\"0.4\" selected=\"selected\">much meeker")));
+                .andExpect(
+                        content().string(containsString("<option value=\"0.4\" selected=\"selected\">much gentler")));
         assertThat(tanks.plan(keeper.id(), tank).residents())
                 .anyMatch(one -> one.individual().isPresent() && one.id().equals("gale"));
     }

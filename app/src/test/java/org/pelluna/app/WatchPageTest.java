@@ -286,7 +286,7 @@ class WatchPageTest extends PageTest {
 
     @Test
     void whatWasLearnedCountsUntilItIsTakenBack() throws Exception {
-        assertThat(page(watch + "/learned")).contains("as its kind");
+        assertThat(page(watch + "/learned")).contains("as its species");
         var before = Learning.stock(plan(), catalogue);
         pages.perform(post(keeper, watch + "/learned/gale")).andExpect(status().isFound());
         assertThat(plan().journal().unlearned()).containsExactly("gale");

@@ -59,12 +59,12 @@ class AlternativesController {
         return new Way(
                 one.title(),
                 one.words(),
-                one.proved() ? "no order of this kind costs less" : "not proved",
+                one.proved() ? "proved: no order of this kind has a lower score" : "not proved",
                 Numbers.plain(one.cost().total(), 2),
                 List.of(
                         bar("pressure", one.cost().pressure(), dearest),
                         bar("waiting", one.cost().lateness(), dearest),
-                        bar("shy behind bold", one.cost().shyness(), dearest)),
+                        bar("shy after bold", one.cost().shyness(), dearest)),
                 one.last().toString(),
                 Numbers.plain(one.water().fourDays(), 4),
                 !one.water().bearable(),

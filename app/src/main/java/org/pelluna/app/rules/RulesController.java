@@ -107,7 +107,7 @@ class RulesController {
                                 taken.rules().schools(),
                                 taken.rules().husbandry(),
                                 row.houseRules().overruled()));
-        Undo.say(redirect, "The tank now sails by “" + taken.title() + "”.");
+        Undo.say(redirect, "House rules set to “" + taken.title() + "”.");
         return "redirect:/tanks/" + tankId + "/rules";
     }
 

@@ -92,6 +92,7 @@ class SpeciesController {
         model.addAttribute("found", found.size());
         model.addAttribute("all", judgements.size());
         model.addAttribute("from", from);
+        model.addAttribute("last", Math.min(from + A_PAGE, found.size()));
         model.addAttribute("swim", measures.lengthOf(swim));
         model.addAttribute("next", from + A_PAGE < found.size() ? from + A_PAGE : null);
         model.addAttribute("previous", from > 0 ? Math.max(0, from - A_PAGE) : null);

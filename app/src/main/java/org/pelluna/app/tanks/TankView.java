@@ -51,8 +51,17 @@ record TankView(
         String salinity,
         boolean drawn) {
 
-    private static final Map<Double, String> TEMPERS = new TreeMap<>(
-            Map.of(0.4, "much meeker", 0.7, "meeker", 1.0, "as its kind", 1.4, "harsher", 2.0, "much harsher"));
+    private static final Map<Double, String> TEMPERS = new TreeMap<>(Map.of(
+            0.4,
+            "much gentler",
+            0.7,
+            "gentler",
+            1.0,
+            "as its species",
+            1.4,
+            "more aggressive",
+            2.0,
+            "much more aggressive"));
 
     /** A temper beside that of the kind. */
     record TemperChoice(double factor, String words, boolean chosen) {}

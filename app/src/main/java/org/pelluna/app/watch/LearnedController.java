@@ -95,10 +95,10 @@ class LearnedController {
     }
 
     private static String says(Learning.Lesson lesson) {
-        String than = lesson.posterior().mean() < 1 ? "meeker than its kind" : "harsher than its kind";
+        String than = lesson.posterior().mean() < 1 ? "gentler than its species" : "more aggressive than its species";
         return lesson.contradicts()
                 ? "▲ contradicts the catalogue: far " + than
-                : lesson.differs() ? than : "as its kind, so far";
+                : lesson.differs() ? than : "as its species, so far";
     }
 
     /** A multiple on a scale of doublings from an eighth to eight times, out of 300. */
@@ -118,7 +118,7 @@ class LearnedController {
                 redirect,
                 learns
                         ? "The log teaches the plan about it again; everything is judged anew."
-                        : "What was learned of it no longer counts; everything is judged anew.");
+                        : "What was learned of it is ignored; everything is judged anew.");
         return "redirect:/tanks/" + tankId + "/watch/learned";
     }
 }

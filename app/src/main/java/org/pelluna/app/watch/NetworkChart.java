@@ -4,11 +4,11 @@ import static org.pelluna.app.chart.TimeAxis.f;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.core.tension.Ranks;
+import org.pelluna.core.units.Numbers;
 
 /**
  * Observed against predicted: a field for each ordered pair, the aggressors down the side in the order of their rank, the victims
@@ -61,7 +61,7 @@ final class NetworkChart {
             svg.append("<g class=\"pair-field\"><title>"
                     + Markup.escape(pair.aggressor().name()) + " on "
                     + Markup.escape(pair.victim().name()) + ": " + pair.observed() + " logged, "
-                    + String.format(Locale.ROOT, "%.1f", pair.predicted()) + " an hour predicted</title>");
+                    + Numbers.plain(pair.predicted()) + " an hour predicted</title>");
             if (disc > 0) {
                 svg.append("<circle class=\"" + (disc > ring * 1.25 ? "more-than" : "as-expected") + "\" cx=\"" + f(x)
                         + "\" cy=\"" + f(y) + "\" r=\"" + f(disc) + "\"/>");

@@ -109,7 +109,7 @@ class RemedyController {
 
     private static ChangeView change(RemedyEffect.Change change, String who) {
         String ratio = "";
-        if (change.isKnown() && change.before() + change.after() > 0) {
+        if (change.isKnown() && change.before() > 0 && change.after() > 0) {
             Interval interval = change.rates().ratio(0.95);
             ratio = "× " + number(change.rates().ratio()) + " (95 %: " + number(interval.low()) + " to "
                     + number(interval.high()) + "), p "
@@ -125,7 +125,7 @@ class RemedyController {
     }
 
     private static String number(double value) {
-        return Double.isInfinite(value) ? "∞" : Numbers.plain(value, 2);
+        return Double.isInfinite(value) ? "no upper limit" : Numbers.plain(value, 2);
     }
 
     @PostMapping("/remedies")

@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.NavigableMap;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Settling;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
 
 /**
@@ -52,7 +53,8 @@ final class SettlingChart {
         });
         double today = (ChronoUnit.DAYS.between(since, plan.asOf()) + 0.5) * dayWidth;
         return svg + "<path class=\"today\" d=\"M" + f(today) + " 0V" + f(HEIGHT) + "\"/><text x=\"2\" y=\"-3\""
-                + " class=\"chart-text chart-small\">" + f(most) + " an hour</text><text x=\"0\" y=\"" + f(HEIGHT + 14)
+                + " class=\"chart-text chart-small\">" + Numbers.plain(most) + " an hour</text><text x=\"0\" y=\""
+                + f(HEIGHT + 14)
                 + "\" class=\"chart-text chart-small\">" + since + "</text><text x=\"" + f(WIDTH) + "\" y=\""
                 + f(HEIGHT + 14) + "\" text-anchor=\"end\" class=\"chart-text chart-small\">day " + days
                 + "</text></svg>";

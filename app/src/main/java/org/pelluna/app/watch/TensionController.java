@@ -124,7 +124,7 @@ class TensionController {
                                 + percent(fit.slopeInterval().low()) + " to "
                                 + percent(fit.slopeInterval().high())
                                 + ")")
-                        .orElse("too few encounters for a course"),
+                        .orElse("too few encounters to show a trend"),
                 one.settles() == Settling.Verdict.QUIET
                         ? ""
                         : one.calmOn().map(day -> "calm about " + day).orElse(""),

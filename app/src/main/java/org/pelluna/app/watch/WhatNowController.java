@@ -17,6 +17,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Stock;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tension.WayOut;
+import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.Task;
@@ -93,6 +94,7 @@ class WhatNowController {
         model.addAttribute("chosen", chosen.map(Fish::id).orElse(""));
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
         model.addAttribute("key", Key.fresh());
+        LocalDate today = stock.plan().asOf();
         List<WayOut> ways = chosen.map(one -> WayOut.of(stock, one)).orElse(List.of());
         double most = ways.stream()
                 .mapToDouble(one -> Math.max(one.pressure(), one.later()))
@@ -113,8 +115,7 @@ class WhatNowController {
                     one.reversible(),
                     one.from(),
                     one.steps().stream()
-                            .map(step -> (step.inDays() == 0 ? "today" : "in " + step.inDays() + " days") + ": "
-                                    + step.words())
+                            .map(step -> Dates.distance(today.plusDays(step.inDays()), today) + ": " + step.words())
                             .toList()));
         }
         model.addAttribute("ways", views);

@@ -213,7 +213,8 @@ class WaterController {
                 + Numbers.plain(Seawater.densityKgPerCubicMetre(salinity, 25), 1) + " kg/m³ (EOS-80)");
         steps.add(Numbers.plain(litres, 1) + " L × "
                 + Numbers.plain(Seawater.densityKgPerCubicMetre(salinity, 25) / 1000, 4) + " kg/L × "
-                + Numbers.plain(salinity, 2) + " g/kg ÷ 0.92 for the mix's own moisture (from memory) = "
+                + Numbers.plain(salinity, 2)
+                + " g/kg ÷ 0.92 for the mix's own moisture (not yet checked against a source) = "
                 + Numbers.plain(kilograms, 2) + " kg of salt");
         steps.add(Numbers.plain(kilograms, 2) + " kg × " + Numbers.plain(done.saltPrice(), 2) + " = "
                 + Numbers.plain(kilograms * done.saltPrice(), 2) + " each time");

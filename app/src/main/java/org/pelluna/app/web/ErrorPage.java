@@ -28,7 +28,7 @@ class ErrorPage implements ErrorController {
         return switch (code) {
             case 404 -> "There is no such page among your tanks.";
             case 403 ->
-                "The form had grown old, or you were signed out meanwhile. Go back, reload the page and send it again.";
+                "This page was open too long, or you were signed out since. Go back, reload it and send it again.";
             default -> "This is our fault, not yours. What you had saved is safe; go back and try again.";
         };
     }

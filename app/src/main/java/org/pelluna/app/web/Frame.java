@@ -1,6 +1,8 @@
 package org.pelluna.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.KeeperRow;
@@ -18,8 +20,10 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 class Frame {
     private final Keepers keepers;
     private final Mailbox mailbox;
+    private final Clock clock;
 
-    Frame(Keepers keepers, Mailbox mailbox) {
+    Frame(Keepers keepers, Mailbox mailbox, Clock clock) {
+        this.clock = clock;
         this.keepers = keepers;
         this.mailbox = mailbox;
     }
@@ -36,6 +40,7 @@ class Frame {
         keeper.ifPresent(row -> model.addAttribute("unread", mailbox.unread(row.id())));
         model.addAttribute("look", Look.of(request));
         model.addAttribute("here", request.getRequestURI());
+        model.addAttribute(ReadableDates.TODAY, LocalDate.now(clock));
     }
 
     /** Forms are plain fields; an empty entry means nothing, and spaces around one mean nothing either. */

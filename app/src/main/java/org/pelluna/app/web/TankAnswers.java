@@ -57,7 +57,7 @@ public final class TankAnswers {
         return plan;
     }
 
-    /** What the log has taught of each fish. */
+    /** How each fish differs from its species fish. */
     public Map<String, Learning.Lesson> lessons() {
         return lessons.get();
     }

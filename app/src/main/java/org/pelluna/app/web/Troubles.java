@@ -48,7 +48,7 @@ class Troubles {
         return trouble(
                 model,
                 request,
-                "Changed meanwhile",
+                "Changed in another window",
                 "This was changed in another window or on another device after you opened it. Nothing of yours was"
                         + " saved over it: go back, reload, and enter your change again.");
     }

@@ -28,6 +28,6 @@ public record VerdictView(String stance, String words) {
         if (judgement.verdict() != Verdict.LATER) {
             return judgement.verdict().words();
         }
-        return judgement.laterFrom().map(day -> "later, from " + day).orElse("later, once the gate below opens");
+        return judgement.laterFrom().map(day -> "later, from " + day).orElse("later: see the condition below");
     }
 }

@@ -72,10 +72,10 @@ class WishController {
 
     private static List<Shelf> shelves(List<WishView> wishes) {
         return Stream.of(
-                        new Shelf("fine", "In", List.of()),
-                        new Shelf("careful", "With care", List.of()),
+                        new Shelf("fine", "Yes", List.of()),
+                        new Shelf("careful", "Yes, with care", List.of()),
                         new Shelf("wait", "Later", List.of()),
-                        new Shelf("stop", "Out", List.of()))
+                        new Shelf("stop", "No", List.of()))
                 .map(empty -> new Shelf(
                         empty.stance(),
                         empty.heading(),

@@ -54,7 +54,7 @@ abstract class BrowserTest {
 
     void signUp(Page page) {
         page.navigate(url("/sign-up"));
-        page.getByLabel("What shall we call you?").fill("Ylva of the Slipway");
+        page.getByLabel("What would you like to be called?").fill("Ylva of the Slipway");
         page.getByLabel("Name to sign in with")
                 .fill("ylva" + UUID.randomUUID().toString().substring(0, 8));
         page.getByLabel("Password").fill("slow tides, fast fish");

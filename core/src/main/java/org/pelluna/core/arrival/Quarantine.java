@@ -26,7 +26,7 @@ record Quarantine(List<Phase> phases, Optional<QuarantineTank> tank) {
 
     private static List<Phase> phases(Schools.Quarantine school) {
         return switch (school) {
-            case COPPER -> List.of(new Phase("copper", 14), new Phase("observation", 14));
+            case COPPER -> List.of(new Phase("copper medicine by its label", 14), new Phase("observation", 14));
             case ISOLATION -> List.of(new Phase("isolation", 30));
             case OBSERVATION -> List.of(new Phase("observation", 14));
         };

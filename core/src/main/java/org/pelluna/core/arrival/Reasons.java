@@ -71,7 +71,7 @@ final class Reasons {
                     "headroom",
                     "Not before " + date + ": with it the tank holds " + Numbers.plain(room.used()) + " "
                             + (room.unit() + " of " + room.name()).strip()
-                            + ", which it bears only once mature.",
+                            + ", which it carries only once mature.",
                     room.source(),
                     List.of(
                             new Figure(room.name() + " from then", room.used(), room.unit(), room.source()),
@@ -104,8 +104,8 @@ final class Reasons {
         double apart = Math.min(priceOf(split(place, one, group & ~one)), priceOf(split(place, group & ~one, one)));
         return finding(
                 "same-day",
-                "Rivals go in on one day, so that neither owns the tank; apart would cost " + Numbers.plain(apart, 2)
-                        + " more.",
+                "Rivals go in on one day, so that neither owns the tank. On separate days the order score rises by "
+                        + Numbers.plain(apart, 2) + ".",
                 Provenance.PRACTICE,
                 List.of(new Figure("price of separate days", apart, "encounters/h", PRICE)));
     }
@@ -121,7 +121,7 @@ final class Reasons {
         List<Integer> changed = new ArrayList<>(order);
         Collections.swap(changed, place, with);
         if (!problem.allows(changed)) {
-            return notAllowed(with, where);
+            return notAllowed(with, where, obstacle(changed));
         }
         OrderCost price = problem.cost(changed).minus(cost);
         String other = ArrivalOrder.Groups.names(problem, order.get(with));
@@ -129,12 +129,17 @@ final class Reasons {
         int second = order.get(Math.max(place, with));
         double asPlaced = problem.between(first, second);
         double exchanged = problem.between(second, first);
-        String opening = "Its place " + (where.equals("before") ? "after " : "before ") + other;
         String sentence = Math.abs(price.total()) < 0.005
-                ? opening + " is a free choice: changing places costs nothing."
-                : opening + " saves " + Numbers.plain(price.total(), 2) + ": changing places would cost "
-                        + parts(price) + ". Between the two the pressure is " + Numbers.plain(asPlaced, 2)
-                        + " an hour this way round and " + Numbers.plain(exchanged, 2) + " the other.";
+                ? "Either of it and " + other + " may go first."
+                : (price.total() < 0
+                                ? "Swapping it and " + other + " would be better by " + Numbers.plain(-price.total(), 2)
+                                        + ". "
+                                : "")
+                        + "In this order " + Numbers.plain(asPlaced, 2) + " encounters an hour between it and " + other
+                        + ", swapped " + Numbers.plain(exchanged, 2)
+                        + (price.total() < 0
+                                ? "."
+                                : "; swapped, the order score rises by " + Numbers.plain(price.total(), 2) + ".");
         return finding(
                 "swap-" + where,
                 sentence,
@@ -148,32 +153,28 @@ final class Reasons {
                         new Figure("between the two, the other way", exchanged, "encounters/h", Pressure.SOURCE)));
     }
 
-    private Finding notAllowed(int with, String where) {
+    /** The one reason that forbids an order: the bacteria, or a quarantine that has begun. */
+    private String obstacle(List<Integer> changed) {
+        int settled = 0;
+        for (int group : changed) {
+            if (!problem.bears(settled, group)) {
+                return "the bacteria could not cope";
+            }
+            settled |= group;
+        }
+        return "fish that are in quarantine come out first";
+    }
+
+    private Finding notAllowed(int with, String where, String obstacle) {
         return finding(
                 "swap-" + where,
-                "Its place " + (where.equals("before") ? "after " : "before ")
-                        + ArrivalOrder.Groups.names(problem, order.get(with))
-                        + " is bound: the other way round the bacteria, or the quarantine, would not bear it.",
+                "It and " + ArrivalOrder.Groups.names(problem, order.get(with)) + " cannot swap: " + obstacle + ".",
                 PRICE,
                 List.of());
     }
 
     private double priceOf(List<Integer> changed) {
         return problem.cost(changed).minus(cost).total();
-    }
-
-    private static String parts(OrderCost price) {
-        List<String> parts = new ArrayList<>();
-        addPart(parts, price.pressure(), " encounters/h of pressure");
-        addPart(parts, price.lateness(), " for waiting");
-        addPart(parts, price.shyness(), " for a shy fish behind a bold one");
-        return String.join(", ", parts);
-    }
-
-    private static void addPart(List<String> parts, double part, String what) {
-        if (Math.abs(part) >= 0.005) {
-            parts.add((part > 0 ? "+" : "−") + Numbers.plain(Math.abs(part), 2) + what);
-        }
     }
 
     private static Finding finding(String rule, String sentence, Provenance provenance, List<Figure> figures) {

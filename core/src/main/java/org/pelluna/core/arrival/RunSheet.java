@@ -11,6 +11,7 @@ import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Cover;
 import org.pelluna.core.units.Numbers;
 
 /**
@@ -102,7 +103,9 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                     part,
                     "Float the bag for a quarter of an hour, then measure the salinity of both waters; the display has "
                             + Numbers.plain(display, 4)
-                            + ". Mix in tank water slowly where they differ by more than 0.002.");
+                            + ". After a long journey do not mix tank water into an open bag: its ammonia turns toxic as pH"
+                            + " rises. Match salinity beforehand and move the fish at once. After a short one, mix in"
+                            + " tank water slowly where they differ by more than 0.002.");
         } else {
             add(
                     steps,
@@ -127,7 +130,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                     part,
                     "Pour in the bottled bacteria, and leave the skimmer off for "
                             + (label ? "the 12 to 24 hours of the label" : "8 hours")
-                            + "; watch the corals meanwhile, some are lost after a day without it.");
+                            + ". Keep the surface moving for oxygen; if fish breathe fast, switch the skimmer on.");
         }
         if (stock.plan().houseRules().schools().rock() == Schools.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
             add(steps, "rock", part, "Move the rock before its rival sees it, so that no one knows its patch.");
@@ -177,12 +180,18 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                         + (wished.species().habits().diet() == Habits.Diet.ALGAE
                                 ? "; hang two clips far apart."
                                 : "."));
-        if (wished.species().jumping() != Species.Jumping.RARELY) {
-            steps.add(new Step("cover", "Release", "Close the cover, every gap of it: chased, it jumps.", true));
-        }
-        if (stock.plan().tank().cover().kind() == org.pelluna.core.tank.Cover.Kind.OPEN
-                && wished.species().jumping() == Species.Jumping.RARELY) {
-            add(steps, "cover", "Release", "The tank is open: lay something over it for the first nights.");
+        if (stock.plan().tank().cover().kind() == Cover.Kind.OPEN) {
+            steps.add(new Step(
+                    "cover",
+                    "Release",
+                    "This tank has no cover. Put mesh over it before release: any frightened fish may jump.",
+                    true));
+        } else if (wished.species().jumping() != Species.Jumping.RARELY) {
+            steps.add(new Step(
+                    "cover",
+                    "Release",
+                    "Close the cover and every gap in it: a chased fish of this kind jumps.",
+                    true));
         }
     }
 

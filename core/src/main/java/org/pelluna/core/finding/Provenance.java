@@ -21,11 +21,14 @@ public record Provenance(Kind kind, String source) {
     /** What the keeper measured or entered. */
     public static final Provenance KEEPER = new Provenance(Kind.KEEPER, "");
 
+    /** What earlier versions wrote for a figure recalled. */
+    private static final String FORMER_MEMORY = "from memory";
+
     /** How far a figure can be trusted. */
     public enum Kind {
         PUBLISHED("published"),
         PRACTICE("common practice"),
-        MEMORY("from memory"),
+        MEMORY("not yet checked against a source"),
         OWN("our own method"),
         KEEPER("as entered");
 
@@ -64,6 +67,9 @@ public record Provenance(Kind kind, String source) {
         int colon = text.indexOf(": ");
         String head = colon < 0 ? text : text.substring(0, colon);
         String source = colon < 0 ? "" : text.substring(colon + 2);
+        if (text.equals(FORMER_MEMORY)) {
+            return MEMORY;
+        }
         for (Kind kind : Kind.values()) {
             boolean named = head.equals(kind.words) || head.equals(kind.name().toLowerCase(Locale.ROOT));
             if (named && kind.isCited() == !source.isEmpty()) {

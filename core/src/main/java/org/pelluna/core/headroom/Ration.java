@@ -6,13 +6,13 @@ import org.pelluna.core.species.Species;
 
 /**
  * The dry food a fish is given each day. Our own estimate: 1 % of the body mass of a 100 g fish at 25 °C, with mass to the
- * power 0.8 (Clarke & Johnston 1999, from memory), twice as much for each 10 °C, more for those that swim all day and less
+ * power 0.8 (Clarke & Johnston 1999, not yet checked), twice as much for each 10 °C, more for those that swim all day and less
  * for those that sit and wait.
  */
 public final class Ration {
     /** Where the ration comes from. */
     public static final Provenance SOURCE = Provenance.own(
-            "ration by mass to the power 0.8 (Clarke & Johnston 1999, from memory), 1 % a day at 100 g and 25 °C");
+            "ration by mass to the power 0.8 (Clarke & Johnston 1999, not yet checked), 1 % a day at 100 g and 25 °C");
 
     private static final double GRAMS_AT_100 = 1;
     private static final double MASS_EXPONENT = 0.8;

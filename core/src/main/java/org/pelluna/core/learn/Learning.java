@@ -23,7 +23,7 @@ import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 
 /**
- * What the log has taught of each fish: how many times as aggressive as its kind it is. The prior is a gamma distribution with mean
+ * How each fish differs from its species fish: how many times as aggressive as its kind it is. The prior is a gamma distribution with mean
  * 1, wide enough for individuals that differ twofold (our own estimate); it is updated by the encounters seen while watching
  * against those the model predicts for the same hours and the same company.
  */

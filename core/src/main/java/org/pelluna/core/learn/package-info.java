@@ -1,4 +1,4 @@
-/** What the log has taught of each fish, and how that feeds pressure, order and shortlist. */
+/** How each fish differs from its species fish, and how that feeds pressure, order and shortlist. */
 @NullMarked
 package org.pelluna.core.learn;
 

@@ -49,8 +49,8 @@ public record Crew(
         LocalDate restockOn) {
 
     /** Where the expectation comes from. */
-    public static final Provenance SOURCE = Provenance.own(
-            "2 % a week die of themselves; each fish that tests them takes 1 %, each that takes them 5 % a week");
+    public static final Provenance SOURCE =
+            Provenance.own("2 % a week die anyway; each fish that picks at them adds 1 %, each that eats them 5 %");
 
     private static final double OF_THEMSELVES = 0.02;
     private static final double TESTED = 0.01;

@@ -67,8 +67,8 @@ public final class Lessons {
             return;
         }
         String words = first.stream().map(Loss.Cause::words).collect(Collectors.joining(" and "));
-        lessons.add((first.size() == 1 ? "The most frequent cause is " : "The most frequent causes are ") + words + ": "
-                + most + (first.size() == 1 ? "" : " each") + " of " + lost + "."
+        lessons.add((first.size() == 1 ? "The most frequent cause: " : "The most frequent causes, equally: ") + words
+                + " (" + most + (first.size() == 1 ? "" : " each") + " of " + lost + ")."
                 + first.stream().map(Lessons::advice).collect(Collectors.joining()));
     }
 
@@ -106,11 +106,11 @@ public final class Lessons {
                     .max(Map.Entry.<String, Integer>comparingByValue().thenComparing(Map.Entry::getKey))
                     .map(one -> ", most by " + one.getKey())
                     .orElse("");
-            lessons.add("Before " + harried + " of " + losses + " losses the log holds encounters in the last "
-                    + LOOK_BACK_DAYS + " days" + worst + ". It was seen; next time act on the warning.");
+            lessons.add("Before " + harried + " of " + Numbers.count(losses, "loss", "losses")
+                    + " the log shows attacks in the last " + LOOK_BACK_DAYS + " days" + worst + ".");
         } else {
-            lessons.add("Before none of the " + losses + " losses does the log hold an encounter in the last "
-                    + LOOK_BACK_DAYS + " days: either it was no fight, or nobody was watching.");
+            lessons.add("No attack was logged in the " + LOOK_BACK_DAYS + " days before "
+                    + (losses == 1 ? "the loss." : "these " + losses + " losses."));
         }
     }
 
@@ -120,7 +120,7 @@ public final class Lessons {
                 .filter(loss -> loss.linkedTo().isPresent())
                 .count();
         if (linked > 0) {
-            lessons.add(linked + (linked == 1 ? " loss follows" : " losses follow") + " from another.");
+            lessons.add(linked + (linked == 1 ? " loss was" : " losses were") + " caused by an earlier one.");
         }
     }
 

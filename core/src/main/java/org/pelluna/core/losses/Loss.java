@@ -74,7 +74,7 @@ public record Loss(
         EQUIPMENT("equipment"),
         OLD_AGE("old age"),
         MISSING("missing"),
-        GIVEN_AWAY("given away or returned");
+        GIVEN_AWAY("rehomed");
 
         private final String words;
 

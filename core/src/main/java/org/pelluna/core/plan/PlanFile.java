@@ -56,7 +56,8 @@ public final class PlanFile {
         int version = version(file);
         List<Fault> faults = unreadable(file, "");
         if (faults.isEmpty()) {
-            faults = schemaFaults(text, version);
+            boolean completed = version == VERSION && complete(file);
+            faults = schemaFaults(completed ? Json.MAPPER.writeValueAsString(file) : text, version);
         }
         if (!faults.isEmpty()) {
             throw new PlanFileException(faults);
@@ -131,6 +132,19 @@ public final class PlanFile {
         rules.set("schools", Json.MAPPER.valueToTree(Schools.USUAL));
         rules.set("husbandry", Json.MAPPER.valueToTree(Husbandry.USUAL));
         rules.putObject("overruled");
+    }
+
+    /**
+     * Files of the third version from before the record was part of it: version 3 was once changed in place. What they lack is empty.
+     *
+     * @return whether anything was lacking
+     */
+    private static boolean complete(ObjectNode file) {
+        if (file.has("journal") || !file.has("schedule")) {
+            return false;
+        }
+        file.set("journal", Json.MAPPER.valueToTree(Journal.EMPTY));
+        return true;
     }
 
     /** The second version knew no species of one's own, no schedule and no tests. */

@@ -50,8 +50,8 @@ public record Resident(
 
     /** Caught or bred. */
     public enum Origin {
-        WILD("caught wild"),
-        BRED("bred in captivity");
+        WILD("wild-caught"),
+        BRED("captive-bred");
 
         private final String words;
 

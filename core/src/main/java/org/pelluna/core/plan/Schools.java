@@ -190,7 +190,7 @@ public record Schools(
     /** When may the next one come? */
     public enum Pause implements Choice {
         DAYS("after the days set here"),
-        TEST_KIT("when ammonia and nitrite stay at nothing");
+        TEST_KIT("when ammonia and nitrite stay at zero");
 
         private final String words;
 
@@ -206,7 +206,7 @@ public record Schools(
 
     /** What quarantine? */
     public enum Quarantine implements Choice {
-        COPPER("copper, then observation"),
+        COPPER("copper medicine by its label, with a copper test and no invertebrates; then observation. Ask a vet"),
         ISOLATION("long isolation"),
         OBSERVATION("observation only");
 

@@ -16,16 +16,16 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
 
     /** The reasons, in the order in which they are applied. */
     public enum Kind {
-        TEMPER("temper"),
+        TEMPER("temperament"),
         SIZE("size"),
         SENIORITY("who was first"),
         ATTENTION("newcomers that day"),
         CROWDING("rivals already here"),
-        ROOM("room"),
+        ROOM("swimming space"),
         SHELTER("shelter"),
         FOOD("food"),
         FRESH_ROCK("fresh rock"),
-        WELCOME("the welcome"),
+        WELCOME("help on arrival"),
         COMPANY("company"),
         SETTLING("time together");
 
@@ -44,8 +44,13 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
     /** The reason in a keeper's words. */
     public String sentence() {
         return switch (kind) {
-            case TEMPER -> "Toward this fish its temper is " + Numbers.plain(figure, 2) + " of 1: " + word + ".";
-            case SIZE -> "The other is " + Numbers.plain(figure, 2) + " times its length.";
+            case TEMPER ->
+                "Temperament toward this fish: " + Numbers.plain(figure, 2) + " (1 attacks on sight), because " + word
+                        + ".";
+            case SIZE ->
+                Math.abs(figure - 1) < 0.05
+                        ? "The other is of the same length."
+                        : "The other is " + Numbers.plain(figure, 2) + " times its length.";
             case SENIORITY -> seniority();
             case ATTENTION -> "Its attention is divided among " + Numbers.plain(figure, 0) + " newcomers.";
             case CROWDING ->
@@ -53,15 +58,15 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
                         ? "One other rival of its sort is settled here already."
                         : Numbers.plain(figure, 0) + " other rivals of its sort are settled here already.";
             case ROOM -> "The clear swim is " + Numbers.plain(figure) + " times the patch it holds.";
-            case SHELTER -> Numbers.plain(figure, 0) + " caves and crevices to hide in.";
-            case FOOD -> Numbers.plain(figure, 0) + " feeding places.";
+            case SHELTER -> Numbers.count(Math.round(figure), "cave or crevice", "caves and crevices") + " to hide in.";
+            case FOOD -> Numbers.count(Math.round(figure), "feeding place") + ".";
             case FRESH_ROCK -> "Rock that nobody has claimed was added.";
             case WELCOME -> "Helped by: " + word + ".";
             case COMPANY ->
                 multiplier < 1
                         ? "They live together as their kind does."
                         : "This number of its kind does not suit it: the stronger will harry the weaker.";
-            case SETTLING -> "They have lived together for " + Numbers.plain(figure, 0) + " days.";
+            case SETTLING -> "They have lived together for " + Numbers.count(Math.round(figure), "day") + ".";
         };
     }
 
@@ -70,8 +75,8 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
             return "Neither was here first" + (word.isEmpty() ? "." : ": " + word + ".");
         }
         return figure > 0
-                ? "It has held its ground here " + Numbers.plain(figure, 0) + " days longer"
+                ? "It has lived here " + Numbers.count(Math.round(figure), "day") + " longer"
                         + (word.isEmpty() ? "." : "; " + word + ".")
-                : "The other was here " + Numbers.plain(-figure, 0) + " days before it.";
+                : "The other was here " + Numbers.count(Math.round(-figure), "day") + " before it.";
     }
 }

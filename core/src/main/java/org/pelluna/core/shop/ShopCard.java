@@ -48,8 +48,8 @@ public record ShopCard(
 
     /** The answer in the shop. */
     public enum Answer {
-        TODAY("yes, today"),
-        LATER("not today"),
+        TODAY("yes"),
+        LATER("later"),
         NO("no");
 
         private final String words;

@@ -19,7 +19,7 @@ final class ShopChecks {
     static List<Finding> of(Species species, Schools.Pause pause) {
         ShopChecks card = new ShopChecks();
         if (pause == Schools.Pause.TEST_KIT) {
-            card.add("Only if ammonia and nitrite were at nothing in the last days: your school goes by the test kit.");
+            card.add("Only if ammonia and nitrite read zero in the last days: your house rules go by the test kit.");
         }
         card.eating(species);
         card.origin(species);
@@ -37,14 +37,16 @@ final class ShopChecks {
                         "See it eat twice. It lives on " + food + ": ask which food it takes and how long it has.";
                     case HARD ->
                         "Leave it unless you see it eat prepared food with appetite: it lives on " + food
-                                + " and most never change.";
+                                + " and most never accept prepared food.";
                 });
     }
 
     private void origin(Species species) {
         if (species.trade().origin() != Trade.Origin.WILD) {
-            add("Ask whether it is captive-bred: it is "
-                    + species.trade().origin().words() + ".");
+            add(
+                    species.trade().origin() == Trade.Origin.BRED_AND_WILD
+                            ? "Sold both wild-caught and captive-bred: ask for captive-bred."
+                            : "Mostly captive-bred: choose one that is.");
         }
         if (species.company().sexChange() == Company.SexChange.FEMALE_TO_MALE
                 && species.company().way() == Company.Way.HAREM) {

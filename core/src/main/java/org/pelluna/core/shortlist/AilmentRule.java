@@ -25,7 +25,8 @@ final class AilmentRule implements ShortlistRule {
                 .map(ailment -> Finding.of(
                         RULE,
                         Stance.CAREFUL,
-                        "It often brings " + ailment.kind().words() + ": quarantine it (your school: " + school + ").",
+                        "It often brings " + ailment.kind().words() + ": quarantine it (your approach: " + school
+                                + ").",
                         ailment.from(),
                         List.of()))
                 .toList();

@@ -35,7 +35,7 @@ final class CompanyRule implements ShortlistRule {
                             RULE,
                             oneFirst ? Stance.CAREFUL : Stance.FINE,
                             "It lives " + company.way().words() + "; " + total + " do well"
-                                    + (oneFirst ? ", but your school starts with one and adds." : "."),
+                                    + (oneFirst ? ", but your approach starts with one and adds." : "."),
                             company.from(),
                             figures)
                     .schools(List.of(

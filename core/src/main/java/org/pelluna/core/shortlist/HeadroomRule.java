@@ -76,9 +76,11 @@ final class HeadroomRule implements ShortlistRule {
     }
 
     private static String sentence(Schools.Ceiling school, Load load) {
-        return "By " + school.words() + ": " + (load.fits() ? "yes" : "no") + ", " + load.name() + " "
-                + Numbers.plain(load.used(), 2) + " of " + Numbers.plain(load.limit(), 2)
-                + (load.unit().isEmpty() ? "" : " " + load.unit()) + ".";
+        String unit = load.unit().isEmpty() ? "" : " " + load.unit();
+        int decimals = Numbers.decimalsToTell(load.used(), load.limit(), 2);
+        return "By " + school.words() + ": " + (load.fits() ? "yes" : "no") + ". " + load.name() + " would be "
+                + Numbers.plain(load.used(), decimals) + unit + "; the ceiling is "
+                + Numbers.plain(load.limit(), decimals) + unit + ".";
     }
 
     private static Finding byInches(Candidate candidate) {

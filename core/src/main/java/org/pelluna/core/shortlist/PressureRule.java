@@ -16,6 +16,9 @@ import org.pelluna.core.units.Numbers;
 final class PressureRule implements ShortlistRule {
     private static final String RULE = "pressure";
 
+    /** Encounters an hour below which nobody would speak of pressure. */
+    private static final double LITTLE = 0.1;
+
     @Override
     public String key() {
         return RULE;
@@ -36,12 +39,12 @@ final class PressureRule implements ShortlistRule {
         Stream<Finding> suffers = hardest(residents.stream()
                         .map(resident -> encounters.onArrival(
                                 resident, candidate.fish(), candidate.wished().count())))
-                .map(hardest -> finding(candidate, hardest, named(residents, hardest.aggressorId()), "it"))
+                .map(hardest -> finding(candidate, hardest, named(residents, hardest.aggressorId()), true))
                 .stream();
         Stream<Finding> presses = hardest(residents.stream()
                         .map(resident -> encounters.byNewcomer(
                                 candidate.fish(), resident, candidate.wished().count())))
-                .map(hardest -> finding(candidate, hardest, "It", named(residents, hardest.victimId())))
+                .map(hardest -> finding(candidate, hardest, named(residents, hardest.victimId()), false))
                 .stream();
         return Stream.concat(suffers, presses).toList();
     }
@@ -58,15 +61,22 @@ final class PressureRule implements ShortlistRule {
                 .name();
     }
 
-    private static Finding finding(Candidate candidate, Pressure pressure, String aggressor, String victim) {
+    private static String sentence(double perHour, double limit, String other, boolean suffers) {
+        if (perHour < LITTLE) {
+            return suffers ? "Everyone here would leave it in peace." : "It would leave everyone here in peace.";
+        }
+        return "Hardest pressure " + (suffers ? "on it: " : "from it: ") + Numbers.count(perHour, "encounter")
+                + " an hour, " + (suffers ? "from " : "on ") + other + ", in its first week (care from "
+                + Numbers.plain(limit) + ").";
+    }
+
+    private static Finding finding(Candidate candidate, Pressure pressure, String other, boolean suffers) {
         double limit = candidate.rules().carefulPerHour();
         boolean hard = pressure.perHour() >= limit;
         Finding finding = Finding.of(
                 RULE,
                 hard ? Stance.CAREFUL : Stance.FINE,
-                aggressor + " would press " + victim + (hard ? " hard: " : " at most ")
-                        + Numbers.plain(pressure.perHour()) + " encounters an hour expected in the first week"
-                        + (hard ? "" : ", the highest of all") + ".",
+                sentence(pressure.perHour(), limit, other, suffers),
                 Pressure.SOURCE,
                 List.of(
                         new Figure("expected pressure", pressure.perHour(), "encounters/h", Pressure.SOURCE),

@@ -54,10 +54,10 @@ final class ReefRule implements ShortlistRule {
                     ? Finding.of(
                                     RULE,
                                     Stance.STOP,
-                                    "It will take " + group.words() + " in the end.",
+                                    "It will eat " + group.words() + " in the end.",
                                     stance.from(),
                                     List.of())
-                            .remedy("Only a tank without " + group.words() + " would turn this.")
+                            .remedy("It suits only a tank without " + group.words() + ".")
                     : Finding.of(
                             RULE,
                             Stance.CAREFUL,
@@ -71,7 +71,7 @@ final class ReefRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     takes ? Stance.CAREFUL : Stance.FINE,
-                    "It may take " + group.words() + " under " + Numbers.plain(below) + "\u00a0cm; your smallest are "
+                    "It may eat " + group.words() + " under " + Numbers.plain(below) + "\u00a0cm; your smallest are "
                             + Numbers.plain(smallestCm) + "\u00a0cm.",
                     stance.from(),
                     figures);
@@ -79,8 +79,9 @@ final class ReefRule implements ShortlistRule {
         return Finding.of(
                         RULE,
                         takes ? Stance.STOP : Stance.CAREFUL,
-                        "It " + (takes ? "will" : "may") + " take " + group.words() + " under " + Numbers.plain(below)
-                                + "\u00a0cm; your smallest are " + Numbers.plain(smallestCm) + "\u00a0cm.",
+                        "It " + (takes ? "will eat " : "may pick at ") + group.words() + " under "
+                                + Numbers.plain(below) + "\u00a0cm; your smallest are " + Numbers.plain(smallestCm)
+                                + "\u00a0cm.",
                         stance.from(),
                         figures)
                 .remedy("Keep only " + group.words() + " of " + Numbers.plain(below) + "\u00a0cm and more.");

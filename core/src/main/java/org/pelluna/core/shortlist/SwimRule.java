@@ -90,7 +90,7 @@ final class SwimRule implements ShortlistRule {
                                 + "\u00a0cm.",
                         Provenance.PRACTICE,
                         figures)
-                .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would turn this.");
+                .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would do.");
         double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
         Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
         if (candidate.rules().schools().bigFish() == Schools.BigFish.JUVENILE
@@ -107,8 +107,8 @@ final class SwimRule implements ShortlistRule {
         return finding.schools(List.of(
                 "Adult size from day one: no.",
                 outgrown.filter(day -> day.isAfter(candidate.today()))
-                        .map(day -> "A juvenile now, with a dated plan to move it on: it outgrows this tank at "
-                                + Numbers.plain(outgrownAtCm) + "\u00a0cm, about " + day + ".")
+                        .map(day -> "Bought young, it is too big here at " + Numbers.plain(outgrownAtCm)
+                                + "\u00a0cm, about " + day + ".")
                         .orElse(
                                 "A juvenile now, with a dated plan to move it on: no, at the size to be bought it is too long"
                                         + " already.")));

@@ -2,10 +2,10 @@ package org.pelluna.core.shortlist;
 
 /** What all findings on a wish add up to. */
 public enum Verdict {
-    IN("in"),
+    IN("yes"),
     LATER("later"),
-    WITH_CARE("with care"),
-    OUT("out");
+    WITH_CARE("yes, with care"),
+    OUT("no");
 
     private final String words;
 

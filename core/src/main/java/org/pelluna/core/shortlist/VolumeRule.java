@@ -35,8 +35,8 @@ final class VolumeRule implements ShortlistRule {
                             + "\u00a0L of water; this tank has " + Numbers.plain(net, 0) + "\u00a0L.",
                     needed.from(),
                     figures);
-            return List.of(short_.remedy("A tank with at least " + Numbers.plain(needed.value() - net, 0)
-                    + "\u00a0L more net water would turn this."));
+            return List.of(short_.remedy("It needs " + Numbers.plain(needed.value() - net, 0)
+                    + "\u00a0L more net water than this tank has."));
         }
         return List.of(Finding.of(
                 RULE,

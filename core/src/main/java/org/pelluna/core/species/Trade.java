@@ -28,9 +28,9 @@ public record Trade(Price price, Availability availability, Origin origin, Prove
 
     /** Caught or bred. */
     public enum Origin {
-        WILD("caught wild"),
-        BRED_AND_WILD("bred in captivity and caught wild: ask for captive-bred"),
-        MOSTLY_BRED("mostly bred in captivity: choose captive-bred");
+        WILD("wild-caught"),
+        BRED_AND_WILD("sold both wild-caught and captive-bred: ask for captive-bred"),
+        MOSTLY_BRED("mostly captive-bred: choose one that is");
 
         private final String words;
 

@@ -19,6 +19,9 @@ import java.util.stream.Stream;
  * @param monthFirst whether 5/6/2026 is the sixth of May
  */
 public record Row(Map<String, String> cells, boolean monthFirst) {
+    /** What choices were called in files of earlier versions, with their names. */
+    private static final Map<String, String> FORMER = Map.of("given away or returned", "GIVEN_AWAY");
+
     private static final DateTimeFormatter DAY_FIRST = strict("d/M/uuuu");
     private static final DateTimeFormatter MONTH_FIRST = strict("M/d/uuuu");
 
@@ -113,7 +116,8 @@ public record Row(Map<String, String> cells, boolean monthFirst) {
         E[] all = choices.getEnumConstants();
         return Stream.of(all)
                 .filter(one -> cell.replace(' ', '_').equals(one.name().toLowerCase(Locale.ROOT))
-                        || cell.equals(words.apply(one).toLowerCase(Locale.ROOT)))
+                        || cell.equals(words.apply(one).toLowerCase(Locale.ROOT))
+                        || FORMER.getOrDefault(cell, "").equals(one.name()))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("'" + column + "' is one of "
                         + Stream.of(all).map(words).collect(Collectors.joining(", ")) + ", not '" + cell + "'"));

@@ -15,7 +15,10 @@ import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Ground;
 import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.pressure.Welcome;
+import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Sign;
 
 /**
  * What could be done now for a fish that is harried: each way with the pressure on it afterwards, its days, what it costs, and
@@ -50,6 +53,9 @@ public record WayOut(
     private static final int BOX_DAYS = 7;
     private static final int LATER_DAYS = 21;
 
+    /** Days for which what was seen of a fish counts as how it is. */
+    private static final int RECENT_DAYS = 3;
+
     /** Every way out, the mildest first as keepers try them. */
     public enum Way {
         WAIT,
@@ -71,7 +77,8 @@ public record WayOut(
     private record Outlook(double now, double later, String hardest) {}
 
     /**
-     * The ways out for one fish, the mildest first as keepers try them; the first is to wait.
+     * The ways out for one fish, the mildest first as keepers try them. The first is to wait, unless the fish was pinned or hurt or
+     * did not eat in the last days: then waiting is the last.
      *
      * @param stock the plan, with what was learned of each fish
      * @param fish the fish that is harried
@@ -129,7 +136,7 @@ public record WayOut(
                             .max(Comparator.comparingDouble(now))
                             .filter(one -> now.applyAsDouble(one) > 0.005)
                             .map(Fish::name)
-                            .orElse("nobody"));
+                            .orElse(""));
         }
 
         private Outlook on(Ground changed, Set<Welcome> welcome) {
@@ -183,12 +190,15 @@ public record WayOut(
 
         List<WayOut> all() {
             String name = fish.name();
+            boolean hurt = isHurt();
             String worst = bully.map(Fish::name).orElse("the bully");
             add(
                     Way.WAIT,
                     Optional.empty(),
                     "Wait",
-                    "Leave them alone and watch: a squabble that ends in feeding is an order being settled.",
+                    hurt
+                            ? "Do not wait if it is pinned, torn or not eating: separate them today."
+                            : "Leave them alone and watch: a squabble that ends in feeding is a pecking order being settled.",
                     on(ground, Set.of()),
                     0,
                     "nothing",
@@ -240,7 +250,8 @@ public record WayOut(
                     Way.ROCK_MOVED,
                     Optional.of(Remedy.Kind.ROCK_MOVED),
                     "Move the rockwork",
-                    "Everyone loses the ground they knew. Corals and nerves suffer.",
+                    "All lose their patches; coral may break. Unplug heater and pumps, wear gloves, set rock on the glass,"
+                            + " not on sand.",
                     on(ground, EnumSet.of(Welcome.ROCK_MOVED)),
                     1,
                     "a day's work, some coral",
@@ -250,7 +261,29 @@ public record WayOut(
             bullyOut(worst, name);
             rivals(name);
             given(name, worst);
+            if (hurt) {
+                ways.add(ways.remove(0));
+            }
             return List.copyOf(ways);
+        }
+
+        /** Whether it was pinned, wounded or seen not to eat in the last days: then waiting is no help. */
+        private boolean isHurt() {
+            LocalDate from = today.minusDays(RECENT_DAYS);
+            return stock.plan().log().stream()
+                            .filter(entry -> !entry.at().toLocalDate().isBefore(from))
+                            .filter(entry ->
+                                    entry.fishId().filter(fish.id()::equals).isPresent())
+                            .anyMatch(entry ->
+                                    entry.kind() == LogEntry.Kind.PINNED || entry.kind() == LogEntry.Kind.INJURY)
+                    || stock.plan().journal().rollCalls().stream()
+                            .filter(call -> !call.at().toLocalDate().isBefore(from))
+                            .map(call -> call.found().get(fish.id()))
+                            .anyMatch(state -> state == RollCall.State.SEEN || state == RollCall.State.HURT)
+                    || stock.plan().journal().signs().stream()
+                            .anyMatch(sign -> sign.fishId().equals(fish.id())
+                                    && sign.kind() == Sign.Kind.TORN_FINS
+                                    && !sign.at().toLocalDate().isBefore(from));
         }
 
         private void mirror(String worst, String name) {
@@ -314,7 +347,7 @@ public record WayOut(
         }
 
         private void given(String name, String worst) {
-            Outlook none = new Outlook(0, 0, "nobody");
+            Outlook none = new Outlook(0, 0, "");
             add(
                     Way.OTHER_TANK,
                     Optional.empty(),
@@ -328,8 +361,8 @@ public record WayOut(
             add(
                     Way.REHOME,
                     Optional.of(Remedy.Kind.GIVEN_UP),
-                    "Return " + name + ", or give it away",
-                    "An ending too: record it under losses as given away.",
+                    "Rehome " + name,
+                    "Ask the shop, or another keeper. Log it as rehomed.",
                     none,
                     3,
                     "most of its price",
@@ -341,8 +374,8 @@ public record WayOut(
             add(
                     Way.REHOME_BULLY,
                     Optional.of(Remedy.Kind.GIVEN_UP),
-                    "Give " + worst + " up",
-                    "Catch it, with a trap if need be, and find it a home where it can rule.",
+                    "Rehome " + worst,
+                    "Catch it, with a trap if need be, and find it a tank where it does no harm.",
                     outlook(
                             one -> bully.filter(one::equals).isPresent()
                                     ? 0

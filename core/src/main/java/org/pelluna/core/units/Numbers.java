@@ -5,6 +5,8 @@ import java.math.RoundingMode;
 
 /** Numbers as they stand in a sentence: rounded, without needless zeros, with a point for the decimal. */
 public final class Numbers {
+    private static final int MOST_DECIMALS = 9;
+
     private Numbers() {}
 
     /**
@@ -23,9 +25,28 @@ public final class Numbers {
         return rounded.stripTrailingZeros().toPlainString();
     }
 
+    /**
+     * The decimals with which two different figures do not look the same.
+     *
+     * @param least decimals they deserve anyway
+     */
+    public static int decimalsToTell(double one, double other, int least) {
+        int decimals = least;
+        while (one != other && decimals < MOST_DECIMALS && plain(one, decimals).equals(plain(other, decimals))) {
+            decimals++;
+        }
+        return decimals;
+    }
+
     /** A count with its noun: {@code 0 days}, {@code 1 day}, {@code 2 days}. */
     public static String count(long count, String one) {
         return count(count, one, one + "s");
+    }
+
+    /** A figure, rounded to a tenth, with its noun: {@code 0.4 encounters}, {@code 1 encounter}. */
+    public static String count(double figure, String one) {
+        String plain = plain(figure);
+        return plain + " " + one + (plain.equals("1") ? "" : "s");
     }
 
     /** A count with its noun, where the plural is not made by an s. */

@@ -53,13 +53,14 @@ public record Sign(
                 cause("a fight or a collision", "one side, soon after a chase; fades in days"),
                 cause(
                         "a fast ciliate disease",
-                        "red or brown, spreading within a day, in shoaling fish just come: act at once"),
+                        "red or brown, spreading within a day, in shoaling fish that just arrived. Move it to quarantine today"
+                                + " and ask a fish vet"),
                 cause("night colours or fright", "gone within the hour once the lights are on")),
         FAST_BREATHING(
                 "fast breathing",
                 cause(
                         "too little oxygen or too much ammonia",
-                        "several fish, at the surface: test now, move the surface"),
+                        "several fish, at the surface. Test ammonia; point a pump at the surface; have water ready to change"),
                 cause("gill flukes or velvet", "one or a few, rubbing, mouth agape; more of it in fish just come"),
                 cause("fright", "just chased or just released; calm within the hour")),
         THIN_BELLY(
@@ -80,7 +81,7 @@ public record Sign(
                 "lying on its side",
                 cause("sleep", "in the rock at night or with lights dim; up at once when they brighten"),
                 cause("exhaustion from being hunted", "by day, in a corner; chases in the log; torn fins"),
-                cause("bad water or poison", "others too: test now"));
+                cause("bad water or poison", "others too. Test ammonia; have water ready to change"));
 
         private final String words;
 

@@ -18,7 +18,7 @@ public final class Nitrification {
 
     /** Where predictions come from. */
     public static final Provenance SOURCE = Provenance.own(
-            "two-step nitrification after Wiesmann 1994 and ASM1 (Henze et al. 1987), constants from memory, growth set to a"
+            "two-step nitrification after Wiesmann 1994 and ASM1 (Henze et al. 1987), constants not yet checked against a source, growth set to a"
                     + " marine cycle of four weeks");
 
     /** Growth of ammonia oxidisers at 20 °C and pH 8, per day. */

@@ -51,7 +51,7 @@ class AssessCommandTest {
                 .isEqualTo("common practice");
         assertThat(report.at("/pressuresPlanned")).hasSize(2);
         assertThat(report.at("/pressuresPlanned/0/factors/0/sentence").stringValue())
-                .contains("temper");
+                .containsIgnoringCase("temperament");
         assertThat(report.at("/schools")).hasSize(5);
         assertThat(report.at("/schools/0/school").stringValue()).isEqualTo("inches");
         assertThat(report.at("/schools/0/chosen").booleanValue()).isTrue();

@@ -12,7 +12,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ProvenanceTest {
     @ParameterizedTest
     @CsvSource({
-        "memory, from memory",
+        "memory, not yet checked against a source",
+        "from memory, not yet checked against a source",
         "practice, common practice",
         "published: Froese 2006, published: Froese 2006",
         "own: a guess, our own method: a guess"

@@ -1,0 +1,31 @@
+// A form is sent once, however often its button is pressed; coming back to the page makes it ready again.
+document.addEventListener('submit', (event) => {
+  if (event.target.dataset.sent === 'yes') {
+    event.preventDefault();
+    return;
+  }
+  event.target.dataset.sent = 'yes';
+});
+window.addEventListener('pageshow', () => {
+  for (const form of document.querySelectorAll('form[data-sent]')) {
+    delete form.dataset.sent;
+  }
+});
+
+// On a narrow screen the places scroll sideways; begin where we are.
+document.querySelector('.places [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+
+// A chart wider than the screen begins at today.
+for (const today of document.querySelectorAll('.overflow-x-auto .today')) {
+  const frame = today.closest('.overflow-x-auto');
+  frame.scrollLeft = today.getBoundingClientRect().left - frame.getBoundingClientRect().left - 60;
+}
+
+// A form that was sent back may lie far down its page; begin at what is wrong with it.
+const wrong = document.querySelector('main [aria-invalid="true"]') ?? document.querySelector('main form [role="alert"]');
+wrong?.scrollIntoView({ block: 'center' });
+wrong?.focus();
+
+for (const button of document.querySelectorAll('[data-print]')) {
+  button.addEventListener('click', () => window.print());
+}

@@ -1,0 +1,2 @@
+/** The words of Pelluna, each with its one meaning. */
+package org.pelluna.app.glossary;
