@@ -60,7 +60,7 @@ class AlternativesController {
                 one.title(),
                 one.words(),
                 one.proved() ? "proved: no order of this kind has a lower score" : "not proved",
-                Numbers.plain(one.cost().total(), 2),
+                Numbers.plain(one.cost().total()),
                 List.of(
                         bar("pressure", one.cost().pressure(), dearest),
                         bar("waiting", one.cost().lateness(), dearest),
@@ -72,7 +72,7 @@ class AlternativesController {
     }
 
     private static Bar bar(String name, double value, double dearest) {
-        return new Bar(name, Numbers.plain(value, 2), (int) Math.round(100 * value / dearest));
+        return new Bar(name, Numbers.plain(value), (int) Math.round(100 * value / dearest));
     }
 
     /** One fish of the budget. */

@@ -107,19 +107,19 @@ class ArrivalsView {
         model.addAttribute(
                 "dearer",
                 order.best()
-                        .map(best -> Numbers.plain(order.cost().total() - best.total(), 2))
+                        .map(best -> Numbers.plain(order.cost().total() - best.total()))
                         .orElse(""));
         model.addAttribute(
                 "decided",
                 !plan.schedule().order().isEmpty()
                         || !plan.schedule().notBefore().isEmpty());
-        model.addAttribute("total", Numbers.plain(order.cost().total(), 2));
+        model.addAttribute("total", Numbers.plain(order.cost().total()));
         model.addAttribute(
                 "parts",
                 List.of(
-                        Numbers.plain(order.cost().pressure(), 2),
-                        Numbers.plain(order.cost().lateness(), 2),
-                        Numbers.plain(order.cost().shyness(), 2)));
+                        Numbers.plain(order.cost().pressure()),
+                        Numbers.plain(order.cost().lateness()),
+                        Numbers.plain(order.cost().shyness())));
         model.addAttribute(
                 "arrivals",
                 lanes.stream().map(lane -> view(lane, wished, plan, measures)).toList());

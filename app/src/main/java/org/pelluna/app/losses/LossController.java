@@ -125,7 +125,7 @@ class LossController {
                         .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
                                 + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
                         .collect(Collectors.joining(
-                                "; ", "Seen harried in its last " + LOOK_BACK_DAYS + " days by ", "."));
+                                "; ", "In its last " + LOOK_BACK_DAYS + " days attacked by ", "."));
         return new LossView(
                 loss.id(),
                 Portraits.use(species),

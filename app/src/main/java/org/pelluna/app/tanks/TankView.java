@@ -129,9 +129,9 @@ record TankView(
                         .map(Fish::species)
                         .toList()),
                 age(plan),
-                Numbers.plain(used) + " in of adult fish of " + Numbers.plain(ceiling) + " in ("
-                        + Numbers.plain(rule.gallons()) + " gal ÷ " + Numbers.plain(rule.gallonsPerInch(plan.asOf()))
-                        + " gal/in)",
+                Numbers.plain(used) + " of " + Numbers.plain(ceiling) + " inches of adult fish ("
+                        + Numbers.plain(rule.gallons()) + " US gal; " + Numbers.plain(rule.gallonsPerInch(plan.asOf()))
+                        + " US gal for each inch)",
                 (int) Math.round(Math.min(100, 100 * used / ceiling)),
                 next(assessment),
                 assessment.stock().residents().stream()

@@ -55,10 +55,12 @@ class TensionController {
         model.addAttribute(
                 "linearity",
                 ranks.linearity()
-                        .map(one ->
-                                "Linearity h′ = " + Numbers.plain(one.h(), 2) + " (1: a straight order), as straight by"
-                                        + " chance " + Numbers.plain(100 * one.p(), 1) + " times in a hundred; "
-                                        + one.unknown() + " pairs were never seen to meet.")
+                        .map(one -> (one.p() > 0.05
+                                        ? "No clear order yet: chance alone gives one like this "
+                                        : "A clear order: chance alone gives one like this ")
+                                + Numbers.plain(100 * one.p(), 0) + " times in 100. Linearity h′ = "
+                                + Numbers.plain(one.h(), 2) + " (1 is a perfectly straight order); "
+                                + Numbers.count(one.unknown(), "pair was", "pairs were") + " never seen to meet.")
                         .orElse(""));
         model.addAttribute(
                 "ladder",
@@ -112,7 +114,7 @@ class TensionController {
         Optional<Decline> decline = one.decline();
         return new SettlingView(
                 name(plan, one.victimId()),
-                one.aggressorId().map(id -> name(plan, id)).orElse("all together"),
+                one.aggressorId().map(id -> name(plan, id)).orElse("attacked by all"),
                 one.since().toString(),
                 one.encounters() + " encounters in " + Numbers.plain(one.hours(), 1) + " h watched",
                 one.hours() > 0

@@ -168,7 +168,7 @@ class WatchStoryTest extends BrowserTest {
         assertThat(page.locator("article h2").first()).containsText("a mirror on the glass, Spark");
         page.locator("article").first().getByText("It is over").click();
         assertThat(page.locator("article").first()).containsText("to " + LocalDate.now());
-        for (String name : new String[] {"Signs", "Settling", "Who rules", "Learned"}) {
+        for (String name : new String[] {"Signs", "Settling", "Pecking order", "Learned"}) {
             sub(page, name);
             assertClean(watched, name);
         }
