@@ -103,14 +103,14 @@ class RecordTest extends PageTest {
                 .param("price", "19.5"));
         Resident neon = last(plan().residents());
         assertThat(neon.coming())
-                .contains(new Resident.Coming(
+                .contains(new Resident.Acquisition(
                         Optional.of(Resident.Origin.BRED), Optional.of(Resident.Method.BOX), Optional.of(19.5)));
         pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank).with(user(keeper)))
                 .andExpect(content().string(containsString("captive-bred, through the box, 19.5")));
         done(at("/residents/" + neon.id() + "/came").param("origin", "").param("method", "STRAIGHT"));
         assertThat(last(plan().residents()).coming())
-                .contains(
-                        new Resident.Coming(Optional.empty(), Optional.of(Resident.Method.STRAIGHT), Optional.empty()));
+                .contains(new Resident.Acquisition(
+                        Optional.empty(), Optional.of(Resident.Method.STRAIGHT), Optional.empty()));
         pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank + "/losses/survival?by=METHOD")
                         .with(user(keeper)))
                 .andExpect(content().string(containsString("straight in")));

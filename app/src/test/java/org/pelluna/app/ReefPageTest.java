@@ -17,7 +17,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Tank;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -46,7 +46,7 @@ class ReefPageTest extends PageTest {
         var day = tanks.plan(keeper.id(), tank).asOf().plusYears(1);
         String part = page("/reef?part=true&on=" + day);
         assertThat(part).doesNotContain("<html").contains("data-on=\"" + day + "\"");
-        Stock stock = Stock.of(tanks.plan(keeper.id(), tank), catalogue);
+        ResolvedPlan stock = ResolvedPlan.of(tanks.plan(keeper.id(), tank), catalogue);
         for (var fish : stock.residents()) {
             Matcher drawn = Pattern.compile("data-fish=\"" + fish.id() + "\" data-length-cm=\"([\\d.]+)\"")
                     .matcher(part);

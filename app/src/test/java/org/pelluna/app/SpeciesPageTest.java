@@ -14,8 +14,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.ShareStore;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Preset;
-import org.pelluna.core.plan.Schools;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
@@ -86,7 +86,7 @@ class SpeciesPageTest extends PageTest {
         assertThat(tanks.plan(keeper.id(), tank).houseRules())
                 .isEqualTo(Preset.of("full-sail").orElseThrow().rules());
         assertThat(tanks.plan(keeper.id(), tank).houseRules().schools().ceiling())
-                .isEqualTo(Schools.Ceiling.NUTRIENTS);
+                .isEqualTo(Approaches.Ceiling.NUTRIENTS);
         see("/headroom").andExpect(content().string(containsString("your approach")));
     }
 

@@ -138,10 +138,10 @@ class TwoWindowsTest extends PageTest {
     @Test
     void whatIsNotedOfAFishIsNotOverwritten() throws Exception {
         String conflict = second("", "/residents/gale/came", "price", "19.25", "23.5");
-        assertThat(gale().coming().flatMap(Resident.Coming::price)).contains(23.5);
+        assertThat(gale().coming().flatMap(Resident.Acquisition::price)).contains(23.5);
         pages.perform(send("/residents/gale/came", form(conflict, "/residents/gale/came")))
                 .andExpect(status().isFound());
-        assertThat(gale().coming().flatMap(Resident.Coming::price)).contains(19.25);
+        assertThat(gale().coming().flatMap(Resident.Acquisition::price)).contains(19.25);
     }
 
     private Resident gale() {

@@ -17,7 +17,7 @@ import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
@@ -37,8 +37,8 @@ public class PlanBenchmark {
     @Param({"8", "12", "16", "20"})
     public int fish;
 
-    private Stock halfWished;
-    private Stock allWished;
+    private ResolvedPlan halfWished;
+    private ResolvedPlan allWished;
     private List<Judgement> judgements;
 
     @Setup

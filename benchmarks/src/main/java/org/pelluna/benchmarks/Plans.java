@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Catalogue;
@@ -39,7 +39,7 @@ public final class Plans {
     }
 
     /** A large tank with some residents, and wishes that are all in the plan. */
-    public static Stock stock(List<Species> living, List<Species> wished, LocalDate cycledOn) {
+    public static ResolvedPlan stock(List<Species> living, List<Species> wished, LocalDate cycledOn) {
         Tank tank = new Tank(
                 "Bench",
                 new TankShape.Box(240, 70, 70),
@@ -69,7 +69,7 @@ public final class Plans {
                         Wish.Decision.IN,
                         Optional.empty()))
                 .toList();
-        return Stock.of(
+        return ResolvedPlan.of(
                 new TankPlan(
                         TODAY,
                         tank,

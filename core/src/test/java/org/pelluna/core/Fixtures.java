@@ -15,7 +15,7 @@ import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.CatalogueFiles;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Temper;
+import org.pelluna.core.species.Temperament;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
@@ -93,7 +93,7 @@ public final class Fixtures {
     }
 
     /** A species like the given one but for its temper. */
-    public static Species withTemper(Species like, Temper temper) {
+    public static Species withTemper(Species like, Temperament temper) {
         return like.individual(like.size(), temper);
     }
 

@@ -8,9 +8,9 @@ import org.pelluna.app.demo.DemoKeeper;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
-import org.pelluna.app.storage.NotYours;
-import org.pelluna.app.web.Look;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Theme;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.TemperatureUnit;
@@ -67,7 +67,7 @@ class AccountController {
 
     @PostMapping("/sign-in/demo")
     String demo(HttpServletRequest request, HttpServletResponse response) {
-        DemoKeeper offered = demo.orElseThrow(() -> new NotYours("demo keeper"));
+        DemoKeeper offered = demo.orElseThrow(() -> new NotFoundException("demo keeper"));
         accounts.signIn(offered.keeper(), request, response);
         return "redirect:/tanks";
     }
@@ -109,14 +109,18 @@ class AccountController {
             @RequestParam LengthUnit length,
             @RequestParam VolumeUnit volume,
             @RequestParam TemperatureUnit temperature) {
-        keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper")).prefers(length, volume, temperature);
+        keepers.findById(keeper.id())
+                .orElseThrow(() -> new NotFoundException("keeper"))
+                .prefers(length, volume, temperature);
         return "redirect:/account?saved";
     }
 
     /** Switches between the day and the night look; without scripts, and before signing in too. */
     @PostMapping("/look")
     String look(
-            @RequestParam Look look, @RequestParam(defaultValue = "/tanks") String back, HttpServletResponse response) {
+            @RequestParam Theme look,
+            @RequestParam(defaultValue = "/tanks") String back,
+            HttpServletResponse response) {
         look.remember(response);
         boolean ours = back.startsWith("/") && !back.startsWith("//") && !back.contains("\\");
         return "redirect:" + (ours ? back : "/tanks");

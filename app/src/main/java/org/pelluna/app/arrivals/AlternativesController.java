@@ -8,7 +8,7 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.budget.Budget;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -45,7 +45,7 @@ class AlternativesController {
     @GetMapping("/tanks/{tankId}/arrivals/alternatives")
     String alternatives(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         Assessment assessment = cache.of(keeper.id(), tankId).assessment();
-        Stock stock = assessment.stock();
+        ResolvedPlan stock = assessment.stock();
         List<Alternative> ways = Alternative.of(
                 stock, assessment.judgements(), cache.of(keeper.id(), tankId).fit());
         double dearest =

@@ -70,7 +70,7 @@ class ArrivalController {
                 on,
                 measures.length().toCentimetres(length),
                 Optional.ofNullable(name).map(String::strip).filter(words -> !words.isEmpty()),
-                Refused.unless(() -> Resident.Coming.of(origin, method, price)));
+                Refused.unless(() -> Resident.Acquisition.of(origin, method, price)));
         Optional<String> came = arrivals.arrive(keeper.id(), tankId, key, fish);
         if (came.isPresent()) {
             Undo.offer(

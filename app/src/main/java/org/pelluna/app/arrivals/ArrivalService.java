@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.pelluna.app.storage.HappeningStore;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.web.Key;
@@ -54,7 +54,7 @@ public class ArrivalService {
      * @param name what to call them, if not by their species; several are numbered
      * @param came where they came from, how, and for how much
      */
-    public record Fish(LocalDate on, double lengthCm, Optional<String> name, Optional<Resident.Coming> came) {}
+    public record Fish(LocalDate on, double lengthCm, Optional<String> name, Optional<Resident.Acquisition> came) {}
 
     /**
      * Records that the fish of a wish have arrived.
@@ -117,7 +117,7 @@ public class ArrivalService {
     /**
      * Takes the arrival of a wish back.
      *
-     * @throws org.pelluna.app.storage.StillInTheRecord if the record speaks of the fish since
+     * @throws org.pelluna.app.storage.UndoBlockedException if the record speaks of the fish since
      */
     public void undoArrival(UUID keeperId, UUID tankId, String wishKey) {
         if (happenings.knows(keeperId, tankId, wishKey)) {
@@ -222,6 +222,6 @@ public class ArrivalService {
         return plan.wishes().stream()
                 .filter(one -> one.id().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new NotYours("wish"));
+                .orElseThrow(() -> new NotFoundException("wish"));
     }
 }

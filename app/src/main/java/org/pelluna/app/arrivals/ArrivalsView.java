@@ -19,8 +19,8 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Setback;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
@@ -62,12 +62,13 @@ class ArrivalsView {
 
     /** What stands around the plan, whatever is moved. */
     void frame(Assessment assessment, Measures measures, Model model) {
-        Stock stock = assessment.stock();
+        ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         model.addAttribute(
                 "portraits",
-                Portraits.sheet(
-                        stock.wishes().stream().map(Stock.Wished::species).toList()));
+                Portraits.sheet(stock.wishes().stream()
+                        .map(ResolvedPlan.Wished::species)
+                        .toList()));
         model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
         model.addAttribute(
                 "species",
@@ -84,10 +85,10 @@ class ArrivalsView {
      */
     void plan(TankAnswers answers, TankRow tank, List<String> changes, Measures measures, Model model) {
         Assessment assessment = answers.assessment();
-        Stock stock = assessment.stock();
+        ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         ArrivalPlan order = assessment.order();
-        Map<String, Stock.Wished> wished = new HashMap<>();
+        Map<String, ResolvedPlan.Wished> wished = new HashMap<>();
         stock.wishes().forEach(one -> wished.put(one.wish().id(), one));
         List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, order, assessment.planned());
         LocalDate last = order.arrivals().isEmpty()
@@ -152,7 +153,7 @@ class ArrivalsView {
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
     }
 
-    private static double shareNow(Stock stock) {
+    private static double shareNow(ResolvedPlan stock) {
         TankPlan plan = stock.plan();
         return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
                 .of(
@@ -164,7 +165,7 @@ class ArrivalsView {
     }
 
     private static ArrivalView view(
-            ArrivalCalendar.Lane lane, Map<String, Stock.Wished> wished, TankPlan plan, Measures measures) {
+            ArrivalCalendar.Lane lane, Map<String, ResolvedPlan.Wished> wished, TankPlan plan, Measures measures) {
         Arrival arrival = lane.arrival();
         long days = ChronoUnit.DAYS.between(plan.asOf(), arrival.date());
         return new ArrivalView(
@@ -191,7 +192,7 @@ class ArrivalsView {
                         .toList());
     }
 
-    private static WishLine line(Stock.Wished one, TankPlan plan, Measures measures) {
+    private static WishLine line(ResolvedPlan.Wished one, TankPlan plan, Measures measures) {
         LocalDate since = plan.schedule().inQuarantine().get(one.wish().id());
         return new WishLine(
                 one.wish().id(),

@@ -16,7 +16,7 @@ import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.Future;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Task;
@@ -34,7 +34,7 @@ final class Ics {
      * @param tankKey what tells this tank's events from another's
      */
     static String of(Assessment assessment, String tankKey) {
-        Stock stock = assessment.stock();
+        ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         Calendar calendar = new Calendar();
         calendar.add(new net.fortuna.ical4j.model.property.ProdId("-//Pelluna//arrivals 1//EN"));

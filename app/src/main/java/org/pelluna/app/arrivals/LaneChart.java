@@ -14,7 +14,7 @@ import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.units.Numbers;
@@ -37,7 +37,7 @@ final class LaneChart {
     private static final int PAST_DAYS = 28;
     private static final int AFTER_DAYS = 24;
 
-    private final Stock stock;
+    private final ResolvedPlan stock;
     private final TankPlan plan;
     private final List<Lane> lanes;
     private final List<WaterForecast.Day> water;
@@ -48,7 +48,7 @@ final class LaneChart {
      * @param shareNow share of the ceiling that the residents use
      * @param water the water day by day; empty while the tank cycles
      */
-    LaneChart(Stock stock, List<Lane> lanes, List<WaterForecast.Day> water, double shareNow) {
+    LaneChart(ResolvedPlan stock, List<Lane> lanes, List<WaterForecast.Day> water, double shareNow) {
         this.stock = stock;
         this.plan = stock.plan();
         this.lanes = lanes;
@@ -158,7 +158,7 @@ final class LaneChart {
 
     private String name(Lane lane, double ended, double y, String name) {
         StringBuilder svg = new StringBuilder();
-        Map<String, Stock.Wished> wished = stock.wishes().stream()
+        Map<String, ResolvedPlan.Wished> wished = stock.wishes().stream()
                 .collect(java.util.stream.Collectors.toMap(one -> one.wish().id(), one -> one));
         double x = ended + 6;
         for (String id : lane.arrival().wishIds()) {

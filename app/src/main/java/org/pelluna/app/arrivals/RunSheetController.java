@@ -14,7 +14,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
@@ -23,8 +23,8 @@ import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.RunSheet;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -69,7 +69,7 @@ class RunSheetController {
                 ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
                         .filter(one -> one.arrival().wishIds().contains(key))
                         .findFirst()
-                        .orElseThrow(() -> new NotYours("arrival"));
+                        .orElseThrow(() -> new NotFoundException("arrival"));
         return new Sheet(assessment, lane, RunSheet.of(assessment.stock(), lane, key, assessment.planned()));
     }
 
@@ -96,7 +96,7 @@ class RunSheetController {
                             at != null,
                             at == null ? "" : at.toLocalDate() + " " + at.toLocalTime()));
         }
-        Stock.Wished wished = found.assessment().stock().wishes().stream()
+        ResolvedPlan.Wished wished = found.assessment().stock().wishes().stream()
                 .filter(one -> one.wish().id().equals(key))
                 .findFirst()
                 .orElseThrow();
@@ -146,7 +146,7 @@ class RunSheetController {
         Set<String> known = new HashSet<>();
         sheet(keeper, tankId, key).sheet().steps().forEach(one -> known.add(one.key()));
         if (!known.contains(step)) {
-            throw new NotYours("step");
+            throw new NotFoundException("step");
         }
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         schedules.change(keeper.id(), tankId, schedule -> schedule.ticked(key, step, now, done));

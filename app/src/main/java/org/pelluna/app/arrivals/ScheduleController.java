@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
@@ -79,7 +79,7 @@ class ScheduleController {
         }
         ArrivalPlan plan = before.order();
         if (plan.arrivals().stream().noneMatch(one -> one.wishIds().contains(wish))) {
-            throw new NotYours("arrival");
+            throw new NotFoundException("arrival");
         }
         LocalDate day = to.isBefore(today) ? today : to;
         schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
@@ -191,7 +191,7 @@ class ScheduleController {
         return tanks.plan(keeper.id(), tankId).wishes().stream()
                 .filter(one -> one.id().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new NotYours("wish"));
+                .orElseThrow(() -> new NotFoundException("wish"));
     }
 
     private static String back(UUID tankId) {

@@ -10,9 +10,9 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
-import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Ground;
-import org.pelluna.core.pressure.Welcome;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
+import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.WhatIf;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -45,7 +45,7 @@ class WhatIfController {
         public Double size;
         public Integer newcomers;
         public WhatIf.Order order = WhatIf.Order.LAST;
-        public Set<Welcome> welcome = EnumSet.noneOf(Welcome.class);
+        public Set<ArrivalAid> welcome = EnumSet.noneOf(ArrivalAid.class);
         public Double swim;
         public Integer shelters;
         public Integer feeding;
@@ -69,7 +69,7 @@ class WhatIfController {
             @RequestParam(defaultValue = "false") boolean part,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         Catalogue known = stock.plan().species(catalogue);
         List<Choice> wished = stock.wishes().stream()
                 .map(wish -> new Choice(wish.species().id(), wish.species().commonName()))
@@ -120,12 +120,12 @@ class WhatIfController {
         asked.shelters = asked.shelters == null ? tank.shelters() : Math.max(0, asked.shelters);
         asked.feeding = asked.feeding == null ? tank.feedingPlaces() : Math.max(1, asked.feeding);
         asked.order = asked.order == null ? WhatIf.Order.LAST : asked.order;
-        asked.welcome = asked.welcome == null ? EnumSet.noneOf(Welcome.class) : asked.welcome;
+        asked.welcome = asked.welcome == null ? EnumSet.noneOf(ArrivalAid.class) : asked.welcome;
     }
 
-    private static Ground ground(Circumstances asked, Tank tank, Measures measures) {
+    private static Habitat ground(Circumstances asked, Tank tank, Measures measures) {
         double swim = measures.length().toCentimetres(asked.swim);
-        return new Ground(
+        return new Habitat(
                 swim,
                 tank.shape().footprintSquareCm() * swim / tank.swimCm(),
                 asked.shelters,

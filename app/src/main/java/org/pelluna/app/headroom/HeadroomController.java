@@ -12,9 +12,9 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -70,7 +70,7 @@ class HeadroomController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Stock stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         List<Fish> planned = new ArrayList<>(stock.residents());
         Shortlist.of(stock).stream().filter(Judgement::inPlan).forEach(one -> {
             for (int i = 0; i < one.wished().count(); i++) {
@@ -86,7 +86,7 @@ class HeadroomController {
                         fish -> fish.growth().adultLengthCm()));
         Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), plan.asOf());
         List<SchoolView> schools = new ArrayList<>();
-        for (Schools.Ceiling school : Schools.Ceiling.values()) {
+        for (Approaches.Ceiling school : Approaches.Ceiling.values()) {
             boolean chosen = plan.houseRules().schools().ceiling() == school;
             List<String> names = headroom
                     .of(school, planned, fish -> fish.growth().adultLengthCm())

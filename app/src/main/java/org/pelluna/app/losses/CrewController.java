@@ -12,7 +12,7 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.lessons.Crew;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Numbers;
@@ -66,7 +66,7 @@ class CrewController {
             @PathVariable UUID tankId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", stock.plan().asOf());

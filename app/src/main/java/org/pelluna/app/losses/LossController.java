@@ -124,8 +124,7 @@ class LossController {
                 : harassment.stream()
                         .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
                                 + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
-                        .collect(Collectors.joining(
-                                "; ", "In its last " + LOOK_BACK_DAYS + " days attacked by ", "."));
+                        .collect(Collectors.joining("; ", "In its last " + LOOK_BACK_DAYS + " days attacked by ", "."));
         return new LossView(
                 loss.id(),
                 Portraits.use(species),

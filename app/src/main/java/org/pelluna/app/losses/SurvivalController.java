@@ -110,7 +110,7 @@ class SurvivalController {
                 30,
                 groups.stream()
                         .flatMap(group -> group.lives().stream())
-                        .mapToDouble(Survival.Life::time)
+                        .mapToDouble(Survival.FollowUp::time)
                         .max()
                         .orElse(30));
         double scale = WIDTH / longest;
@@ -127,7 +127,7 @@ class SurvivalController {
         for (int i = 0; i < Math.min(SHOWN, groups.size()); i++) {
             Survivors.Group group = groups.get(i);
             double end = group.lives().stream()
-                            .mapToDouble(Survival.Life::time)
+                            .mapToDouble(Survival.FollowUp::time)
                             .max()
                             .orElse(0)
                     * scale;

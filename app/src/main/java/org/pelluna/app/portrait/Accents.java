@@ -2,18 +2,18 @@ package org.pelluna.app.portrait;
 
 import static org.pelluna.app.portrait.Paths.n;
 
-import org.pelluna.core.species.Look;
-import org.pelluna.core.species.Look.Accent;
+import org.pelluna.core.species.Appearance;
+import org.pelluna.core.species.Appearance.Accent;
 
 /** Parts that stand out in a colour of their own, to be clipped by the outline. The tail and the edge are fins' work. */
 final class Accents {
-    private final Look look;
+    private final Appearance look;
     private final BodyOutline body;
     private final double eyeX;
     private final double eyeY;
     private final double eye;
 
-    Accents(Look look, BodyOutline body, double eyeX, double eyeY, double eye) {
+    Accents(Appearance look, BodyOutline body, double eyeX, double eyeY, double eye) {
         this.look = look;
         this.body = body;
         this.eyeX = eyeX;

@@ -2,7 +2,7 @@ package org.pelluna.app.portrait;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.pelluna.core.species.Look;
+import org.pelluna.core.species.Appearance;
 
 /**
  * The outline of a body without fins, snout at the left. Along the axis 0 is the tip of the snout, 1 the root of the tail;
@@ -14,10 +14,10 @@ final class BodyOutline {
 
     private static final int STEPS = 26;
 
-    private final Look look;
+    private final Appearance look;
     private final Profile profile;
 
-    BodyOutline(Look look) {
+    BodyOutline(Appearance look) {
         this.look = look;
         this.profile = Profile.of(look.plan());
     }
@@ -31,7 +31,7 @@ final class BodyOutline {
      * @param belly share of the height below the axis
      */
     private record Profile(double rise, double fall, double root, double belly) {
-        static Profile of(Look.BodyPlan plan) {
+        static Profile of(Appearance.BodyPlan plan) {
             return switch (plan) {
                 case DISC -> new Profile(0.62, 0.62, 0.16, 0.5);
                 case OVAL -> new Profile(0.55, 0.5, 0.26, 0.5);

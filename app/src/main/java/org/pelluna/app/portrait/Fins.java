@@ -2,18 +2,18 @@ package org.pelluna.app.portrait;
 
 import static org.pelluna.app.portrait.Paths.n;
 
-import org.pelluna.core.species.Look;
+import org.pelluna.core.species.Appearance;
 
 /** The fins around a body. */
 final class Fins {
     /** Fins stay within the field of the symbol. */
     private static final double HIGHEST = Portraits.FIELD_HEIGHT / 2 - 2;
 
-    private final Look look;
+    private final Appearance look;
     private final BodyOutline body;
     private final double height;
 
-    Fins(Look look, BodyOutline body) {
+    Fins(Appearance look, BodyOutline body) {
         this.look = look;
         this.body = body;
         this.height = look.fins() * look.depth() * BodyOutline.LENGTH * 0.55;
@@ -72,7 +72,7 @@ final class Fins {
         }
         return svg
                 + tail(look.accents().stream()
-                        .filter(accent -> accent.part() == Look.Accent.Part.TAIL)
+                        .filter(accent -> accent.part() == Appearance.Accent.Part.TAIL)
                         .findFirst()
                         .map(accent -> accent.colour().hex())
                         .orElse(colour));
@@ -82,7 +82,7 @@ final class Fins {
     String before(String colour) {
         double x = body.x(0.33);
         double y = body.belly(0.3) * 0.25;
-        if (look.plan() == Look.BodyPlan.LION) {
+        if (look.plan() == Appearance.BodyPlan.LION) {
             StringBuilder svg = new StringBuilder();
             for (int i = 0; i < 7; i++) {
                 double angle = Math.toRadians(-8 + i * 16);

@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.pelluna.app.web.Measures;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Pressure;
-import org.pelluna.core.reef.Swimmer;
+import org.pelluna.core.reef.FishOnDay;
 
 /** Fish drawn into a tank at their true length, and the pressure on the one that is picked. */
 public final class FishInReef {
@@ -26,13 +26,13 @@ public final class FishInReef {
     }
 
     /** The front of a tank with its residents as they are today. */
-    public static String today(Stock stock, Measures measures, double fieldCm) {
+    public static String today(ResolvedPlan stock, Measures measures, double fieldCm) {
         var tank = stock.plan().tank();
         ReefDrawing drawing = new ReefDrawing(tank, measures, false);
-        List<Swimmer> swimmers = stock.residents().stream()
-                .map(fish -> new Swimmer(
+        List<FishOnDay> swimmers = stock.residents().stream()
+                .map(fish -> new FishOnDay(
                         fish,
-                        Swimmer.Presence.HERE,
+                        FishOnDay.Presence.HERE,
                         fish.lengthCmOn(stock.plan().asOf()),
                         fish.arrivesOn(),
                         false))
@@ -68,7 +68,7 @@ public final class FishInReef {
 
     private String front(
             FishPlacing.Placed one, FishNumbers numbers, int number, Optional<String> picked, boolean pickable) {
-        Swimmer swimmer = one.swimmer();
+        FishOnDay swimmer = one.swimmer();
         double length = swimmer.lengthCm();
         double wide = length * Portraits.FIELD_WIDTH / 100;
         double high = length * Portraits.FIELD_HEIGHT / 100;
@@ -101,7 +101,7 @@ public final class FishInReef {
                 + n(radius) + "\" ry=\"" + n(Math.max(length * 0.3, drawing.text() * 1.2)) + "\"/>";
     }
 
-    private String words(Swimmer swimmer) {
+    private String words(FishOnDay swimmer) {
         String when = switch (swimmer.presence()) {
             case HERE -> measures.lengthOf(swimmer.lengthCm());
             case TO_COME -> "to come on " + swimmer.since() + " at " + measures.lengthOf(swimmer.lengthCm());
@@ -111,7 +111,7 @@ public final class FishInReef {
                 + Markup.escape(swimmer.fish().species().commonName()) + ", " + when;
     }
 
-    private static String presence(Swimmer swimmer) {
+    private static String presence(FishOnDay swimmer) {
         return switch (swimmer.presence()) {
             case HERE -> "is-here";
             case TO_COME -> "to-come";

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.core.patch.Homes;
-import org.pelluna.core.reef.Swimmer;
+import org.pelluna.core.reef.FishOnDay;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.tank.Tank;
 
@@ -27,10 +27,10 @@ public final class FishPlacing {
      * @param zCm its middle, above the floor of the glass
      * @param facesRight whether it looks to the right
      */
-    public record Placed(Swimmer swimmer, double xCm, double yCm, double zCm, boolean facesRight) {}
+    public record Placed(FishOnDay swimmer, double xCm, double yCm, double zCm, boolean facesRight) {}
 
     private static final class Spot {
-        private final Swimmer swimmer;
+        private final FishOnDay swimmer;
         private final double wide;
         private final double high;
         private final double homeX;
@@ -41,7 +41,7 @@ public final class FishPlacing {
         private double x;
         private double z;
 
-        Spot(Swimmer swimmer, Homes.Home home, Tank tank, int place) {
+        Spot(FishOnDay swimmer, Homes.Home home, Tank tank, int place) {
             this.swimmer = swimmer;
             this.wide = swimmer.lengthCm();
             this.high =
@@ -78,10 +78,10 @@ public final class FishPlacing {
     }
 
     /** Places every fish. */
-    public static List<Placed> of(Tank tank, Map<String, Homes.Home> homes, List<Swimmer> swimmers) {
+    public static List<Placed> of(Tank tank, Map<String, Homes.Home> homes, List<FishOnDay> swimmers) {
         List<Spot> spots = new ArrayList<>();
         Map<Homes.Home, Integer> atHome = new HashMap<>();
-        for (Swimmer one : swimmers) {
+        for (FishOnDay one : swimmers) {
             Homes.Home home = homes.get(one.fish().id());
             if (home != null) {
                 spots.add(new Spot(one, home, tank, atHome.merge(home, 1, Integer::sum) - 1));

@@ -2,16 +2,16 @@ package org.pelluna.app.portrait;
 
 import static org.pelluna.app.portrait.Paths.n;
 
-import org.pelluna.core.species.Look;
+import org.pelluna.core.species.Appearance;
 
 /** The marking on a body, to be clipped by its outline. */
 final class Markings {
-    private final Look look;
+    private final Appearance look;
     private final BodyOutline body;
     private final String colour;
     private final String accent;
 
-    Markings(Look look, BodyOutline body, String colour, String accent) {
+    Markings(Appearance look, BodyOutline body, String colour, String accent) {
         this.look = look;
         this.body = body;
         this.colour = colour;
@@ -22,7 +22,7 @@ final class Markings {
         return svg(look.pattern()) + look.second().map(this::svg).orElse("");
     }
 
-    private String svg(Look.Pattern pattern) {
+    private String svg(Appearance.Pattern pattern) {
         return switch (pattern) {
             case PLAIN -> "";
             case BARS -> bars();

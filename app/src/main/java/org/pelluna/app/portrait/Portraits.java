@@ -5,7 +5,7 @@ import static org.pelluna.app.portrait.Paths.n;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import org.pelluna.core.species.Look;
+import org.pelluna.core.species.Appearance;
 import org.pelluna.core.species.Species;
 
 /**
@@ -93,35 +93,35 @@ public final class Portraits {
         return symbols.toString();
     }
 
-    private static String symbol(String key, Look look) {
-        List<Look.Colour> colours = look.colours();
+    private static String symbol(String key, Appearance look) {
+        List<Appearance.Colour> colours = look.colours();
         String ground = colours.get(0).hex();
         String marking = colour(colours, 1);
         String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
         String clip = "clip-" + key;
-        String inside = look.plan() == Look.BodyPlan.SEAHORSE
+        String inside = look.plan() == Appearance.BodyPlan.SEAHORSE
                 ? Seahorse.svg(look, clip, ground, marking, accent)
                 : fish(look, clip, ground, marking, accent);
         return "<symbol id=\"" + key + "\" viewBox=\"-3 -42 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT) + "\">" + inside
                 + "</symbol>";
     }
 
-    private static String fish(Look look, String clip, String ground, String marking, String accent) {
+    private static String fish(Appearance look, String clip, String ground, String marking, String accent) {
         BodyOutline body = new BodyOutline(look);
         Fins fins = new Fins(look, body);
-        List<Look.Colour> colours = look.colours();
+        List<Appearance.Colour> colours = look.colours();
         String fin = colours.size() > 2
                 ? colours.get(2).hex()
-                : colours.size() > 1 && look.pattern() == Look.Pattern.BICOLOUR ? marking : ground;
+                : colours.size() > 1 && look.pattern() == Appearance.Pattern.BICOLOUR ? marking : ground;
         String outline = body.path();
-        boolean highEyed = look.plan() == Look.BodyPlan.GOBY
-                || look.plan() == Look.BodyPlan.BLENNY
-                || look.plan() == Look.BodyPlan.DART;
-        double eyeX = body.x(look.plan() == Look.BodyPlan.BLENNY ? 0.09 : 0.11 + 0.1 * look.snout());
+        boolean highEyed = look.plan() == Appearance.BodyPlan.GOBY
+                || look.plan() == Appearance.BodyPlan.BLENNY
+                || look.plan() == Appearance.BodyPlan.DART;
+        double eyeX = body.x(look.plan() == Appearance.BodyPlan.BLENNY ? 0.09 : 0.11 + 0.1 * look.snout());
         double eyeY = body.back(0.2) * (highEyed ? 0.55 : 0.3);
         double eye = Math.max(1.2, 1.6 + 2.2 * look.depth());
         String edge = look.accents().stream()
-                .filter(one -> one.part() == Look.Accent.Part.EDGE)
+                .filter(one -> one.part() == Appearance.Accent.Part.EDGE)
                 .map(one -> "<g fill=\"none\" stroke=\"" + one.colour().hex() + "\" stroke-width=\"5\"><path d=\""
                         + outline + "\"/></g>")
                 .findFirst()
@@ -134,14 +134,14 @@ public final class Portraits {
                 + new Accents(look, body, eyeX, eyeY, eye).svg()
                 + "<path d=\"M0 60L0 8Q40 26 84 6L84 60Z\" fill=\"#ffffff\" fill-opacity=\"0.14\"/></g>"
                 + "<path d=\"" + outline + "\" fill=\"none\" class=\"fish-line\"/>"
-                + fins.before(look.plan() == Look.BodyPlan.LION ? marking : fin)
+                + fins.before(look.plan() == Appearance.BodyPlan.LION ? marking : fin)
                 + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye)
                 + "\" fill=\"#f7f1dc\" class=\"fish-line\"/>"
                 + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye * 0.58)
                 + "\" fill=\"#16181c\"/>";
     }
 
-    private static String colour(List<Look.Colour> colours, int index) {
+    private static String colour(List<Appearance.Colour> colours, int index) {
         return colours.get(Math.min(index, colours.size() - 1)).hex();
     }
 }

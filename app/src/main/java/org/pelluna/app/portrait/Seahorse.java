@@ -1,6 +1,6 @@
 package org.pelluna.app.portrait;
 
-import org.pelluna.core.species.Look;
+import org.pelluna.core.species.Appearance;
 
 /**
  * A seahorse, which no outline along a level axis can draw. It stands upright in the middle of the field; its length is
@@ -14,16 +14,17 @@ final class Seahorse {
     private Seahorse() {}
 
     /** The inside of a symbol. */
-    static String svg(Look look, String clip, String ground, String marking, String accent) {
+    static String svg(Appearance look, String clip, String ground, String marking, String accent) {
         StringBuilder mark = new StringBuilder();
         for (int i = 0; i < 9; i++) {
             int y = -12 + i * 5;
-            if (look.pattern() == Look.Pattern.SPOTS) {
+            if (look.pattern() == Appearance.Pattern.SPOTS) {
                 mark.append("<circle cx=\"" + (50 + i % 3 * 5) + "\" cy=\"" + y + "\" r=\"1.5\" fill=\"" + marking
                         + "\"/>");
             } else {
                 mark.append("<path d=\"M44 " + y + "Q56 " + (y + 3) + " 70 " + (y - 1) + "\" fill=\"none\" stroke=\""
-                        + marking + "\" stroke-width=\"" + (look.pattern() == Look.Pattern.LINES ? 1.9 : 0.8) + "\"/>");
+                        + marking + "\" stroke-width=\"" + (look.pattern() == Appearance.Pattern.LINES ? 1.9 : 0.8)
+                        + "\"/>");
             }
         }
         return "<clipPath id=\"" + clip + "\"><path d=\"" + BODY + "\"/></clipPath>"

@@ -17,8 +17,8 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.reef.FishOnDay;
 import org.pelluna.core.reef.Reef;
-import org.pelluna.core.reef.Swimmer;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -125,9 +125,9 @@ class CompareController {
         }
     }
 
-    private static List<Swimmer> here(Reef reef, LocalDate on) {
+    private static List<FishOnDay> here(Reef reef, LocalDate on) {
         return reef.swimmers(on).stream()
-                .filter(one -> one.presence() == Swimmer.Presence.HERE)
+                .filter(one -> one.presence() == FishOnDay.Presence.HERE)
                 .toList();
     }
 
@@ -136,7 +136,7 @@ class CompareController {
     }
 
     private static double together(Reef reef, LocalDate on) {
-        return here(reef, on).stream().mapToDouble(Swimmer::lengthCm).sum();
+        return here(reef, on).stream().mapToDouble(FishOnDay::lengthCm).sum();
     }
 
     private static double pressure(Reef reef, LocalDate on) {

@@ -18,8 +18,8 @@ import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Factor;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.reef.FishOnDay;
 import org.pelluna.core.reef.Reef;
-import org.pelluna.core.reef.Swimmer;
 import org.pelluna.core.units.Numbers;
 
 /**
@@ -72,7 +72,7 @@ record DayView(
      * @param gone whether those that left are shown
      */
     record Asked(LocalDate on, Optional<String> fish, boolean toCome, boolean gone) {
-        boolean shows(Swimmer.Presence presence) {
+        boolean shows(FishOnDay.Presence presence) {
             return switch (presence) {
                 case HERE -> true;
                 case TO_COME -> toCome;
@@ -83,11 +83,11 @@ record DayView(
 
     static DayView of(Reef reef, Asked asked, Measures measures) {
         TankPlan plan = reef.stock().plan();
-        List<Swimmer> shown = reef.swimmers(asked.on()).stream()
+        List<FishOnDay> shown = reef.swimmers(asked.on()).stream()
                 .filter(one -> asked.shows(one.presence()))
                 .toList();
-        List<Swimmer> here = shown.stream()
-                .filter(one -> one.presence() == Swimmer.Presence.HERE)
+        List<FishOnDay> here = shown.stream()
+                .filter(one -> one.presence() == FishOnDay.Presence.HERE)
                 .toList();
         List<FishPlacing.Placed> placed = FishPlacing.of(plan.tank(), reef.homes(), shown);
         Patches patches = reef.patches(asked.on());
@@ -120,21 +120,23 @@ record DayView(
                 asked.fish().flatMap(id -> picked(id, shown, pressures, careful, measures)));
     }
 
-    private static Map<String, String> names(List<Swimmer> shown) {
+    private static Map<String, String> names(List<FishOnDay> shown) {
         return shown.stream()
                 .collect(Collectors.toMap(
                         one -> one.fish().id(), one -> one.fish().name()));
     }
 
-    private static String account(Reef reef, LocalDate on, List<Swimmer> here, List<Swimmer> shown, Measures measures) {
+    private static String account(
+            Reef reef, LocalDate on, List<FishOnDay> here, List<FishOnDay> shown, Measures measures) {
         if (here.isEmpty()) {
             return "Nobody lives here on " + on + ".";
         }
-        Swimmer largest =
-                here.stream().max(Comparator.comparingDouble(Swimmer::lengthCm)).orElseThrow();
+        FishOnDay largest = here.stream()
+                .max(Comparator.comparingDouble(FishOnDay::lengthCm))
+                .orElseThrow();
         double swim = reef.stock().plan().tank().swimCm();
         long ghosts = shown.stream()
-                .filter(one -> one.presence() == Swimmer.Presence.TO_COME)
+                .filter(one -> one.presence() == FishOnDay.Presence.TO_COME)
                 .count();
         return here.size() + (here.size() == 1 ? " fish lives" : " fish live") + " here on " + on
                 + (ghosts > 0 ? ", " + ghosts + " still to come" : "") + ". The largest is "
@@ -146,7 +148,7 @@ record DayView(
     private static List<FishLine> lines(List<FishPlacing.Placed> placed, TankPlan plan, Measures measures) {
         List<FishLine> lines = new ArrayList<>();
         for (FishPlacing.Placed one : placed) {
-            Swimmer swimmer = one.swimmer();
+            FishOnDay swimmer = one.swimmer();
             lines.add(new FishLine(
                     lines.size() + 1,
                     swimmer.fish().id(),
@@ -200,7 +202,7 @@ record DayView(
     }
 
     private static Optional<PickedView> picked(
-            String id, List<Swimmer> shown, List<Pressure> pressures, double careful, Measures measures) {
+            String id, List<FishOnDay> shown, List<Pressure> pressures, double careful, Measures measures) {
         Map<String, String> names = new HashMap<>(names(shown));
         return shown.stream()
                 .filter(one -> one.fish().id().equals(id))

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.ReefDrawing;
-import org.pelluna.app.storage.ChangedMeanwhile;
+import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
@@ -106,7 +106,7 @@ class LayoutController {
             HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
         if (form.version == null || form.version != row.version()) {
-            throw new ChangedMeanwhile(row);
+            throw new StaleVersionException(row);
         }
         try {
             if (faults.hasErrors()) {

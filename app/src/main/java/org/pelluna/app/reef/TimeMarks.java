@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.portrait.Markup;
-import org.pelluna.core.reef.Mark;
 import org.pelluna.core.reef.Reef;
+import org.pelluna.core.reef.ReefEvent;
 
 /** The line of time under the slider: years along it, and a small sign for every day on which something changes. */
 final class TimeMarks {
@@ -34,7 +34,7 @@ final class TimeMarks {
             filled = !filled;
         }
         svg.append(bar(begun, WIDTH, filled));
-        for (Mark mark : reef.marks()) {
+        for (ReefEvent mark : reef.marks()) {
             double x = ChronoUnit.DAYS.between(from, mark.on()) / days * WIDTH;
             if (x >= 0 && x <= WIDTH) {
                 svg.append("<g class=\"time-mark mark-" + mark.kind().name().toLowerCase(Locale.ROOT) + "\"><title>"
@@ -52,7 +52,7 @@ final class TimeMarks {
     }
 
     /** A pennant for an arrival, a cross for a loss, a lozenge for outgrown, a wedge like a mouth for bite-size. */
-    private static String sign(Mark.Kind kind, double x) {
+    private static String sign(ReefEvent.Kind kind, double x) {
         return switch (kind) {
             case ARRIVAL -> "M" + f(x) + " 23V6l8 3.500l-8 3.500";
             case LOSS -> "M" + f(x - 4) + " 8l8 8m0 -8l-8 8M" + f(x) + " 16V23";

@@ -6,16 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.ChangedMeanwhile;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.shortlist.Rules;
 import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
@@ -71,7 +71,7 @@ class RulesController {
                 return "redirect:/tanks/" + tankId + "/rules";
             } catch (Refused e) {
                 faults.reject("contradiction", "Not saved: " + e.getMessage() + ".");
-            } catch (ChangedMeanwhile e) {
+            } catch (StaleVersionException e) {
                 TankRow now = e.now(TankRow.class);
                 response.setStatus(HttpStatus.CONFLICT.value());
                 return Conflict.page(
@@ -96,7 +96,7 @@ class RulesController {
             @RequestParam(defaultValue = "fair-wind") String preset,
             RedirectAttributes redirect) {
         TankRow row = tanks.get(keeper.id(), tankId);
-        Preset taken = Preset.of(preset).orElseThrow(() -> new NotYours("preset"));
+        Preset taken = Preset.of(preset).orElseThrow(() -> new NotFoundException("preset"));
         tanks.change(
                 keeper.id(),
                 tankId,
@@ -113,7 +113,7 @@ class RulesController {
 
     private static String show(TankRow row, Model model) {
         model.addAttribute("tank", row);
-        model.addAttribute("questions", Schools.QUESTIONS);
+        model.addAttribute("questions", Approaches.QUESTIONS);
         model.addAttribute("rules", Rules.ALL);
         model.addAttribute(
                 "presets", Preset.ALL.stream().map(one -> view(one, row)).toList());

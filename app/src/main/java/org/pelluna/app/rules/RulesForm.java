@@ -3,11 +3,11 @@ package org.pelluna.app.rules;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.pelluna.core.json.Json;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
-import org.pelluna.core.plan.Schools;
 
-/** Schools, husbandry and overruled rules as entered; shares are entered in percent. */
+/** Approaches, husbandry and overruled rules as entered; shares are entered in percent. */
 public class RulesForm {
     public Integer version;
     public Map<String, String> schools = new LinkedHashMap<>();
@@ -96,9 +96,9 @@ public class RulesForm {
                 notes);
     }
 
-    private Schools chosen() {
+    private Approaches chosen() {
         try {
-            return Json.MAPPER.convertValue(schools, Schools.class);
+            return Json.MAPPER.convertValue(schools, Approaches.class);
         } catch (tools.jackson.core.JacksonException e) {
             throw new IllegalArgumentException("choose one answer to every question", e);
         }

@@ -7,9 +7,9 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
-import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -29,9 +29,9 @@ class ShopController {
     private final TankStore tanks;
     private final TankCache cache;
     private final Catalogue catalogue;
-    private final Known known;
+    private final TankCatalogue known;
 
-    ShopController(TankStore tanks, TankCache cache, Catalogue catalogue, Known known) {
+    ShopController(TankStore tanks, TankCache cache, Catalogue catalogue, TankCatalogue known) {
         this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;

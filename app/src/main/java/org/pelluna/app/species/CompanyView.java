@@ -3,7 +3,7 @@ package org.pelluna.app.species;
 import java.util.Comparator;
 import java.util.List;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.species.Species;
@@ -20,7 +20,7 @@ import org.pelluna.core.units.Numbers;
 record CompanyView(String name, String given, String suffered, String why) {
 
     /** How it would go with each resident, the hardest first. */
-    static List<CompanyView> of(Stock stock, Species species) {
+    static List<CompanyView> of(ResolvedPlan stock, Species species) {
         Encounters encounters = Encounters.of(stock);
         Fish newcomer = Fish.newcomer(
                 "asked", species, species.size().saleCm().value(), stock.plan().asOf());

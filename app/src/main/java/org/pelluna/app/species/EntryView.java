@@ -6,7 +6,7 @@ import java.util.Locale;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.web.Measures;
-import org.pelluna.core.species.Company;
+import org.pelluna.core.species.SocialGrouping;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.Species.ReefStance;
@@ -105,8 +105,8 @@ record EntryView(
     }
 
     private static List<Fact> life(Species one, Measures measures) {
-        Company company = one.company();
-        String group = company.way() == Company.Way.HAREM || company.way() == Company.Way.SHOAL
+        SocialGrouping company = one.company();
+        String group = company.way() == SocialGrouping.Way.HAREM || company.way() == SocialGrouping.Way.SHOAL
                 ? ", " + company.smallestGroup() + " to " + company.largestGroup()
                 : "";
         List<Fact> facts = new ArrayList<>();

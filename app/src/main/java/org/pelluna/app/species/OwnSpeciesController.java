@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.OwnSpeciesStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
@@ -59,7 +59,7 @@ class OwnSpeciesController {
             Model model) {
         Optional<OwnSpecies> old = find(keeper, tankId, changed);
         if (changed != null && old.isEmpty()) {
-            throw new NotYours("species");
+            throw new NotFoundException("species");
         }
         OwnForm form = old.map(one -> OwnForm.of(one, catalogue.get(one.like()), measures))
                 .orElseGet(() -> Optional.ofNullable(like)
@@ -101,7 +101,7 @@ class OwnSpeciesController {
             HttpServletResponse response) {
         Optional<Species> other = Optional.ofNullable(form.like).flatMap(catalogue::find);
         if (form.id != null && find(keeper, tankId, form.id).isEmpty()) {
-            throw new NotYours("species");
+            throw new NotFoundException("species");
         }
         if (!faults.hasErrors() && other.isEmpty()) {
             faults.rejectValue("like", "unknown", "Choose a fish of the catalogue.");

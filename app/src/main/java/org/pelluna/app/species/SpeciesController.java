@@ -9,18 +9,18 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Known;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.OwnSpecies;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -45,9 +45,9 @@ class SpeciesController {
     private final TankStore tanks;
     private final TankCache cache;
     private final Catalogue catalogue;
-    private final Known known;
+    private final TankCatalogue known;
 
-    SpeciesController(TankStore tanks, TankCache cache, Catalogue catalogue, Known known) {
+    SpeciesController(TankStore tanks, TankCache cache, Catalogue catalogue, TankCatalogue known) {
         this.cache = cache;
         this.tanks = tanks;
         this.catalogue = catalogue;
@@ -70,7 +70,7 @@ class SpeciesController {
     String list(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @ModelAttribute("asked") Asked asked,
+            @ModelAttribute("asked") SpeciesFilter asked,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
@@ -113,8 +113,9 @@ class SpeciesController {
             @PathVariable String speciesId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Stock stock = cache.of(keeper.id(), tankId).stock();
-        Species species = stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotYours("species"));
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+        Species species =
+                stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotFoundException("species"));
         Judgement judgement = Shortlist.ask(
                 stock,
                 species,

@@ -34,7 +34,7 @@ public class HappeningStore {
      * @param formKey the form's own key; sent twice, it happens once
      * @param what says what happened, asked of the plan as it is
      * @return what happened; empty if it is recorded already
-     * @throws NotYours if the keeper has no such tank, or the plan no such wish or fish
+     * @throws NotFoundException if the keeper has no such tank, or the plan no such wish or fish
      */
     public Optional<Happening> record(UUID keeperId, UUID tankId, String formKey, Function<TankPlan, Happening> what) {
         tanks.own(keeperId, tankId);
@@ -51,15 +51,17 @@ public class HappeningStore {
     /**
      * Takes back what a form recorded; taken back already, nothing changes.
      *
-     * @throws NotYours if the tank has no such record
-     * @throws StillInTheRecord if something since stands on it
+     * @throws NotFoundException if the tank has no such record
+     * @throws UndoBlockedException if something since stands on it
      */
     public void undo(UUID keeperId, UUID tankId, String formKey) {
         tanks.own(keeperId, tankId);
         undo(
                 keeperId,
                 tankId,
-                happenings.findByTankIdAndFormKey(tankId, formKey).orElseThrow(() -> new NotYours("happening")));
+                happenings
+                        .findByTankIdAndFormKey(tankId, formKey)
+                        .orElseThrow(() -> new NotFoundException("happening")));
     }
 
     /** Takes back the latest that happened to a wish or a fish. */
@@ -70,7 +72,7 @@ public class HappeningStore {
                 tankId,
                 happenings
                         .findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(tankId, subject)
-                        .orElseThrow(() -> new NotYours("happening")));
+                        .orElseThrow(() -> new NotFoundException("happening")));
     }
 
     /** Whether the latest that happened to a wish or a fish is recorded with what takes it back; old records are not. */
@@ -89,7 +91,7 @@ public class HappeningStore {
         TankPlan plan = tanks.plan(keeperId, tankId);
         Happening.TakenBack back = row.inverse();
         back.obstacle(plan).ifPresent(sentence -> {
-            throw new StillInTheRecord(sentence);
+            throw new UndoBlockedException(sentence);
         });
         difference.store(tankId, plan, back.applyTo(plan), back);
         row.undone(clock.instant());

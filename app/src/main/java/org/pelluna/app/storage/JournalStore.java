@@ -134,7 +134,7 @@ public class JournalStore {
     public byte[] photo(UUID keeperId, UUID tankId, String key) {
         tanks.get(keeperId, tankId);
         return photos.findByTankIdAndPlanKey(tankId, key)
-                .orElseThrow(() -> new NotYours("photograph"))
+                .orElseThrow(() -> new NotFoundException("photograph"))
                 .content();
     }
 
@@ -150,14 +150,14 @@ public class JournalStore {
     private JournalRow row(UUID keeperId, UUID tankId, String key, JournalRow.Kind kind) {
         JournalRow row = row(keeperId, tankId, key);
         if (row.kind() != kind) {
-            throw new NotYours("entry");
+            throw new NotFoundException("entry");
         }
         return row;
     }
 
     private JournalRow row(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
-        return items.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("entry"));
+        return items.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("entry"));
     }
 
     /** Puts rows together. */

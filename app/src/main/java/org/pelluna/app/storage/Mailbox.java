@@ -37,8 +37,9 @@ public class Mailbox {
         if (messages.existsByTankIdAndEpisode(tankId, episode)) {
             return false;
         }
-        UUID keeperId =
-                tanks.findById(tankId).orElseThrow(() -> new NotYours("tank")).keeperId();
+        UUID keeperId = tanks.findById(tankId)
+                .orElseThrow(() -> new NotFoundException("tank"))
+                .keeperId();
         KeeperRow keeper = keepers.findById(keeperId).orElseThrow();
         ZonedDateTime now = ZonedDateTime.now(clock);
         messages.saveAndFlush(new MessageRow(

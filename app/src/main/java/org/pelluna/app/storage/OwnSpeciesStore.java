@@ -32,11 +32,11 @@ public class OwnSpeciesStore {
      * Takes a species away.
      *
      * @return whether it is gone; it stays while a wish or a fish, even one that has left, is of this species
-     * @throws NotYours if the keeper has no such tank, or the tank no such species
+     * @throws NotFoundException if the keeper has no such tank, or the tank no such species
      */
     public boolean remove(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
-        OwnSpeciesRow row = own.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("species"));
+        OwnSpeciesRow row = own.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("species"));
         if (wishes.existsByTankIdAndSpeciesId(tankId, key) || residents.existsByTankIdAndSpeciesId(tankId, key)) {
             return false;
         }

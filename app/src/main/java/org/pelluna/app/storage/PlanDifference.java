@@ -122,6 +122,6 @@ class PlanDifference {
     }
 
     private void wish(UUID tankId, String key, Consumer<WishRow> change) {
-        change.accept(wishes.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("wish")));
+        change.accept(wishes.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("wish")));
     }
 }

@@ -62,7 +62,7 @@ public class RecordStore {
      * Says how a resident differs from its kind, or that it does not.
      *
      * @param seen the mark of the fish from which the form was made; empty if the form does not say
-     * @throws ChangedMeanwhile with the fish, if it was changed since
+     * @throws StaleVersionException with the fish, if it was changed since
      */
     public void differs(
             UUID keeperId, UUID tankId, String key, Optional<String> seen, Optional<Individual> individual) {
@@ -73,7 +73,7 @@ public class RecordStore {
         tanks.own(keeperId, tankId);
         ResidentRow row = resident(tankId, key);
         if (Seen.isOlder(seen, row.toCore())) {
-            throw new ChangedMeanwhile(row.toCore());
+            throw new StaleVersionException(row.toCore());
         }
         return row;
     }
@@ -82,7 +82,7 @@ public class RecordStore {
      * Keeps the keeper's own word on a wish.
      *
      * @param seen the mark of the wish from which the form was made; empty if the form does not say
-     * @throws ChangedMeanwhile with the wish, if it was changed since
+     * @throws StaleVersionException with the wish, if it was changed since
      */
     public void decide(
             UUID keeperId,
@@ -93,7 +93,7 @@ public class RecordStore {
             Optional<String> note) {
         WishRow row = wish(keeperId, tankId, key);
         if (Seen.isOlder(seen, row.toCore())) {
-            throw new ChangedMeanwhile(row.toCore());
+            throw new StaleVersionException(row.toCore());
         }
         row.decide(decision, note);
     }
@@ -116,7 +116,7 @@ public class RecordStore {
      * Takes back an arrival of the time before arrivals were kept with their inverse: the wish returns to the plan, its fish and their
      * arrival entries go.
      *
-     * @throws StillInTheRecord if one of the fish has been written about since
+     * @throws UndoBlockedException if one of the fish has been written about since
      */
     public void undoArrival(UUID keeperId, UUID tankId, String key) {
         WishRow wish = wish(keeperId, tankId, key);
@@ -135,7 +135,7 @@ public class RecordStore {
         boolean lost = losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                 .anyMatch(row -> keys.contains(row.fishKey()));
         if (writtenAbout || lost) {
-            throw new StillInTheRecord(
+            throw new UndoBlockedException(
                     "This arrival cannot be taken back: the log or the losses speak of the fish since. Remove"
                             + " those entries first, or record how the fish left.");
         }
@@ -157,12 +157,12 @@ public class RecordStore {
      * Changes an entry; how it read before is kept.
      *
      * @param seen the mark of the entry from which the form was made; empty if the form does not say
-     * @throws ChangedMeanwhile with the entry, if it was changed since
+     * @throws StaleVersionException with the entry, if it was changed since
      */
     public void changeEntry(UUID keeperId, UUID tankId, Optional<String> seen, LogEntry entry) {
         LogRow row = entry(keeperId, tankId, entry.id());
         if (Seen.isOlder(seen, row.toCore())) {
-            throw new ChangedMeanwhile(row.toCore());
+            throw new StaleVersionException(row.toCore());
         }
         entry.aggressorId().ifPresent(key -> resident(tankId, key));
         entry.fishId().ifPresent(key -> resident(tankId, key));
@@ -181,7 +181,7 @@ public class RecordStore {
     public List<Earlier> history(UUID keeperId, UUID tankId, String key) {
         tanks.get(keeperId, tankId);
         if (logs.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
-            throw new NotYours("entry");
+            throw new NotFoundException("entry");
         }
         return history.findByTankIdAndPlanKeyOrderByChangedAtDesc(tankId, key).stream()
                 .map(row -> new Earlier(row.changedAt(), row.as(LogEntry.class)))
@@ -192,9 +192,10 @@ public class RecordStore {
      * Notes how a resident came.
      *
      * @param seen the mark of the fish from which the form was made; empty if the form does not say
-     * @throws ChangedMeanwhile with the fish, if it was changed since
+     * @throws StaleVersionException with the fish, if it was changed since
      */
-    public void came(UUID keeperId, UUID tankId, String key, Optional<String> seen, Optional<Resident.Coming> how) {
+    public void came(
+            UUID keeperId, UUID tankId, String key, Optional<String> seen, Optional<Resident.Acquisition> how) {
         seen(keeperId, tankId, key, seen).came(how);
     }
 
@@ -252,20 +253,20 @@ public class RecordStore {
 
     private WishRow wish(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
-        return wishes.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("wish"));
+        return wishes.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("wish"));
     }
 
     private ResidentRow resident(UUID tankId, String key) {
-        return residents.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("fish"));
+        return residents.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("fish"));
     }
 
     private LogRow entry(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
-        return logs.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("entry"));
+        return logs.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("entry"));
     }
 
     private LossRow loss(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
-        return losses.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("loss"));
+        return losses.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("loss"));
     }
 }

@@ -65,7 +65,7 @@ class ResidentRow {
                 lengthCm,
                 Optional.ofNullable(leftOn),
                 Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)),
-                Optional.ofNullable(coming).map(one -> Json.MAPPER.readValue(one, Resident.Coming.class)));
+                Optional.ofNullable(coming).map(one -> Json.MAPPER.readValue(one, Resident.Acquisition.class)));
     }
 
     String planKey() {
@@ -76,7 +76,7 @@ class ResidentRow {
         this.individual = one.map(Json.MAPPER::writeValueAsString).orElse(null);
     }
 
-    final void came(Optional<Resident.Coming> how) {
+    final void came(Optional<Resident.Acquisition> how) {
         this.coming = how.map(Json.MAPPER::writeValueAsString).orElse(null);
     }
 

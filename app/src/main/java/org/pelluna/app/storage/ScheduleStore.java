@@ -33,7 +33,7 @@ public class ScheduleStore {
      * Changes the schedule; days and places of wishes that have left the plan fall away.
      *
      * @return the schedule as it is then
-     * @throws NotYours if the keeper has no such tank
+     * @throws NotFoundException if the keeper has no such tank
      * @throws org.springframework.dao.OptimisticLockingFailureException if two changes meet
      */
     public Schedule change(UUID keeperId, UUID tankId, UnaryOperator<Schedule> change) {
@@ -66,6 +66,6 @@ public class ScheduleStore {
 
     private WaterTestRow test(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
-        return tests.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotYours("test"));
+        return tests.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("test"));
     }
 }

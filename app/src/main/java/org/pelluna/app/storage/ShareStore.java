@@ -91,7 +91,7 @@ public class ShareStore {
     /**
      * The tank behind a link.
      *
-     * @throws NotYours if the link is unknown or revoked, or its tank is gone
+     * @throws NotFoundException if the link is unknown or revoked, or its tank is gone
      */
     @Transactional(readOnly = true)
     public Shared behind(String token) {
@@ -109,7 +109,7 @@ public class ShareStore {
     /**
      * The plan behind a calendar's link.
      *
-     * @throws NotYours if the link is unknown or revoked, or its tank is gone
+     * @throws NotFoundException if the link is unknown or revoked, or its tank is gone
      */
     @Transactional(readOnly = true)
     public TankPlan planBehind(String token) {
@@ -121,7 +121,7 @@ public class ShareStore {
      * Adds a wish through a link; a wish whose key is known already changes nothing.
      *
      * @return whether there was room for it
-     * @throws NotYours if the link is unknown or revoked
+     * @throws NotFoundException if the link is unknown or revoked
      */
     public boolean addWish(String token, Wish wish) {
         UUID tankId = tank(token, Purpose.WISHES).id();
@@ -138,7 +138,7 @@ public class ShareStore {
     private TankRow tank(String token, Purpose purpose) {
         return shares.findByTokenHashAndPurposeAndRevokedAtIsNull(hash(token), purpose)
                 .flatMap(share -> tankRows.findByIdAndRemovedAtIsNull(share.tankId()))
-                .orElseThrow(() -> new NotYours("shared list"));
+                .orElseThrow(() -> new NotFoundException("shared list"));
     }
 
     private static String hash(String token) {

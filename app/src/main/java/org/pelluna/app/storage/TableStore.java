@@ -55,11 +55,11 @@ public class TableStore {
     /**
      * A draft.
      *
-     * @throws NotYours if the keeper's tank has no such draft
+     * @throws NotFoundException if the keeper's tank has no such draft
      */
     public TableDraft get(UUID keeperId, UUID tankId, UUID id) {
         tanks.get(keeperId, tankId);
-        return drafts.findByIdAndTankId(id, tankId).orElseThrow(() -> new NotYours("table"));
+        return drafts.findByIdAndTankId(id, tankId).orElseThrow(() -> new NotFoundException("table"));
     }
 
     public void takeLog(UUID keeperId, UUID tankId, UUID id, List<LogEntry> entries) {

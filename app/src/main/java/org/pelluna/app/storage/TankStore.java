@@ -77,38 +77,41 @@ public class TankStore {
     /**
      * One tank.
      *
-     * @throws NotYours if the keeper has no such tank
+     * @throws NotFoundException if the keeper has no such tank
      */
     @Transactional(readOnly = true)
     public TankRow get(UUID keeperId, UUID tankId) {
-        return tanks.findByIdAndKeeperIdAndRemovedAtIsNull(tankId, keeperId).orElseThrow(() -> new NotYours("tank"));
+        return tanks.findByIdAndKeeperIdAndRemovedAtIsNull(tankId, keeperId)
+                .orElseThrow(() -> new NotFoundException("tank"));
     }
 
     /**
      * The tank, held for a change until the transaction ends; whoever changes anything of a tank begins here.
      *
-     * @throws NotYours if the keeper has no such tank
+     * @throws NotFoundException if the keeper has no such tank
      */
     @Transactional(propagation = Propagation.MANDATORY)
     TankRow own(UUID keeperId, UUID tankId) {
-        return tanks.hold(tankId, keeperId).filter(row -> !row.isRemoved()).orElseThrow(() -> new NotYours("tank"));
+        return tanks.hold(tankId, keeperId)
+                .filter(row -> !row.isRemoved())
+                .orElseThrow(() -> new NotFoundException("tank"));
     }
 
     /**
      * How far a tank has changed.
      *
-     * @throws NotYours if the keeper has no such tank
+     * @throws NotFoundException if the keeper has no such tank
      */
     @Transactional(readOnly = true)
     public TankState state(UUID keeperId, UUID tankId) {
-        return tanks.state(tankId, keeperId).orElseThrow(() -> new NotYours("tank"));
+        return tanks.state(tankId, keeperId).orElseThrow(() -> new NotFoundException("tank"));
     }
 
     /**
      * A tank's plan with the state it was read in; both of one moment.
      *
      * @param knownLog the log of a state, if it is known already; it is not read again then
-     * @throws NotYours if the keeper has no such tank
+     * @throws NotFoundException if the keeper has no such tank
      */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public Snapshot snapshot(UUID keeperId, UUID tankId, LongFunction<Optional<List<LogEntry>>> knownLog) {
@@ -123,7 +126,7 @@ public class TankStore {
     /**
      * The whole plan of a tank, for today.
      *
-     * @throws NotYours if the keeper has no such tank
+     * @throws NotFoundException if the keeper has no such tank
      */
     @Transactional(readOnly = true)
     public TankPlan plan(UUID keeperId, UUID tankId) {
@@ -158,13 +161,13 @@ public class TankStore {
     /**
      * Makes sure that fish are of a keeper's tank, and holds it.
      *
-     * @throws NotYours if one is not
+     * @throws NotFoundException if one is not
      */
     void requireFish(UUID keeperId, UUID tankId, java.util.Collection<String> keys) {
         own(keeperId, tankId);
         java.util.Set<String> all = java.util.Set.copyOf(keys);
         if (!all.isEmpty() && residents.countByTankIdAndPlanKeyIn(tankId, all) != all.size()) {
-            throw new NotYours("fish");
+            throw new NotFoundException("fish");
         }
     }
 
@@ -236,12 +239,12 @@ public class TankStore {
      * Changes profile and house rules.
      *
      * @param version the version the keeper saw
-     * @throws ChangedMeanwhile if that is no longer the current one
+     * @throws StaleVersionException if that is no longer the current one
      */
     public void change(UUID keeperId, UUID tankId, int version, Tank tank, HouseRules rules) {
         TankRow row = own(keeperId, tankId);
         if (row.version() != version) {
-            throw new ChangedMeanwhile(row);
+            throw new StaleVersionException(row);
         }
         row.change(tank, rules);
         tanks.saveAndFlush(row);
@@ -254,6 +257,8 @@ public class TankStore {
 
     /** Brings a tank back. */
     public void restore(UUID keeperId, UUID tankId) {
-        tanks.hold(tankId, keeperId).orElseThrow(() -> new NotYours("tank")).removed(null);
+        tanks.hold(tankId, keeperId)
+                .orElseThrow(() -> new NotFoundException("tank"))
+                .removed(null);
     }
 }

@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.ReefDrawing;
-import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
@@ -150,7 +150,7 @@ class TankController {
                     form.version,
                     entered.get().tank(),
                     entered.get().rules());
-        } catch (ChangedMeanwhile e) {
+        } catch (StaleVersionException e) {
             TankRow now = e.now(TankRow.class);
             response.setStatus(HttpStatus.CONFLICT.value());
             return Conflict.page(
@@ -205,7 +205,7 @@ class TankController {
                         note.map(String::strip).filter(text -> !text.isEmpty()).orElse("as seen by its keeper"))));
         try {
             record.differs(keeper.id(), tankId, key, seen, individual);
-        } catch (ChangedMeanwhile e) {
+        } catch (StaleVersionException e) {
             Optional<Individual> now = e.now(Resident.class).individual();
             return changedFish(
                     e,
@@ -241,21 +241,25 @@ class TankController {
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        Optional<Resident.Coming> how = Refused.unless(() -> Resident.Coming.of(origin, method, price));
+        Optional<Resident.Acquisition> how = Refused.unless(() -> Resident.Acquisition.of(origin, method, price));
         try {
             record.came(keeper.id(), tankId, key, seen, how);
-        } catch (ChangedMeanwhile e) {
-            Optional<Resident.Coming> now = e.now(Resident.class).coming();
+        } catch (StaleVersionException e) {
+            Optional<Resident.Acquisition> now = e.now(Resident.class).coming();
             return changedFish(
                     e,
                     tankId,
                     Map.of(
                             "origin",
-                            now.flatMap(Resident.Coming::origin).map(Enum::name).orElse(""),
+                            now.flatMap(Resident.Acquisition::origin)
+                                    .map(Enum::name)
+                                    .orElse(""),
                             "method",
-                            now.flatMap(Resident.Coming::method).map(Enum::name).orElse(""),
+                            now.flatMap(Resident.Acquisition::method)
+                                    .map(Enum::name)
+                                    .orElse(""),
                             "price",
-                            now.flatMap(Resident.Coming::price)
+                            now.flatMap(Resident.Acquisition::price)
                                     .map(String::valueOf)
                                     .orElse("")),
                     model,
@@ -267,7 +271,7 @@ class TankController {
     }
 
     private static String changedFish(
-            ChangedMeanwhile e,
+            StaleVersionException e,
             UUID tankId,
             Map<String, String> newer,
             Model model,

@@ -78,7 +78,7 @@ record TankView(
             String differs,
             Optional<Individual> individual,
             String adult,
-            Optional<Resident.Coming> coming,
+            Optional<Resident.Acquisition> coming,
             String seen) {
 
         /** What may be noted of its temper, what has been noted chosen. */

@@ -16,7 +16,7 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
@@ -78,7 +78,7 @@ class TodayController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        KeeperRow row = keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper"));
+        KeeperRow row = keepers.findById(keeper.id()).orElseThrow(() -> new NotFoundException("keeper"));
         LocalDateTime since = row.lookedAt()
                 .map(at -> LocalDateTime.ofInstant(at, clock.getZone()))
                 .orElseGet(() -> LocalDateTime.now(clock).minusDays(7));
@@ -130,7 +130,7 @@ class TodayController {
 
     @GetMapping("/mailbox")
     String mailbox(@AuthenticationPrincipal KeeperPrincipal keeper, Model model) {
-        KeeperRow row = keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper"));
+        KeeperRow row = keepers.findById(keeper.id()).orElseThrow(() -> new NotFoundException("keeper"));
         model.addAttribute(
                 "messages",
                 mailbox.of(keeper.id()).stream()
@@ -154,7 +154,9 @@ class TodayController {
             @RequestParam LocalTime from,
             @RequestParam LocalTime until,
             RedirectAttributes redirect) {
-        keepers.findById(keeper.id()).orElseThrow(() -> new NotYours("keeper")).quiet(from, until);
+        keepers.findById(keeper.id())
+                .orElseThrow(() -> new NotFoundException("keeper"))
+                .quiet(from, until);
         Undo.say(
                 redirect,
                 from.equals(until)

@@ -8,7 +8,7 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
@@ -54,7 +54,7 @@ class LearnedController {
 
     @GetMapping("/learned")
     String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Stock stock = record.stock(keeper, tankId, model);
+        ResolvedPlan stock = record.stock(keeper, tankId, model);
         Map<String, Learning.Lesson> lessons = record.answers(keeper, tankId).lessons();
         model.addAttribute(
                 "lessons",

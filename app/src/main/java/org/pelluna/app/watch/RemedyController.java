@@ -64,7 +64,7 @@ class RemedyController {
     @GetMapping("/remedies")
     String remedies(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         TankPlan plan = record.open(keeper, tankId, model);
-        Faces faces = Faces.into(model, plan, catalogue);
+        FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("kinds", Remedy.Kind.values());
         List<RemedyEffect> here = RemedyEffect.of(plan);
         model.addAttribute(
@@ -88,7 +88,7 @@ class RemedyController {
         return "watch/remedies";
     }
 
-    private static RemedyView view(RemedyEffect one, Faces faces) {
+    private static RemedyView view(RemedyEffect one, FishChoices faces) {
         Remedy remedy = one.remedy();
         return new RemedyView(
                 remedy.id(),
@@ -121,7 +121,7 @@ class RemedyController {
                 change.after() + " in " + Numbers.plain(change.hoursAfter(), 1) + " h",
                 ratio,
                 change.verdict().words(),
-                change.verdict() == RemedyEffect.Verdict.WORSE);
+                change.verdict() == RemedyEffect.Outcome.WORSE);
     }
 
     private static String number(double value) {

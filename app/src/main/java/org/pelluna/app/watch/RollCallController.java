@@ -75,7 +75,7 @@ class RollCallController {
     @GetMapping("/roll-call")
     String rollCall(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         TankPlan plan = record.open(keeper, tankId, model);
-        Faces faces = Faces.into(model, plan, catalogue);
+        FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("states", RollCall.State.values());
         List<CallView> calls = new ArrayList<>();
         for (RollCall call : plan.journal().rollCalls()) {
@@ -86,7 +86,7 @@ class RollCallController {
         return "watch/roll-call";
     }
 
-    private static String words(RollCall call, Faces faces) {
+    private static String words(RollCall call, FishChoices faces) {
         Map<RollCall.State, List<String>> by = new TreeMap<>();
         call.found()
                 .forEach((fish, state) ->

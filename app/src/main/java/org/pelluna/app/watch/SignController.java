@@ -53,7 +53,7 @@ class SignController {
     @GetMapping("/signs")
     String signs(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         TankPlan plan = record.open(keeper, tankId, model);
-        Faces faces = Faces.into(model, plan, catalogue);
+        FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("kinds", Sign.Kind.values());
         model.addAttribute(
                 "signs",

@@ -6,10 +6,10 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.statistics.Decline;
 import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.statistics.RateTrend;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.tension.Warning;
@@ -37,7 +37,7 @@ class TensionController {
 
     @GetMapping("/rank")
     String rank(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Stock stock = record.stock(keeper, tankId, model);
+        ResolvedPlan stock = record.stock(keeper, tankId, model);
         Ranks ranks = Ranks.of(stock);
         List<RankView> views = new ArrayList<>();
         for (Ranks.Rank one : ranks.ranked()) {
@@ -91,7 +91,7 @@ class TensionController {
 
     @GetMapping("/settling")
     String settling(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Stock stock = record.stock(keeper, tankId, model);
+        ResolvedPlan stock = record.stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
         Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
         model.addAttribute(
@@ -111,7 +111,7 @@ class TensionController {
     }
 
     private static SettlingView view(Settling one, TankPlan plan, Exposure exposure) {
-        Optional<Decline> decline = one.decline();
+        Optional<RateTrend> decline = one.decline();
         return new SettlingView(
                 name(plan, one.victimId()),
                 one.aggressorId().map(id -> name(plan, id)).orElse("attacked by all"),
@@ -127,11 +127,11 @@ class TensionController {
                                 + percent(fit.slopeInterval().high())
                                 + ")")
                         .orElse("too few encounters to show a trend"),
-                one.settles() == Settling.Verdict.QUIET
+                one.settles() == Settling.State.QUIET
                         ? ""
                         : one.calmOn().map(day -> "calm about " + day).orElse(""),
                 one.settles().words(),
-                one.settles() == Settling.Verdict.NOT_SETTLING,
+                one.settles() == Settling.State.NOT_SETTLING,
                 one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : "",
                 one.victimId());
     }

@@ -2,7 +2,7 @@ package org.pelluna.app.watch;
 
 import java.util.UUID;
 import org.pelluna.app.storage.Mailbox;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Warning;
@@ -48,7 +48,7 @@ class Warner {
         for (TankStore.Kept one : tanks.everyone()) {
             try {
                 look(one.keeperId(), one.tankId());
-            } catch (NotYours e) {
+            } catch (NotFoundException e) {
                 LOG.debug("tank {} was removed meanwhile", one.tankId());
             } catch (RuntimeException e) {
                 // One tank that cannot be looked at keeps no other from being.

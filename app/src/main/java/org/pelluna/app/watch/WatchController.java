@@ -16,10 +16,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.ChangedMeanwhile;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Key;
@@ -83,7 +83,7 @@ class WatchController {
         Map<String, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        Faces.into(model, plan, catalogue);
+        FishChoices.into(model, plan, catalogue);
         model.addAttribute(
                 "kinds",
                 Stream.of(LogEntry.Kind.values())
@@ -204,7 +204,7 @@ class WatchController {
         LogEntry entry = plan.log().stream()
                 .filter(one -> one.id().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new NotYours("entry"));
+                .orElseThrow(() -> new NotFoundException("entry"));
         model.addAttribute("form", LogForm.of(entry));
         return editing(keeper, tankId, key, plan, model);
     }
@@ -212,7 +212,7 @@ class WatchController {
     private String editing(KeeperPrincipal keeper, UUID tankId, String key, TankPlan plan, Model model) {
         Map<String, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
-        Faces.into(model, plan, catalogue);
+        FishChoices.into(model, plan, catalogue);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "kinds",
@@ -254,7 +254,7 @@ class WatchController {
                 return "redirect:" + WatchRecord.path(tankId);
             } catch (Refused e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
-            } catch (ChangedMeanwhile e) {
+            } catch (StaleVersionException e) {
                 LogEntry now = e.now(LogEntry.class);
                 Map<String, String> names = new HashMap<>();
                 plan.residents().forEach(one -> names.put(one.id(), one.name()));

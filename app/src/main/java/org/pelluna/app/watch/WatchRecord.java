@@ -15,7 +15,7 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.springframework.stereotype.Component;
@@ -54,8 +54,8 @@ class WatchRecord {
     }
 
     /** The fish of a keeper's tank with what was learned of them, their portraits on the page. */
-    Stock stock(KeeperPrincipal keeper, UUID tankId, Model model) {
-        Stock stock = cache.of(keeper.id(), tankId).stock();
+    ResolvedPlan stock(KeeperPrincipal keeper, UUID tankId, Model model) {
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "portraits",
@@ -66,7 +66,7 @@ class WatchRecord {
     /**
      * Checks that a thing was seen, in a tank of the keeper's.
      *
-     * @throws org.pelluna.app.storage.NotYours if the keeper has no such tank
+     * @throws org.pelluna.app.storage.NotFoundException if the keeper has no such tank
      * @throws Refused if it lies in the future
      */
     void seen(KeeperPrincipal keeper, UUID tankId, LocalDateTime at) {

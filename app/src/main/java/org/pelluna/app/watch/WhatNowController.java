@@ -14,9 +14,9 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.tension.WayOut;
+import org.pelluna.core.tension.RemedyOption;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Remedy;
@@ -81,7 +81,7 @@ class WhatNowController {
             @PathVariable UUID tankId,
             @RequestParam Optional<String> fish,
             Model model) {
-        Stock stock = record.stock(keeper, tankId, model);
+        ResolvedPlan stock = record.stock(keeper, tankId, model);
         Optional<Fish> chosen = fish.flatMap(id -> stock.residents().stream()
                         .filter(one -> one.id().equals(id))
                         .findFirst())
@@ -95,13 +95,13 @@ class WhatNowController {
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
         model.addAttribute("key", Key.fresh());
         LocalDate today = stock.plan().asOf();
-        List<WayOut> ways = chosen.map(one -> WayOut.of(stock, one)).orElse(List.of());
+        List<RemedyOption> ways = chosen.map(one -> RemedyOption.of(stock, one)).orElse(List.of());
         double most = ways.stream()
                 .mapToDouble(one -> Math.max(one.pressure(), one.later()))
                 .max()
                 .orElse(1);
         List<WayView> views = new ArrayList<>();
-        for (WayOut one : ways) {
+        for (RemedyOption one : ways) {
             views.add(new WayView(
                     one.way().name(),
                     one.title(),
@@ -128,15 +128,15 @@ class WhatNowController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam String fish,
-            @RequestParam WayOut.Way way,
+            @RequestParam RemedyOption.Way way,
             @RequestParam String key,
             RedirectAttributes redirect) {
-        Stock stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         Fish chosen = stock.residents().stream()
                 .filter(one -> one.id().equals(fish))
                 .findFirst()
-                .orElseThrow(() -> new org.pelluna.app.storage.NotYours("fish"));
-        WayOut taken = WayOut.of(stock, chosen).stream()
+                .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("fish"));
+        RemedyOption taken = RemedyOption.of(stock, chosen).stream()
                 .filter(one -> one.way() == way)
                 .findFirst()
                 .orElseThrow(
@@ -144,7 +144,7 @@ class WhatNowController {
         String id = Key.checked(key);
         LocalDate today = LocalDate.now(clock);
         List<Task> tasks = new ArrayList<>();
-        for (WayOut.Step step : taken.steps()) {
+        for (RemedyOption.Step step : taken.steps()) {
             tasks.add(new Task(id + "-" + tasks.size(), today.plusDays(step.inDays()), step.words(), false));
         }
         Optional<Remedy> remedy = taken.kind()

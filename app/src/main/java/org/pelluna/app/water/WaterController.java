@@ -26,7 +26,7 @@ import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.Husbandry;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.units.Numbers;
@@ -90,7 +90,7 @@ class WaterController {
 
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
         Assessment assessment = cache.of(keeper.id(), tankId).assessment();
-        Stock stock = assessment.stock();
+        ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         WaterFit fit = cache.of(keeper.id(), tankId).fit();
         List<WaterForecast.Day> days = new WaterForecast(stock, fit)
@@ -225,7 +225,7 @@ class WaterController {
         model.addAttribute("changeSteps", steps.stream().map(measures::sentence).toList());
     }
 
-    private static void feeding(Stock stock, Measures measures, Model model) {
+    private static void feeding(ResolvedPlan stock, Measures measures, Model model) {
         TankPlan plan = stock.plan();
         FeedingPlan feeding =
                 FeedingPlan.of(stock.residents(), plan.tank(), plan.houseRules().husbandry(), plan.asOf());

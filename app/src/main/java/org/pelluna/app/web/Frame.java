@@ -38,7 +38,7 @@ class Frame {
                 keeper.map(row -> new Measures(row.lengthUnit(), row.volumeUnit(), row.temperatureUnit()))
                         .orElse(Measures.METRIC));
         keeper.ifPresent(row -> model.addAttribute("unread", mailbox.unread(row.id())));
-        model.addAttribute("look", Look.of(request));
+        model.addAttribute("look", Theme.of(request));
         model.addAttribute("here", request.getRequestURI());
         model.addAttribute(ReadableDates.TODAY, LocalDate.now(clock));
     }

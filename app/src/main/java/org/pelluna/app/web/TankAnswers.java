@@ -7,7 +7,7 @@ import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.learn.Learning;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.reef.Reef;
 import org.pelluna.core.shortlist.Judgement;
@@ -19,7 +19,7 @@ import org.pelluna.core.species.Species;
 public final class TankAnswers {
     private final TankPlan plan;
     private final Once<Map<String, Learning.Lesson>> lessons;
-    private final Once<Stock> stock;
+    private final Once<ResolvedPlan> stock;
     private final Once<Assessment> assessment;
     private final Once<WaterFit> fit;
     private final Once<Reef> reef;
@@ -27,7 +27,7 @@ public final class TankAnswers {
 
     public TankAnswers(TankPlan plan, Catalogue catalogue) {
         this.plan = plan;
-        this.lessons = new Once<>(() -> Learning.of(Stock.of(plan, catalogue)));
+        this.lessons = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
         this.stock = new Once<>(() -> Learning.stock(plan, catalogue, lessons()));
         this.assessment = new Once<>(() -> Assessment.of(stock()));
         this.fit = new Once<>(() -> WaterFit.of(stock()));
@@ -63,7 +63,7 @@ public final class TankAnswers {
     }
 
     /** The plan with its species, and each fish as learned. */
-    public Stock stock() {
+    public ResolvedPlan stock() {
         return stock.get();
     }
 
@@ -85,7 +85,7 @@ public final class TankAnswers {
         return verdicts.get();
     }
 
-    private static Map<String, Judgement> verdicts(Stock stock, Catalogue known) {
+    private static Map<String, Judgement> verdicts(ResolvedPlan stock, Catalogue known) {
         return known.all().parallelStream()
                 .collect(Collectors.toConcurrentMap(
                         Species::id,

@@ -49,7 +49,7 @@ public class TankCache {
     /**
      * The answers for a keeper's tank as it is now.
      *
-     * @throws org.pelluna.app.storage.NotYours if the keeper has no such tank
+     * @throws org.pelluna.app.storage.NotFoundException if the keeper has no such tank
      */
     public TankAnswers of(UUID keeperId, UUID tankId) {
         long revision = tanks.state(keeperId, tankId).revision();

@@ -5,7 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.NotYours;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
@@ -37,7 +37,7 @@ class TankGate implements HandlerInterceptor, WebMvcConfigurer {
         if (request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> variables
                 && variables.get("tankId") instanceof String tankId
                 && !isTheirs(tankId)) {
-            throw new NotYours("tank");
+            throw new NotFoundException("tank");
         }
         return true;
     }

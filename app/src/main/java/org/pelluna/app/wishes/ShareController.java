@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Known;
+import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Wish;
@@ -28,10 +28,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/share/{token}")
 class ShareController {
     private final ShareStore shares;
-    private final Known known;
-    private final Named named;
+    private final TankCatalogue known;
+    private final SpeciesLookup named;
 
-    ShareController(ShareStore shares, Known known, Named named) {
+    ShareController(ShareStore shares, TankCatalogue known, SpeciesLookup named) {
         this.shares = shares;
         this.known = known;
         this.named = named;
@@ -62,7 +62,8 @@ class ShareController {
                                 wish.askedBy().orElse("")))
                         .toList());
         model.addAttribute(
-                "choices", catalogue.all().stream().map(Named::words).sorted().toList());
+                "choices",
+                catalogue.all().stream().map(SpeciesLookup::words).sorted().toList());
         return "wishes/share";
     }
 

@@ -10,10 +10,10 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.ChangedMeanwhile;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
+import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.FindingView;
@@ -24,7 +24,7 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.OwnSpecies;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Catalogue;
@@ -52,10 +52,15 @@ class WishController {
     private final RecordStore record;
     private final ShareStore shares;
     private final Catalogue catalogue;
-    private final Named named;
+    private final SpeciesLookup named;
 
     WishController(
-            TankStore tanks, TankCache cache, RecordStore record, ShareStore shares, Catalogue catalogue, Named named) {
+            TankStore tanks,
+            TankCache cache,
+            RecordStore record,
+            ShareStore shares,
+            Catalogue catalogue,
+            SpeciesLookup named) {
         this.cache = cache;
         this.tanks = tanks;
         this.record = record;
@@ -120,12 +125,12 @@ class WishController {
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(assessment.stock().wishes().stream()
-                        .map(Stock.Wished::species)
+                        .map(ResolvedPlan.Wished::species)
                         .toList()));
         model.addAttribute(
                 "choices",
                 assessment.stock().plan().species(catalogue).all().stream()
-                        .map(one -> new Choice(one.id(), Named.words(one)))
+                        .map(one -> new Choice(one.id(), SpeciesLookup.words(one)))
                         .sorted(java.util.Comparator.comparing(Choice::words))
                         .toList());
         return "wishes/page";
@@ -198,7 +203,7 @@ class WishController {
                     seen,
                     decision,
                     decision == Wish.Decision.OPEN ? Optional.empty() : words);
-        } catch (ChangedMeanwhile e) {
+        } catch (StaleVersionException e) {
             Wish now = e.now(Wish.class);
             response.setStatus(HttpStatus.CONFLICT.value());
             return Conflict.page(

@@ -42,7 +42,7 @@ class ArrivalsStoryTest extends BrowserTest {
         Locator first = page.locator("li[data-place='1']");
         first.getByText("Neon goby has arrived").click();
         first.getByLabel("Called").fill("Spark");
-        button(page, "Into the record").click();
+        page.locator("form[action$='/done'] button").locator("visible=true").click();
         assertThat(said(page)).containsText("Neon goby has arrived");
         place(page, "Tank");
         assertThat(page.locator("main")).containsText("Spark");
@@ -89,13 +89,15 @@ class ArrivalsStoryTest extends BrowserTest {
         place(page, "Arrivals");
         Locator fairy = arrival(page, "Solar fairy wrasse");
         fairy.getByText("Into quarantine").click();
-        button(page, "Note it").locator("visible=true").click();
+        page.locator("form[action$='/in-quarantine'] button")
+                .locator("visible=true")
+                .click();
         assertThat(said(page)).containsText("In quarantine since");
         fairy = arrival(page, "Solar fairy wrasse");
-        fairy.getByText("Something came between").click();
+        fairy.getByText("Something changed").click();
         fairy.getByLabel("The fish").selectOption("DIED");
         fairy.getByLabel("Note").fill("found on the floor of the tank");
-        button(page, "Plan anew from today").locator("visible=true").click();
+        button(page, "Re-plan from today").locator("visible=true").click();
         assertThat(said(page)).containsText("died in quarantine; planned anew from today");
         assertThat(arrival(page, "Solar fairy wrasse")).hasCount(0);
         assertThat(page.locator("main")).containsText("found on the floor of the tank");

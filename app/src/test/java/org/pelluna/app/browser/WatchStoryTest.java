@@ -125,7 +125,7 @@ class WatchStoryTest extends BrowserTest {
         Locator first = page.locator("li[data-place='1']");
         first.getByText("Neon goby has arrived").click();
         first.getByLabel("Called").fill("Spark");
-        button(page, "Into the record").click();
+        page.locator("form[action$='/done'] button").locator("visible=true").click();
 
         notQuietNow(page);
         place(page, "Watch");
@@ -151,7 +151,7 @@ class WatchStoryTest extends BrowserTest {
 
         sub(page, "What now");
         page.getByLabel("For whom").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
-        button(page, "Weigh it").click();
+        button(page, "Compare").click();
         assertThat(page.locator(".ways")).containsText("Gale out for two weeks, back last");
         page.locator("tr", new Page.LocatorOptions().setHasText("A mirror on the glass"))
                 .getByText("Do this")

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.CatalogueFiles;
@@ -53,7 +53,7 @@ class PortraitsTest {
 
     @Test
     void fishInTheTankAreDrawnToTheScaleOfTheGlass() throws Exception {
-        Stock stock = stock(new TankShape.Box(150, 55, 58));
+        ResolvedPlan stock = stock(new TankShape.Box(150, 55, 58));
         Document drawing = parsed(FishInReef.today(stock, Measures.METRIC, 0));
         NodeList uses = drawing.getElementsByTagName("use");
         assertThat(uses.getLength()).isEqualTo(2);
@@ -95,7 +95,7 @@ class PortraitsTest {
         }
     }
 
-    private static Stock stock(TankShape shape) {
+    private static ResolvedPlan stock(TankShape shape) {
         Tank tank = new Tank(
                 "T",
                 shape,
@@ -114,7 +114,7 @@ class PortraitsTest {
         List<Resident> residents = List.of(
                 new Resident("a", "gramma-loreto", "A <fish> & co", TODAY.minusDays(100), 4, Optional.empty()),
                 new Resident("b", "zebrasoma-flavescens", "B", TODAY.minusDays(50), 7, Optional.empty()));
-        return Stock.of(
+        return ResolvedPlan.of(
                 new TankPlan(
                         TODAY,
                         tank,

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.reef.Swimmer;
+import org.pelluna.core.reef.FishOnDay;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.CatalogueFiles;
 import org.pelluna.core.tank.Cover;
@@ -60,19 +60,19 @@ class ReefDrawingTest {
                 new TankShape.BowFront(120, 45, 60, 55));
     }
 
-    private static List<Swimmer> swimmers(int count) {
-        List<Swimmer> swimmers = new ArrayList<>();
+    private static List<FishOnDay> swimmers(int count) {
+        List<FishOnDay> swimmers = new ArrayList<>();
         var all = List.copyOf(CATALOGUE.all());
         for (int i = 0; i < count; i++) {
             var species = all.get(i * all.size() / count);
             Fish fish = Fish.newcomer("f" + i, species, species.size().saleCm().value(), DAY.minusDays(200 - i));
-            swimmers.add(new Swimmer(fish, Swimmer.Presence.HERE, fish.lengthCmOn(DAY), DAY, false));
+            swimmers.add(new FishOnDay(fish, FishOnDay.Presence.HERE, fish.lengthCmOn(DAY), DAY, false));
         }
         return swimmers;
     }
 
-    private static Document drawn(Tank tank, List<Swimmer> swimmers) throws Exception {
-        var homes = Homes.of(tank, swimmers.stream().map(Swimmer::fish).toList());
+    private static Document drawn(Tank tank, List<FishOnDay> swimmers) throws Exception {
+        var homes = Homes.of(tank, swimmers.stream().map(FishOnDay::fish).toList());
         ReefDrawing drawing = new ReefDrawing(tank, Measures.METRIC, true);
         ReefDrawing.Content content = new ReefDrawing.Content();
         new FishInReef(drawing, Measures.METRIC)
@@ -100,7 +100,7 @@ class ReefDrawingTest {
     @MethodSource("shapes")
     void everyFishIsDrawnAtItsComputedLengthAndInsideTheGlass(TankShape shape) throws Exception {
         for (int count : new int[] {1, 40}) {
-            List<Swimmer> swimmers = swimmers(count);
+            List<FishOnDay> swimmers = swimmers(count);
             Document document = drawn(tank(shape), swimmers);
             List<Element> fish = all(document, "g").stream()
                     .filter(one -> one.hasAttribute("data-fish"))
@@ -174,13 +174,13 @@ class ReefDrawingTest {
                 tank(shapes().get(3)),
                 Homes.of(
                         tank(shapes().get(3)),
-                        swimmers(20).stream().map(Swimmer::fish).toList()),
+                        swimmers(20).stream().map(FishOnDay::fish).toList()),
                 swimmers(20));
         var again = FishPlacing.of(
                 tank(shapes().get(3)),
                 Homes.of(
                         tank(shapes().get(3)),
-                        swimmers(20).stream().map(Swimmer::fish).toList()),
+                        swimmers(20).stream().map(FishOnDay::fish).toList()),
                 swimmers(20));
         assertThat(again).isEqualTo(one);
     }

@@ -14,8 +14,8 @@ import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.reef.Mark;
 import org.pelluna.core.reef.Reef;
+import org.pelluna.core.reef.ReefEvent;
 import org.pelluna.core.species.CatalogueFiles;
 
 class TimeMarksTest {
@@ -43,13 +43,13 @@ class TimeMarksTest {
                 .matcher(svg)
                 .results()
                 .toList();
-        List<Mark> expected = reef.marks().stream()
+        List<ReefEvent> expected = reef.marks().stream()
                 .filter(one -> !one.on().isBefore(reef.begin()) && !one.on().isAfter(reef.end()))
                 .toList();
         assertThat(marks).hasSameSizeAs(expected);
         double days = ChronoUnit.DAYS.between(reef.begin(), reef.end());
         for (int i = 0; i < marks.size(); i++) {
-            Mark mark = expected.get(i);
+            ReefEvent mark = expected.get(i);
             assertThat(marks.get(i).group(1)).isEqualToIgnoringCase(mark.kind().name());
             assertThat(marks.get(i).group(2)).isEqualTo(mark.on().toString());
             double x = ChronoUnit.DAYS.between(reef.begin(), mark.on()) / days * 1000;

@@ -36,7 +36,7 @@ public class OrderBenchmark {
         problem = SolverOrder.singles(
                 stock,
                 stock.wishes().stream()
-                        .map(one -> new Unit(one.fish(), 1, 0, ""))
+                        .map(one -> new OrderItem(one.fish(), 1, 0, ""))
                         .toList());
     }
 

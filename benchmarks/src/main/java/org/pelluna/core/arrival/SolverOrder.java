@@ -183,7 +183,7 @@ public final class SolverOrder {
     }
 
     /** A problem of the given stock and units, for single units only. */
-    static OrderProblem singles(org.pelluna.core.plan.Stock stock, List<Unit> units) {
+    static OrderProblem singles(org.pelluna.core.plan.ResolvedPlan stock, List<OrderItem> units) {
         return new OrderProblem(stock, new ArrayList<>(units), new OrderProblem.Options(false, java.util.Set.of(), 0));
     }
 }

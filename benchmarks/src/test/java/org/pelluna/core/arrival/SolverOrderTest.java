@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.benchmarks.Plans;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 
 /** The proof against a general-purpose solver (the constraint solver of OR-Tools) on the same costs. */
@@ -28,10 +28,10 @@ class SolverOrderTest {
         Random random = new Random(seed);
         List<Species> species = new ArrayList<>(Plans.CATALOGUE.all());
         Collections.shuffle(species, random);
-        Stock stock =
+        ResolvedPlan stock =
                 Plans.stock(species.subList(0, 3), species.subList(3, 12), Plans.TODAY.minusMonths(random.nextInt(14)));
-        List<Unit> units = stock.wishes().stream()
-                .map(one -> new Unit(
+        List<OrderItem> units = stock.wishes().stream()
+                .map(one -> new OrderItem(
                         one.fish(), 1 + random.nextInt(2), random.nextInt(3) == 0 ? random.nextInt(150) : 0, ""))
                 .toList();
         OrderProblem problem = SolverOrder.singles(stock, units);

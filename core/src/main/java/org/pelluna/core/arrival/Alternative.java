@@ -13,10 +13,10 @@ import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
-import org.pelluna.core.pressure.Welcome;
 import org.pelluna.core.shortlist.Judgement;
 
 /**
@@ -41,13 +41,13 @@ public record Alternative(
         List<String> order,
         LocalDate last,
         WaterLimit.Peak water,
-        List<WaterForecast.Coming> coming) {
+        List<WaterForecast.PlannedFish> coming) {
 
     private static final int AFTER = 28;
 
     /** Every way that this plan has, side by side; the first is the best by the house rules. */
-    public static List<Alternative> of(Stock stock, List<Judgement> judgements, WaterFit fit) {
-        List<Unit> units = Units.of(stock, judgements).placed();
+    public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterFit fit) {
+        List<OrderItem> units = OrderItems.of(stock, judgements).placed();
         if (units.isEmpty()) {
             return List.of();
         }
@@ -72,7 +72,7 @@ public record Alternative(
                 stock,
                 fit,
                 units,
-                new OrderProblem.Options(false, Set.of(Welcome.BOX, Welcome.LIGHTS_OUT), 0),
+                new OrderProblem.Options(false, Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT), 0),
                 "box",
                 "One by one, boxed",
                 "Each alone, some days in the box, released at lights-out.");
@@ -94,9 +94,9 @@ public record Alternative(
 
     private static void add(
             List<Alternative> ways,
-            Stock stock,
+            ResolvedPlan stock,
             WaterFit fit,
-            List<Unit> units,
+            List<OrderItem> units,
             OrderProblem.Options options,
             String key,
             String title,
@@ -107,7 +107,7 @@ public record Alternative(
     }
 
     /** The resident that would press the newcomers hardest, if there is one worth taking out. */
-    private static Optional<Fish> bully(Stock stock, List<Unit> units) {
+    private static Optional<Fish> bully(ResolvedPlan stock, List<OrderItem> units) {
         Encounters encounters = Encounters.of(stock);
         Map<Fish, Double> pressure = new HashMap<>();
         for (Fish resident : stock.residents()) {
@@ -128,16 +128,16 @@ public record Alternative(
     }
 
     /** The bully is taken out before the first arrival and put back after the last. */
-    private static Alternative without(Stock stock, WaterFit fit, List<Unit> units, Fish bully) {
-        Stock rest = new Stock(
+    private static Alternative without(ResolvedPlan stock, WaterFit fit, List<OrderItem> units, Fish bully) {
+        ResolvedPlan rest = new ResolvedPlan(
                 stock.plan(),
                 stock.residents().stream()
                         .filter(fish -> !fish.id().equals(bully.id()))
                         .toList(),
                 stock.wishes(),
                 stock.departed());
-        List<Unit> all = new ArrayList<>(units);
-        all.add(new Unit(bully, 1, 0, ""));
+        List<OrderItem> all = new ArrayList<>(units);
+        all.add(new OrderItem(bully, 1, 0, ""));
         OrderProblem problem =
                 new OrderProblem(rest, all, new OrderProblem.Options(false, Set.of(), 1 << units.size()));
         ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
@@ -154,7 +154,7 @@ public record Alternative(
     }
 
     private static Alternative of(
-            Stock stock,
+            ResolvedPlan stock,
             WaterFit fit,
             OrderProblem problem,
             List<Integer> order,
@@ -165,7 +165,7 @@ public record Alternative(
         List<Arrival> arrivals =
                 ArrivalOrder.arrivals(problem, order, stock.plan().asOf());
         LocalDate last = arrivals.get(arrivals.size() - 1).date();
-        List<WaterForecast.Coming> coming = new ArrayList<>();
+        List<WaterForecast.PlannedFish> coming = new ArrayList<>();
         for (int i = 0; i < order.size(); i++) {
             coming.add(coming(problem, order.get(i), arrivals.get(i).date()));
         }
@@ -185,22 +185,22 @@ public record Alternative(
                 List.copyOf(coming));
     }
 
-    private static WaterForecast.Coming coming(OrderProblem problem, int group, LocalDate on) {
+    private static WaterForecast.PlannedFish coming(OrderProblem problem, int group, LocalDate on) {
         List<Fish> fish = new ArrayList<>();
-        for (Unit unit : ArrivalOrder.Groups.units(problem, group)) {
+        for (OrderItem unit : ArrivalOrder.Groups.units(problem, group)) {
             for (int i = 0; i < unit.count(); i++) {
                 fish.add(unit.fish().on(on));
             }
         }
-        return new WaterForecast.Coming(on, fish);
+        return new WaterForecast.PlannedFish(on, fish);
     }
 
     /** The fish of a plan as they come, for the water. */
-    public static List<WaterForecast.Coming> coming(Stock stock, ArrivalPlan plan) {
-        Map<String, Stock.Wished> wished = stock.wishes().stream()
+    public static List<WaterForecast.PlannedFish> coming(ResolvedPlan stock, ArrivalPlan plan) {
+        Map<String, ResolvedPlan.Wished> wished = stock.wishes().stream()
                 .collect(Collectors.toMap(one -> one.wish().id(), one -> one));
         return plan.arrivals().stream()
-                .map(arrival -> new WaterForecast.Coming(
+                .map(arrival -> new WaterForecast.PlannedFish(
                         arrival.date(),
                         arrival.wishIds().stream()
                                 .map(wished::get)
@@ -209,7 +209,7 @@ public record Alternative(
                                                 one.count(), one.fish().on(arrival.date()))
                                                 .stream())
                                 .toList()))
-                .sorted(Comparator.comparing(WaterForecast.Coming::on))
+                .sorted(Comparator.comparing(WaterForecast.PlannedFish::on))
                 .toList();
     }
 

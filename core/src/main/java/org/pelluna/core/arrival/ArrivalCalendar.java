@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.pelluna.core.plan.QuarantineTank;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.water.SaltMix;
@@ -75,7 +75,7 @@ public final class ArrivalCalendar {
     public record RampStep(LocalDate on, double gravity, double litres) {}
 
     /** Every arrival's days. */
-    public static List<Lane> of(Stock stock, ArrivalPlan order, List<Pressure> planned) {
+    public static List<Lane> of(ResolvedPlan stock, ArrivalPlan order, List<Pressure> planned) {
         Map<String, Double> hardest =
                 planned.stream().collect(Collectors.toMap(Pressure::victimId, Pressure::perHour, Math::max));
         return order.arrivals().stream()
@@ -89,7 +89,7 @@ public final class ArrivalCalendar {
                 .toList();
     }
 
-    private static Lane lane(Stock stock, Arrival arrival, double hardest) {
+    private static Lane lane(ResolvedPlan stock, Arrival arrival, double hardest) {
         TankPlan plan = stock.plan();
         LocalDate today = plan.asOf();
         Quarantine quarantine = Quarantine.of(plan);

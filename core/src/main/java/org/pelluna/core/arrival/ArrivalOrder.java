@@ -10,7 +10,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
 
@@ -27,8 +27,8 @@ public final class ArrivalOrder {
      * @param stock the plan
      * @param judgements what the shortlist says of each wish
      */
-    public static ArrivalPlan of(Stock stock, List<Judgement> judgements) {
-        Units units = Units.of(stock, judgements);
+    public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements) {
+        OrderItems units = OrderItems.of(stock, judgements);
         OrderProblem problem = new OrderProblem(stock, units.placed());
         Solved best = solve(problem);
         List<Integer> own = own(problem, stock);
@@ -57,7 +57,7 @@ public final class ArrivalOrder {
     }
 
     /** The keeper's own order; wishes it does not name follow in the order of the list. Empty if there is none. */
-    static List<Integer> own(OrderProblem problem, Stock stock) {
+    static List<Integer> own(OrderProblem problem, ResolvedPlan stock) {
         List<Integer> order = new ArrayList<>();
         int named = 0;
         for (List<String> together : stock.plan().schedule().order()) {
@@ -137,7 +137,7 @@ public final class ArrivalOrder {
     private static Finding notAllowed(OrderProblem problem, int settled, int group) {
         String names = Groups.names(problem, group);
         if (!problem.bears(settled, group)) {
-            return Units.tooMuchWaste(names, problem.nitrogen(group), problem.mostNitrogen(settled));
+            return OrderItems.tooMuchWaste(names, problem.nitrogen(group), problem.mostNitrogen(settled));
         }
         return Finding.of(
                 "quarantine",
@@ -155,8 +155,8 @@ public final class ArrivalOrder {
     static final class Groups {
         private Groups() {}
 
-        static List<Unit> units(OrderProblem problem, int group) {
-            List<Unit> units = new ArrayList<>();
+        static List<OrderItem> units(OrderProblem problem, int group) {
+            List<OrderItem> units = new ArrayList<>();
             for (int rest = group; rest != 0; rest &= rest - 1) {
                 units.add(problem.unit(Integer.numberOfTrailingZeros(rest)));
             }
@@ -164,7 +164,7 @@ public final class ArrivalOrder {
         }
 
         static String names(OrderProblem problem, int group) {
-            return units(problem, group).stream().map(Unit::name).collect(Collectors.joining(" and "));
+            return units(problem, group).stream().map(OrderItem::name).collect(Collectors.joining(" and "));
         }
 
         static List<Integer> and(List<Integer> order, int group) {

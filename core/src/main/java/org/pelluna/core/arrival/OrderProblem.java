@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Set;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Welcome;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
 
 /**
  * The arrivals to put in order, with everything that an order's cost depends on laid out as numbers: a linear ordering with
@@ -22,13 +22,13 @@ final class OrderProblem {
     /** Most units a set can hold. */
     static final int MOST_UNITS = 31;
 
-    private final List<Unit> units;
+    private final List<OrderItem> units;
     private final HouseRules rules;
     private final Quarantine quarantine;
     private final int quarantineDays;
     private final Options options;
     private final int firstDay;
-    private final Room room;
+    private final HeadroomCheck room;
     private final PairPressures pressures;
     private final SetSum[] shyBehind;
     private final SetSum nitrogen;
@@ -46,18 +46,18 @@ final class OrderProblem {
      * @param welcome what is done for every newcomer
      * @param last units that come when all others have, as a set
      */
-    record Options(boolean together, Set<Welcome> welcome, int last) {
+    record Options(boolean together, Set<ArrivalAid> welcome, int last) {
         /** As the house rules have it. */
         static Options of(HouseRules rules) {
-            return new Options(rules.schools().kin() != Schools.Kin.NEVER, Set.of(), 0);
+            return new Options(rules.schools().kin() != Approaches.Kin.NEVER, Set.of(), 0);
         }
     }
 
-    OrderProblem(Stock stock, List<Unit> units) {
+    OrderProblem(ResolvedPlan stock, List<OrderItem> units) {
         this(stock, units, Options.of(stock.plan().houseRules()));
     }
 
-    OrderProblem(Stock stock, List<Unit> units, Options options) {
+    OrderProblem(ResolvedPlan stock, List<OrderItem> units, Options options) {
         if (units.size() > MOST_UNITS) {
             throw new IllegalArgumentException(
                     "at most " + MOST_UNITS + " wishes can be put in order at once, but there are " + units.size());
@@ -70,7 +70,7 @@ final class OrderProblem {
         this.quarantineDays = quarantine.days();
         this.firstDay =
                 (int) ChronoUnit.DAYS.between(today, StockingPause.of(stock).ready());
-        this.room = new Room(stock, this.units);
+        this.room = new HeadroomCheck(stock, this.units);
         this.pressures = new PairPressures(stock, this.units, options.welcome());
         FishWaste wastes = new FishWaste(stock.plan().tank(), rules.husbandry());
         this.water = WaterLimit.in(FishWaste.conditions(stock.plan().tank(), rules.husbandry()));
@@ -87,7 +87,7 @@ final class OrderProblem {
         int in = 0;
         for (int i = 0; i < units.size(); i++) {
             shyBehind[i] = new SetSum(behind(units.get(i)));
-            Unit unit = units.get(i);
+            OrderItem unit = units.get(i);
             release[i] = unit.inside() ? unit.release() : Math.max(unit.release(), quarantineDays);
             in |= unit.inside() ? 1 << i : 0;
         }
@@ -95,14 +95,14 @@ final class OrderProblem {
     }
 
     /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */
-    private double[] behind(Unit one) {
+    private double[] behind(OrderItem one) {
         double[] costs = new double[units.size()];
         for (int i = 0; i < costs.length; i++) {
-            Unit other = units.get(i);
+            OrderItem other = units.get(i);
             double bolder = other.fish().species().temper().boldness()
                     - one.fish().species().temper().boldness();
             double delicacy = one.fish().species().temper().delicacy();
-            boolean outOfPlace = rules.schools().clownfish() == Schools.Clownfish.FIRST
+            boolean outOfPlace = rules.schools().clownfish() == Approaches.Clownfish.FIRST
                     ? isClownfish(one) && !isClownfish(other)
                     : isClownfish(other) && !isClownfish(one);
             costs[i] = rules.shynessWeight()
@@ -111,11 +111,11 @@ final class OrderProblem {
         return costs;
     }
 
-    private static boolean isClownfish(Unit unit) {
+    private static boolean isClownfish(OrderItem unit) {
         return unit.fish().species().genus().equals("Amphiprion");
     }
 
-    private static boolean isSurgeonfish(Unit unit) {
+    private static boolean isSurgeonfish(OrderItem unit) {
         return unit.fish().species().family().equals("Acanthuridae");
     }
 
@@ -127,7 +127,7 @@ final class OrderProblem {
         return (1 << size()) - 1;
     }
 
-    Unit unit(int i) {
+    OrderItem unit(int i) {
         return units.get(i);
     }
 
@@ -244,7 +244,7 @@ final class OrderProblem {
         }
         int tangs = surgeonfish();
         if (options.together()
-                && rules.schools().tangs() == Schools.Tangs.TOGETHER
+                && rules.schools().tangs() == Approaches.Tangs.TOGETHER
                 && Integer.bitCount(tangs) > 2
                 && quarantine.holds(fish(tangs), Integer.bitCount(tangs))) {
             groups.add(tangs);
@@ -261,7 +261,7 @@ final class OrderProblem {
     }
 
     private boolean mayShare(int i, int j) {
-        boolean staged = rules.schools().tangs() == Schools.Tangs.STAGED
+        boolean staged = rules.schools().tangs() == Approaches.Tangs.STAGED
                 && isSurgeonfish(units.get(i))
                 && isSurgeonfish(units.get(j));
         boolean oneInside = units.get(i).inside() != units.get(j).inside();

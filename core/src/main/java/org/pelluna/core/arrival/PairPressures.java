@@ -6,13 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
+import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meeting;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.PressureModel;
 import org.pelluna.core.pressure.Rivalry;
-import org.pelluna.core.pressure.Welcome;
 
 /**
  * The pressures that arrivals bring, laid out as numbers. What an arrival meets depends on which units came before it, not on
@@ -20,9 +20,9 @@ import org.pelluna.core.pressure.Welcome;
  * rules. Sizes are those of the day of the plan.
  */
 final class PairPressures {
-    private final Stock stock;
-    private final List<Unit> units;
-    private final Set<Welcome> welcome;
+    private final ResolvedPlan stock;
+    private final List<OrderItem> units;
+    private final Set<ArrivalAid> welcome;
     private final PressureModel model;
     private final LocalDate today;
     private final int residentCount;
@@ -46,12 +46,12 @@ final class PairPressures {
     private final double[] steadyResidents;
     private final double[] onResidents;
 
-    PairPressures(Stock stock, List<Unit> units, Set<Welcome> welcome) {
+    PairPressures(ResolvedPlan stock, List<OrderItem> units, Set<ArrivalAid> welcome) {
         this.stock = stock;
         this.units = units;
         this.welcome = welcome;
         this.model =
-                new PressureModel(Ground.of(stock.plan().tank(), stock.plan().asOf()));
+                new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf()));
         this.today = stock.plan().asOf();
         this.residentCount = stock.residents().size();
         int n = units.size();
@@ -63,7 +63,7 @@ final class PairPressures {
         this.rival = new boolean[all][n];
         this.rivalMask = new int[all];
         this.rivalResidents = new int[all];
-        this.fish = new SetSum(units.stream().mapToDouble(Unit::count).toArray());
+        this.fish = new SetSum(units.stream().mapToDouble(OrderItem::count).toArray());
         fill();
         this.crowders = java.util.stream.IntStream.range(0, all)
                 .filter(a -> rivalMask[a] != 0)
@@ -123,7 +123,7 @@ final class PairPressures {
     }
 
     private void fillPair(int a, Fish settled, int settledCount, int ahead, int b) {
-        Unit newcomer = units.get(b);
+        OrderItem newcomer = units.get(b);
         int pairs = settledCount * newcomer.count();
         settledOnNewcomer[a][b] = pairs * alone(settled, newcomer.fish(), ahead, welcome);
         newcomerOnSettled[b][a] = pairs * alone(newcomer.fish(), settled, -ahead, Set.of());
@@ -135,8 +135,8 @@ final class PairPressures {
     }
 
     private void fillSameDay(int i, int j) {
-        Unit one = units.get(i);
-        Unit other = units.get(j);
+        OrderItem one = units.get(i);
+        OrderItem other = units.get(j);
         double pressure = alone(one.fish(), other.fish(), 0, Set.of());
         if (i == j) {
             within[i] = one.count() * (one.count() - 1) * pressure;
@@ -149,10 +149,10 @@ final class PairPressures {
      * A first week by itself, encounters/h. Whether two fish of a kind suit each other is asked of the finished plan: residents and
      * every unit.
      */
-    private double alone(Fish one, Fish other, int ahead, Set<Welcome> help) {
+    private double alone(Fish one, Fish other, int ahead, Set<ArrivalAid> help) {
         int planned = units.stream()
                 .filter(unit -> unit.fish().species().id().equals(one.species().id()))
-                .mapToInt(Unit::count)
+                .mapToInt(OrderItem::count)
                 .sum();
         Meeting meeting = Meetings.firstWeek(one, other, ahead, 1, 0, stock.residentsOf(one.species()) + planned, help);
         return model.of(one, other, meeting, today).perHour();

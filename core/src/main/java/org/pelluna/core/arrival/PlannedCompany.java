@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
-import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meeting;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.Pressure;
@@ -20,16 +20,16 @@ import org.pelluna.core.pressure.PressureModel;
  * order and dates. A wish for several fish stands for one of them.
  */
 public final class PlannedCompany {
-    private final Stock stock;
+    private final ResolvedPlan stock;
     private final PressureModel model;
     private final Map<String, LocalDate> dates = new HashMap<>();
     private final Map<LocalDate, Integer> newcomers = new HashMap<>();
     private final Map<String, Integer> counts = new HashMap<>();
 
-    private PlannedCompany(Stock stock, ArrivalPlan plan) {
+    private PlannedCompany(ResolvedPlan stock, ArrivalPlan plan) {
         this.stock = stock;
         this.model =
-                new PressureModel(Ground.of(stock.plan().tank(), stock.plan().asOf()));
+                new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf()));
         for (Arrival arrival : plan.arrivals()) {
             newcomers.put(arrival.date(), arrival.fish());
             arrival.wishIds().forEach(id -> dates.put(id, arrival.date()));
@@ -39,14 +39,14 @@ public final class PlannedCompany {
     }
 
     /** Every ordered pair in which at least one fish is still to come. */
-    public static List<Pressure> of(Stock stock, ArrivalPlan plan) {
+    public static List<Pressure> of(ResolvedPlan stock, ArrivalPlan plan) {
         return new PlannedCompany(stock, plan).pressures();
     }
 
     private List<Pressure> pressures() {
         List<Fish> everyone = new ArrayList<>(stock.residents());
         stock.wishes().stream()
-                .map(Stock.Wished::fish)
+                .map(ResolvedPlan.Wished::fish)
                 .filter(fish -> dates.containsKey(fish.id()))
                 .forEach(everyone::add);
         int residents = stock.residents().size();

@@ -2,8 +2,8 @@ package org.pelluna.core.arrival;
 
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.QuarantineTank;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.TankPlan;
 
 /**
@@ -24,7 +24,7 @@ record Quarantine(List<Phase> phases, Optional<QuarantineTank> tank) {
                 plan.schedule().quarantine());
     }
 
-    private static List<Phase> phases(Schools.Quarantine school) {
+    private static List<Phase> phases(Approaches.Quarantine school) {
         return switch (school) {
             case COPPER -> List.of(new Phase("copper medicine by its label", 14), new Phase("observation", 14));
             case ISOLATION -> List.of(new Phase("isolation", 30));

@@ -60,7 +60,7 @@ final class Reasons {
         if (day > ready && day == release) {
             String gate = ArrivalOrder.Groups.units(problem, group).stream()
                     .filter(unit -> unit.release() == release)
-                    .map(Unit::gate)
+                    .map(OrderItem::gate)
                     .findFirst()
                     .orElse("");
             return finding("gate", "Not before " + date + ". " + gate, Provenance.PRACTICE, List.of());

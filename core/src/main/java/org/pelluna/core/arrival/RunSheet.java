@@ -4,10 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
@@ -35,8 +35,8 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     public record Step(String key, String part, String words, boolean warns) {}
 
     /** The run sheet of one wish of an arrival. */
-    public static RunSheet of(Stock stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
-        Stock.Wished wished = stock.wishes().stream()
+    public static RunSheet of(ResolvedPlan stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
+        ResolvedPlan.Wished wished = stock.wishes().stream()
                 .filter(one -> one.wish().id().equals(wishId))
                 .findFirst()
                 .orElseThrow();
@@ -59,7 +59,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                 mayRelease(checks, boxed));
     }
 
-    private static void buy(List<Step> steps, Stock.Wished wished) {
+    private static void buy(List<Step> steps, ResolvedPlan.Wished wished) {
         add(
                 steps,
                 "inspect",
@@ -93,7 +93,8 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
         }
     }
 
-    private static void bring(List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, Stock.Wished wished) {
+    private static void bring(
+            List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, ResolvedPlan.Wished wished) {
         String part = "Into the display";
         double display = stock.plan().tank().specificGravity();
         if (lane.ramp().isEmpty()) {
@@ -123,7 +124,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                         + "; none of its water goes into the display.");
         boolean several = lane.arrival().fish() > 1;
         if (stock.plan().houseRules().husbandry().bottledBacteria() && several) {
-            boolean label = stock.plan().houseRules().schools().bacteria() == Schools.Bacteria.LABEL;
+            boolean label = stock.plan().houseRules().schools().bacteria() == Approaches.Bacteria.LABEL;
             add(
                     steps,
                     "bacteria",
@@ -132,20 +133,20 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                             + (label ? "the 12 to 24 hours of the label" : "8 hours")
                             + ". Keep the surface moving for oxygen; if fish breathe fast, switch the skimmer on.");
         }
-        if (stock.plan().houseRules().schools().rock() == Schools.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
+        if (stock.plan().houseRules().schools().rock() == Approaches.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
             add(steps, "rock", part, "Move the rock before its rival sees it, so that no one knows its patch.");
         } else {
             add(steps, "rock", part, "Put in a pile of rock that no resident has claimed, if there is room for one.");
         }
     }
 
-    private static boolean hasRival(Stock stock, Stock.Wished wished) {
+    private static boolean hasRival(ResolvedPlan stock, ResolvedPlan.Wished wished) {
         return stock.residents().stream()
                 .anyMatch(one -> one.species().genus().equals(wished.species().genus()));
     }
 
     private static void box(
-            List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
+            List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
         lane.span(ArrivalCalendar.Span.Kind.BOX).ifPresent(span -> {
             String who = Alternative.hardest(planned, wishId)
                     .map(one -> stock.residents().stream()
@@ -170,7 +171,8 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
         });
     }
 
-    private static void release(List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, Stock.Wished wished) {
+    private static void release(
+            List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, ResolvedPlan.Wished wished) {
         add(steps, "dim", "Release", "Release it at lights-out on " + lane.release() + ", gently, by tilting the box.");
         add(
                 steps,
@@ -195,7 +197,8 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
         }
     }
 
-    private static void after(List<Step> steps, Stock stock, ArrivalCalendar.Lane lane, Stock.Wished wished) {
+    private static void after(
+            List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, ResolvedPlan.Wished wished) {
         LocalDate next = lane.release().plusDays(1);
         add(
                 steps,

@@ -10,9 +10,9 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
@@ -38,11 +38,13 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
     private static final List<WaterTest.Kind> ASKED = List.of(WaterTest.Kind.AMMONIA, WaterTest.Kind.NITRITE);
 
     /** The pause of a plan, for its day. A tank without fish waits only for its tests, if they show something. */
-    public static StockingPause of(Stock stock) {
-        return stock.plan().houseRules().schools().pause() == Schools.Pause.TEST_KIT ? byTests(stock) : byDays(stock);
+    public static StockingPause of(ResolvedPlan stock) {
+        return stock.plan().houseRules().schools().pause() == Approaches.Pause.TEST_KIT
+                ? byTests(stock)
+                : byDays(stock);
     }
 
-    private static StockingPause byDays(Stock stock) {
+    private static StockingPause byDays(ResolvedPlan stock) {
         LocalDate today = stock.plan().asOf();
         Optional<LocalDate> last = lastArrival(stock);
         if (last.isEmpty()) {
@@ -63,7 +65,7 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
                 : new StockingPause(today, Optional.empty());
     }
 
-    private static StockingPause byTests(Stock stock) {
+    private static StockingPause byTests(ResolvedPlan stock) {
         LocalDate today = stock.plan().asOf();
         Optional<WaterTest> bad = ASKED.stream()
                 .flatMap(kind -> latest(stock, kind).stream())
@@ -104,11 +106,11 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
                         .until(next)));
     }
 
-    private static Optional<LocalDate> lastArrival(Stock stock) {
+    private static Optional<LocalDate> lastArrival(ResolvedPlan stock) {
         return stock.residents().stream().map(Fish::arrivesOn).max(Comparator.naturalOrder());
     }
 
-    private static Optional<WaterTest> latest(Stock stock, WaterTest.Kind kind) {
+    private static Optional<WaterTest> latest(ResolvedPlan stock, WaterTest.Kind kind) {
         Stream<WaterTest> tests = stock.plan().waterTests().stream()
                 .filter(test ->
                         test.kind() == kind && !test.on().isAfter(stock.plan().asOf()));

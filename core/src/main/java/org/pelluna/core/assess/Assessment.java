@@ -5,7 +5,7 @@ import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
 import org.pelluna.core.learn.Learning;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
@@ -23,7 +23,11 @@ import org.pelluna.core.species.Catalogue;
  * @param planned pressures between fish to come and all others, in the first week of the later of each two
  */
 public record Assessment(
-        Stock stock, List<Judgement> judgements, ArrivalPlan order, List<Pressure> today, List<Pressure> planned) {
+        ResolvedPlan stock,
+        List<Judgement> judgements,
+        ArrivalPlan order,
+        List<Pressure> today,
+        List<Pressure> planned) {
 
     /**
      * Judges a plan.
@@ -35,7 +39,7 @@ public record Assessment(
     }
 
     /** Judges a plan whose species are looked up, each fish as learned. */
-    public static Assessment of(Stock stock) {
+    public static Assessment of(ResolvedPlan stock) {
         List<Judgement> judgements = Shortlist.of(stock);
         ArrivalPlan order = ArrivalOrder.of(stock, judgements);
         return new Assessment(

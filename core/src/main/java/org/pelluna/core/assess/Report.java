@@ -9,8 +9,8 @@ import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.OrderCost;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
@@ -45,7 +45,7 @@ public record Report(
 
     /** One load by one school. */
     public record SchoolReport(
-            Schools.Ceiling school,
+            Approaches.Ceiling school,
             boolean chosen,
             String counts,
             double usedToday,
@@ -109,7 +109,7 @@ public record Report(
         TankPlan plan = assessment.stock().plan();
         List<Fish> fish = assessment.stock().residents();
         var headroom = new org.pelluna.core.headroom.Headroom(plan.tank(), plan.houseRules(), plan.asOf());
-        return Stream.of(Schools.Ceiling.values())
+        return Stream.of(Approaches.Ceiling.values())
                 .flatMap(school -> headroom.of(school, fish, one -> one.growth().adultLengthCm()).stream()
                         .map(grown -> new SchoolReport(
                                 school,

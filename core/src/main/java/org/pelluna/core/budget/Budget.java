@@ -10,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Setback;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.water.SaltMix;
@@ -50,7 +50,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
             boolean atRisk) {}
 
     /** The budget of a plan with its order and the pressures it brings. */
-    public static Budget of(Stock stock, ArrivalPlan order, List<Pressure> planned) {
+    public static Budget of(ResolvedPlan stock, ArrivalPlan order, List<Pressure> planned) {
         TankPlan plan = stock.plan();
         double grams = saltGramsADay(plan);
         double money = grams / 1000 * plan.houseRules().husbandry().saltPrice();
@@ -62,7 +62,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
         double fish = 0;
         for (Arrival arrival : order.arrivals()) {
             for (String id : arrival.wishIds()) {
-                Stock.Wished wished = wished(stock, id);
+                ResolvedPlan.Wished wished = wished(stock, id);
                 fish += wished.wish().price().orElse(0.0);
                 long days = ChronoUnit.DAYS.between(plan.asOf(), arrival.date());
                 Optional<Pressure> hardest = planned.stream()
@@ -111,7 +111,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
                 .sum();
     }
 
-    private static Stock.Wished wished(Stock stock, String id) {
+    private static ResolvedPlan.Wished wished(ResolvedPlan stock, String id) {
         return stock.wishes().stream()
                 .filter(one -> one.wish().id().equals(id))
                 .findFirst()

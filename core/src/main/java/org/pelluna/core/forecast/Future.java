@@ -11,7 +11,7 @@ import org.pelluna.core.finding.Stance;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
@@ -137,7 +137,7 @@ public final class Future {
     }
 
     /** Those that live here and will outgrow the tank, the soonest first. */
-    public static List<Outgrown> outgrowing(Stock stock) {
+    public static List<Outgrown> outgrowing(ResolvedPlan stock) {
         return stock.residents().stream()
                 .flatMap(
                         fish -> outgrown(fish, stock.plan().tank(), stock.plan().houseRules()).stream())
@@ -146,7 +146,7 @@ public final class Future {
     }
 
     /** Every outgrow date and every bite-size date of the fish that live here, the soonest first. */
-    public static List<Finding> findings(Stock stock) {
+    public static List<Finding> findings(ResolvedPlan stock) {
         LocalDate today = stock.plan().asOf();
         List<Finding> findings = new ArrayList<>();
         outgrowing(stock).forEach(one -> findings.add(one.finding()));
@@ -156,7 +156,7 @@ public final class Future {
         return findings;
     }
 
-    private static Finding bite(Stock stock, Predation meal) {
+    private static Finding bite(ResolvedPlan stock, Predation meal) {
         return Finding.of(
                         "bite-size",
                         meal.from().isAfter(stock.plan().asOf()) ? Stance.CAREFUL : Stance.STOP,
@@ -171,7 +171,7 @@ public final class Future {
                 .remedy("Move one of them on before.");
     }
 
-    private static String name(Stock stock, String id) {
+    private static String name(ResolvedPlan stock, String id) {
         return stock.residents().stream()
                 .filter(fish -> fish.id().equals(id))
                 .map(Fish::name)

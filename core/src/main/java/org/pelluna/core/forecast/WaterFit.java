@@ -10,7 +10,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.NelderMeadSimplex;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.SimplexOptimizer;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.WaterTest;
 
 /**
@@ -34,7 +34,7 @@ public record WaterFit(double food, double vigour, int tests) {
     private static final double DOUBTED_VIGOUR = Math.log(1.5);
 
     /** Fits the model, or leaves it as it is while there are too few tests. */
-    public static WaterFit of(Stock stock) {
+    public static WaterFit of(ResolvedPlan stock) {
         List<WaterTest> tests = stock.plan().waterTests().stream()
                 .filter(test -> !test.on().isAfter(stock.plan().asOf()))
                 .toList();
@@ -53,7 +53,7 @@ public record WaterFit(double food, double vigour, int tests) {
         return new WaterFit(Math.exp(best[0]), Math.exp(best[1]), tests.size());
     }
 
-    private static double misfit(Stock stock, List<WaterTest> tests, double[] at) {
+    private static double misfit(ResolvedPlan stock, List<WaterTest> tests, double[] at) {
         WaterFit tried = new WaterFit(Math.exp(at[0]), Math.exp(at[1]), tests.size());
         Map<LocalDate, WaterForecast.Day> days = new HashMap<>();
         new WaterForecast(stock, tried).days(List.of(), stock.plan().asOf()).forEach(day -> days.put(day.date(), day));

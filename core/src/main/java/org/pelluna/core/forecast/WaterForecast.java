@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.timeline.Timeline;
@@ -36,7 +36,7 @@ public final class WaterForecast {
     /** What a bottle of bacteria can clear, mg N/L a day; our own estimate. */
     private static final double BOTTLE_CLEARS = 0.05;
 
-    private final Stock stock;
+    private final ResolvedPlan stock;
     private final TankPlan plan;
     private final Husbandry done;
     private final FishWaste wastes;
@@ -48,7 +48,7 @@ public final class WaterForecast {
     /**
      * @param fit what the tank's own tests say of food and bacteria; {@link WaterFit#NONE} if nothing
      */
-    public WaterForecast(Stock stock, WaterFit fit) {
+    public WaterForecast(ResolvedPlan stock, WaterFit fit) {
         this.stock = stock;
         this.plan = stock.plan();
         this.done = plan.houseRules().husbandry();
@@ -65,7 +65,7 @@ public final class WaterForecast {
      * @param on the day
      * @param fish each of them
      */
-    public record Coming(LocalDate on, List<Fish> fish) {}
+    public record PlannedFish(LocalDate on, List<Fish> fish) {}
 
     /**
      * The water at the end of a day.
@@ -101,7 +101,7 @@ public final class WaterForecast {
     }
 
     /** Every day from the start of the past that counts up to a day; empty while the tank is not cycled. */
-    public List<Day> days(List<Coming> coming, LocalDate until) {
+    public List<Day> days(List<PlannedFish> coming, LocalDate until) {
         Optional<LocalDate> cycled = plan.tank().cycledOn();
         if (cycled.isEmpty() || cycled.get().isAfter(until)) {
             return List.of();
@@ -162,12 +162,12 @@ public final class WaterForecast {
                 .map(WaterTest::value);
     }
 
-    private WaterState events(WaterState before, LocalDate day, LocalDate from, List<Coming> coming) {
+    private WaterState events(WaterState before, LocalDate day, LocalDate from, List<PlannedFish> coming) {
         WaterState state = before;
         if (ChronoUnit.DAYS.between(from, day) % done.changeDays() == done.changeDays() - 1) {
             state = state.changed(done.changeShare(), 0, 0);
         }
-        for (Stock.Departed gone : stock.departed()) {
+        for (ResolvedPlan.Departed gone : stock.departed()) {
             if (gone.leftOn().equals(day) && isLeftToRot(gone)) {
                 Fish fish = gone.fish();
                 double grams = fish.species().growth().massA().value()
@@ -187,12 +187,12 @@ public final class WaterForecast {
     }
 
     /** A fish that was never found. */
-    private boolean isLeftToRot(Stock.Departed gone) {
+    private boolean isLeftToRot(ResolvedPlan.Departed gone) {
         return plan.losses().stream()
                 .anyMatch(loss -> loss.fishId().equals(gone.fish().id()) && loss.cause() == Loss.Cause.MISSING);
     }
 
-    private List<Fish> present(LocalDate day, List<Coming> coming) {
+    private List<Fish> present(LocalDate day, List<PlannedFish> coming) {
         List<Fish> fish = new ArrayList<>(lived.presentOn(day));
         coming.stream().filter(one -> !one.on().isAfter(day)).forEach(one -> fish.addAll(one.fish()));
         return fish;

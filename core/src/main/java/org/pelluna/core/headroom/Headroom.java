@@ -7,10 +7,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
 
@@ -44,7 +44,7 @@ public final class Headroom {
     }
 
     /** The loads of one school, the tightest first. */
-    public List<Load> of(Schools.Ceiling school, Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
+    public List<Load> of(Approaches.Ceiling school, Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
         return switch (school) {
             case INCHES -> List.of(inches(fish));
             case WASTE -> List.of(waste(fish, lengthCm));

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
@@ -79,16 +79,16 @@ public final class Learning {
      *
      * @throws IllegalArgumentException if the catalogue lacks a species
      */
-    public static Stock stock(TankPlan plan, Catalogue catalogue) {
-        return stock(plan, catalogue, of(Stock.of(plan, catalogue)));
+    public static ResolvedPlan stock(TankPlan plan, Catalogue catalogue) {
+        return stock(plan, catalogue, of(ResolvedPlan.of(plan, catalogue)));
     }
 
     /** The same with lessons that are known already. */
-    public static Stock stock(TankPlan plan, Catalogue catalogue, Map<String, Lesson> lessons) {
-        Stock base = Stock.of(plan, catalogue);
+    public static ResolvedPlan stock(TankPlan plan, Catalogue catalogue, Map<String, Lesson> lessons) {
+        ResolvedPlan base = ResolvedPlan.of(plan, catalogue);
         return lessons.isEmpty()
                 ? base
-                : new Stock(
+                : new ResolvedPlan(
                         plan,
                         base.residents().stream()
                                 .map(fish -> learned(fish, Optional.ofNullable(lessons.get(fish.id()))))
@@ -111,7 +111,7 @@ public final class Learning {
     }
 
     /** The lessons of a plan by fish; empty where nothing was watched. */
-    public static Map<String, Lesson> of(Stock base) {
+    public static Map<String, Lesson> of(ResolvedPlan base) {
         TankPlan plan = base.plan();
         if (plan.log().isEmpty() && plan.journal().watches().isEmpty()) {
             return Map.of();
@@ -144,7 +144,7 @@ public final class Learning {
     }
 
     /** Encounters predicted of each fish for the hours watched; weeks, and months of the more distant past, go together. */
-    private static Map<String, Double> expected(Stock base, Exposure exposure) {
+    private static Map<String, Double> expected(ResolvedPlan base, Exposure exposure) {
         LocalDate today = base.plan().asOf();
         Map<LocalDate, Double> bins = new LinkedHashMap<>();
         exposure.days().forEach((day, hours) -> {
@@ -155,7 +155,7 @@ public final class Learning {
         Timeline<Fish> timeline = base.timeline();
         Map<String, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
-            Stock then = new Stock(base.plan().on(day), timeline.presentOn(day), List.of(), List.of());
+            ResolvedPlan then = new ResolvedPlan(base.plan().on(day), timeline.presentOn(day), List.of(), List.of());
             for (Pressure one : Encounters.of(then).amongResidents()) {
                 expected.merge(one.aggressorId(), one.perHour() * hours, Double::sum);
             }

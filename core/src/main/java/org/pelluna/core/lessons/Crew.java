@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species.ReefStance;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.PoissonRates;
@@ -60,7 +60,7 @@ public record Crew(
     private static final int FAR = 3650;
 
     /** Every kind that was counted or added, in the order in which it first came. */
-    public static List<Crew> of(Stock stock) {
+    public static List<Crew> of(ResolvedPlan stock) {
         Map<String, List<CrewCount>> kinds = new LinkedHashMap<>();
         stock.plan().journal().crew().stream()
                 .filter(one -> !one.on().isAfter(stock.plan().asOf()))
@@ -70,7 +70,7 @@ public record Crew(
         return kinds.values().stream().map(counts -> of(stock, counts)).toList();
     }
 
-    private static Crew of(Stock stock, List<CrewCount> counts) {
+    private static Crew of(ResolvedPlan stock, List<CrewCount> counts) {
         CrewCount first = counts.get(0);
         double smallest =
                 counts.stream().mapToDouble(CrewCount::smallestCm).min().orElse(1);

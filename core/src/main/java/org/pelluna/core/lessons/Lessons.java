@@ -25,10 +25,10 @@ public final class Lessons {
     /** The lessons, the weightiest first. */
     public static List<String> of(Collection<TankPlan> plans, Catalogue catalogue) {
         List<String> lessons = new ArrayList<>();
-        List<Survival.Life> lives = Survivors.of(plans, catalogue, Survivors.By.ALL).stream()
+        List<Survival.FollowUp> lives = Survivors.of(plans, catalogue, Survivors.By.ALL).stream()
                 .flatMap(group -> group.lives().stream())
                 .toList();
-        long lost = lives.stream().filter(Survival.Life::ended).count();
+        long lost = lives.stream().filter(Survival.FollowUp::ended).count();
         if (lives.isEmpty()) {
             return List.of("No fish has come yet.");
         }
@@ -43,7 +43,7 @@ public final class Lessons {
         return lessons;
     }
 
-    private static void early(List<Survival.Life> lives, long lost, List<String> lessons) {
+    private static void early(List<Survival.FollowUp> lives, long lost, List<String> lessons) {
         long early = lives.stream()
                 .filter(life -> life.ended() && life.time() <= FIRST_MONTHS)
                 .count();
@@ -133,7 +133,7 @@ public final class Lessons {
                 money += loss.price()
                         .or(() -> java.util.Optional.ofNullable(residents.get(loss.fishId()))
                                 .flatMap(Resident::coming)
-                                .flatMap(Resident.Coming::price))
+                                .flatMap(Resident.Acquisition::price))
                         .orElse(0.0);
             }
         }

@@ -48,16 +48,16 @@ public final class Survivors {
      * @param lives the lives, days from arrival
      * @param curve their survival
      */
-    public record Group(String name, List<Survival.Life> lives, List<Survival.Step> curve) {
+    public record Group(String name, List<Survival.FollowUp> lives, List<Survival.Step> curve) {
         /** Lives that have ended. */
         public long lost() {
-            return lives.stream().filter(Survival.Life::ended).count();
+            return lives.stream().filter(Survival.FollowUp::ended).count();
         }
     }
 
     /** The groups of some tanks, the largest first. */
     public static List<Group> of(Collection<TankPlan> plans, Catalogue catalogue, By by) {
-        Map<String, List<Survival.Life>> lives = new TreeMap<>();
+        Map<String, List<Survival.FollowUp>> lives = new TreeMap<>();
         for (TankPlan plan : plans) {
             Catalogue known = plan.species(catalogue);
             List<Resident> inOrder = plan.residents().stream()
@@ -69,12 +69,12 @@ public final class Survivors {
                     case ALL -> "all fish";
                     case METHOD ->
                         one.coming()
-                                .flatMap(Resident.Coming::method)
+                                .flatMap(Resident.Acquisition::method)
                                 .map(Resident.Method::words)
                                 .orElse("not noted");
                     case ORIGIN ->
                         one.coming()
-                                .flatMap(Resident.Coming::origin)
+                                .flatMap(Resident.Acquisition::origin)
                                 .map(Resident.Origin::words)
                                 .orElse("not noted");
                     case FAMILY -> known.get(one.speciesId()).family();
@@ -91,10 +91,10 @@ public final class Survivors {
                 .toList();
     }
 
-    private static Survival.Life life(TankPlan plan, Resident one) {
+    private static Survival.FollowUp life(TankPlan plan, Resident one) {
         LocalDate until = one.leftOn().orElse(plan.asOf());
         boolean lost = plan.losses().stream()
                 .anyMatch(loss -> loss.fishId().equals(one.id()) && loss.cause() != Loss.Cause.GIVEN_AWAY);
-        return new Survival.Life(Math.max(0, ChronoUnit.DAYS.between(one.arrivedOn(), until)), lost);
+        return new Survival.FollowUp(Math.max(0, ChronoUnit.DAYS.between(one.arrivedOn(), until)), lost);
     }
 }

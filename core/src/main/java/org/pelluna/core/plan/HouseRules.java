@@ -30,7 +30,7 @@ public record HouseRules(
         double carefulPerHour,
         double latenessWeight,
         double shynessWeight,
-        Schools schools,
+        Approaches schools,
         Husbandry husbandry,
         Map<String, String> overruled) {
 
@@ -60,7 +60,7 @@ public record HouseRules(
                 carefulPerHour,
                 latenessWeight,
                 shynessWeight,
-                Schools.USUAL,
+                Approaches.USUAL,
                 Husbandry.USUAL,
                 Map.of());
     }
@@ -79,7 +79,7 @@ public record HouseRules(
     }
 
     /** The same limits under other schools. */
-    public HouseRules with(Schools chosen, Husbandry done, Map<String, String> notCounted) {
+    public HouseRules with(Approaches chosen, Husbandry done, Map<String, String> notCounted) {
         return new HouseRules(
                 gallonsPerInchNew,
                 gallonsPerInchMature,

@@ -129,7 +129,7 @@ public final class PlanFile {
     /** The first version knew neither schools nor husbandry: the usual ones are taken, and nothing is overruled. */
     private static void fromFirst(ObjectNode file) {
         ObjectNode rules = (ObjectNode) file.get("houseRules");
-        rules.set("schools", Json.MAPPER.valueToTree(Schools.USUAL));
+        rules.set("schools", Json.MAPPER.valueToTree(Approaches.USUAL));
         rules.set("husbandry", Json.MAPPER.valueToTree(Husbandry.USUAL));
         rules.putObject("overruled");
     }
@@ -155,7 +155,7 @@ public final class PlanFile {
         file.set("schedule", Json.MAPPER.valueToTree(Schedule.NONE));
         ObjectNode rules = (ObjectNode) file.get("houseRules");
         if (!rules.remove("rivalsSameDay").booleanValue()) {
-            ((ObjectNode) rules.get("schools")).put("kin", Schools.Kin.NEVER.key());
+            ((ObjectNode) rules.get("schools")).put("kin", Approaches.Kin.NEVER.key());
         }
         ObjectNode husbandry = (ObjectNode) rules.get("husbandry");
         husbandry.put("foodFactor", Husbandry.USUAL.foodFactor());

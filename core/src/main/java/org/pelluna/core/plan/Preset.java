@@ -22,7 +22,10 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "A first tank, or little time: few fish, long pauses, no rivals.",
                     new HouseRules(5, 5, 12, 5, 28, 42, 6, 3, 0.1, 1.5)
                             .with(
-                                    schools(Schools.Ceiling.INCHES, Schools.BigFish.ADULT_SIZE, Schools.Kin.NEVER),
+                                    schools(
+                                            Approaches.Ceiling.INCHES,
+                                            Approaches.BigFish.ADULT_SIZE,
+                                            Approaches.Kin.NEVER),
                                     Husbandry.USUAL,
                                     Map.of())),
             new Preset(
@@ -36,7 +39,10 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "A large, well kept tank: as many as nutrients and room allow, rivals in numbers.",
                     new HouseRules(4, 2.5, 12, 4, 14, 21, 6, 6, 0.3, 0.8)
                             .with(
-                                    schools(Schools.Ceiling.NUTRIENTS, Schools.BigFish.JUVENILE, Schools.Kin.CROWD),
+                                    schools(
+                                            Approaches.Ceiling.NUTRIENTS,
+                                            Approaches.BigFish.JUVENILE,
+                                            Approaches.Kin.CROWD),
                                     new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0.9, 0.98, 1, 8.2, false, 4),
                                     Map.of())),
             new Preset(
@@ -45,18 +51,18 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "Fish only, no corals to spoil: waste sets the ceiling, salinity may be lowered.",
                     new HouseRules(5, 3, 6, 4, 14, 28, 6, 6, 0.25, 0.8)
                             .with(
-                                    new Schools(
-                                            Schools.Ceiling.WASTE,
-                                            Schools.BigFish.ADULT_SIZE,
-                                            Schools.Kin.SAME_DAY,
-                                            Schools.Anthias.AT_ONCE,
-                                            Schools.Clownfish.FIRST,
-                                            Schools.Tangs.STAGED,
-                                            Schools.Pause.DAYS,
-                                            Schools.Quarantine.COPPER,
-                                            Schools.Bacteria.EIGHT_HOURS,
-                                            Schools.Salinity.LOWERED,
-                                            Schools.Rock.BEFORE_RIVALS),
+                                    new Approaches(
+                                            Approaches.Ceiling.WASTE,
+                                            Approaches.BigFish.ADULT_SIZE,
+                                            Approaches.Kin.SAME_DAY,
+                                            Approaches.HaremFish.AT_ONCE,
+                                            Approaches.Clownfish.FIRST,
+                                            Approaches.Tangs.STAGED,
+                                            Approaches.Pause.DAYS,
+                                            Approaches.Quarantine.COPPER,
+                                            Approaches.Bacteria.EIGHT_HOURS,
+                                            Approaches.Salinity.LOWERED,
+                                            Approaches.Rock.BEFORE_RIVALS),
                                     new Husbandry(2, 0.45, 0.2, 14, 60, 1, 0.5, 0.8, 1, 8.2, false, 4),
                                     Map.of())));
 
@@ -65,9 +71,9 @@ public record Preset(String key, String title, String words, HouseRules rules) {
         return ALL.stream().filter(one -> one.key().equals(key)).findFirst();
     }
 
-    private static Schools schools(Schools.Ceiling ceiling, Schools.BigFish bigFish, Schools.Kin kin) {
-        Schools usual = Schools.USUAL;
-        return new Schools(
+    private static Approaches schools(Approaches.Ceiling ceiling, Approaches.BigFish bigFish, Approaches.Kin kin) {
+        Approaches usual = Approaches.USUAL;
+        return new Approaches(
                 ceiling,
                 bigFish,
                 kin,

@@ -24,7 +24,7 @@ public record Resident(
         double lengthCm,
         Optional<LocalDate> leftOn,
         Optional<Individual> individual,
-        Optional<Coming> coming) {
+        Optional<Acquisition> coming) {
 
     /**
      * How a fish came.
@@ -33,18 +33,19 @@ public record Resident(
      * @param method how it was brought in
      * @param price what it cost, in the keeper's money
      */
-    public record Coming(Optional<Origin> origin, Optional<Method> method, Optional<Double> price) {
-        public Coming {
+    public record Acquisition(Optional<Origin> origin, Optional<Method> method, Optional<Double> price) {
+        public Acquisition {
             if (price.filter(sum -> !(sum >= 0 && sum <= 1_000_000)).isPresent()) {
                 throw new IllegalArgumentException("a price is 0 to 1,000,000, but was " + price.get());
             }
         }
 
         /** What is known of it; empty if nothing is. */
-        public static Optional<Coming> of(Optional<Origin> origin, Optional<Method> method, Optional<Double> price) {
+        public static Optional<Acquisition> of(
+                Optional<Origin> origin, Optional<Method> method, Optional<Double> price) {
             return origin.isEmpty() && method.isEmpty() && price.isEmpty()
                     ? Optional.empty()
-                    : Optional.of(new Coming(origin, method, price));
+                    : Optional.of(new Acquisition(origin, method, price));
         }
     }
 

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 
 /** Pressures among the fish of one plan: between residents today, and between residents and a newcomer. */
 public final class Encounters {
@@ -25,15 +25,15 @@ public final class Encounters {
         this.today = today;
     }
 
-    public static Encounters of(Stock stock) {
+    public static Encounters of(ResolvedPlan stock) {
         return new Encounters(
-                new PressureModel(Ground.of(stock.plan().tank(), stock.plan().asOf())),
+                new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf())),
                 stock.residents(),
                 stock.plan().asOf());
     }
 
     /** The same fish on other ground. */
-    public static Encounters on(Ground ground, Stock stock) {
+    public static Encounters on(Habitat ground, ResolvedPlan stock) {
         return new Encounters(
                 new PressureModel(ground), stock.residents(), stock.plan().asOf());
     }
@@ -61,7 +61,7 @@ public final class Encounters {
      *
      * @param ahead days the resident has been here before it
      */
-    Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<Welcome> welcome, int ahead) {
+    Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<ArrivalAid> welcome, int ahead) {
         return firstWeek(resident, newcomer, ahead, newcomers, welcome);
     }
 
@@ -75,7 +75,7 @@ public final class Encounters {
         return firstWeek(newcomer, resident, -ahead, newcomers, Set.of());
     }
 
-    private Pressure firstWeek(Fish aggressor, Fish victim, int ahead, int newcomers, Set<Welcome> welcome) {
+    private Pressure firstWeek(Fish aggressor, Fish victim, int ahead, int newcomers, Set<ArrivalAid> welcome) {
         int rivals = (int) residents.stream()
                 .filter(other -> Meetings.crowds(aggressor, other))
                 .count();
@@ -91,7 +91,7 @@ public final class Encounters {
      * @param together days they would have lived together
      * @param welcome what is done for the other
      */
-    public Pressure again(Fish aggressor, Fish victim, int ahead, int together, Set<Welcome> welcome) {
+    public Pressure again(Fish aggressor, Fish victim, int ahead, int together, Set<ArrivalAid> welcome) {
         return model.of(
                 aggressor,
                 victim,

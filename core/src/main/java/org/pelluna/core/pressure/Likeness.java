@@ -2,7 +2,7 @@ package org.pelluna.core.pressure;
 
 import java.util.Optional;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Temper;
+import org.pelluna.core.species.Temperament;
 
 /**
  * What one species is to another, and the temper that counts: the harshest of all the ways in which they are alike.
@@ -25,7 +25,7 @@ public record Likeness(Kin kin, double temper, String because) {
 
     /** What {@code other} is to {@code aggressor}. */
     public static Likeness of(Species aggressor, Species other) {
-        Temper temper = aggressor.temper();
+        Temperament temper = aggressor.temper();
         Likeness harshest = new Likeness(Kin.OTHER, temper.others(), "no kin, and no rival for food or place");
         if (Rivalry.overFood(aggressor, other)) {
             harshest = harshest.orHarsher(

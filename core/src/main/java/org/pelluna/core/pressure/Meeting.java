@@ -21,7 +21,7 @@ public record Meeting(
         int daysTogether,
         boolean companions,
         boolean illMatched,
-        Set<Welcome> welcome) {
+        Set<ArrivalAid> welcome) {
 
     public Meeting {
         if (newcomersThatDay < 1 || rivalsSettled < 0 || daysTogether < 0) {
@@ -55,7 +55,7 @@ public record Meeting(
         return new Meeting(aggressorAheadDays, newcomersThatDay, rivalsSettled, daysTogether, suits, suitsNot, welcome);
     }
 
-    public Meeting welcome(Set<Welcome> help) {
+    public Meeting welcome(Set<ArrivalAid> help) {
         return new Meeting(
                 aggressorAheadDays, newcomersThatDay, rivalsSettled, daysTogether, companions, illMatched, help);
     }

@@ -23,7 +23,7 @@ public final class Meetings {
             int newcomers,
             int rivalsSettled,
             int ofItsKind,
-            Set<Welcome> welcome) {
+            Set<ArrivalAid> welcome) {
         Meeting meeting = Meeting.plain(ahead).newcomers(newcomers).welcome(welcome);
         return ofKind(ahead > 0 ? meeting.rivals(rivalsSettled) : meeting, aggressor, victim, ofItsKind);
     }
@@ -35,7 +35,7 @@ public final class Meetings {
      * @param together days both have been here
      */
     public static Meeting after(
-            Fish aggressor, Fish victim, int ahead, int together, int ofItsKind, Set<Welcome> welcome) {
+            Fish aggressor, Fish victim, int ahead, int together, int ofItsKind, Set<ArrivalAid> welcome) {
         return ofKind(Meeting.plain(ahead).together(together).welcome(welcome), aggressor, victim, ofItsKind);
     }
 

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.PressureStrengths.Kind;
-import org.pelluna.core.species.Temper;
+import org.pelluna.core.species.Temperament;
 
 /**
  * Predicted aggression, directed. Each reason multiplies the encounters expected of a fish that attacks on sight.
@@ -17,16 +17,16 @@ import org.pelluna.core.species.Temper;
  * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never pressed less.
  */
 public final class PressureModel {
-    private final Ground ground;
+    private final Habitat ground;
     private final PressureStrengths strengths;
     private final SettlingCourse course;
 
     /** The model with its usual strengths and course. */
-    public PressureModel(Ground ground) {
+    public PressureModel(Habitat ground) {
         this(ground, PressureStrengths.USUAL, SettlingCourse.USUAL);
     }
 
-    public PressureModel(Ground ground, PressureStrengths strengths, SettlingCourse course) {
+    public PressureModel(Habitat ground, PressureStrengths strengths, SettlingCourse course) {
         this.ground = ground;
         this.strengths = strengths;
         this.course = course;
@@ -46,7 +46,7 @@ public final class PressureModel {
     }
 
     private Pressure of(Fish aggressor, Fish victim, Likeness likeness, Meeting meeting, LocalDate on) {
-        Temper temper = aggressor.species().temper();
+        Temperament temper = aggressor.species().temper();
         List<Factor> factors = new ArrayList<>(12);
         double ratio = victim.lengthCmOn(on) / aggressor.lengthCmOn(on);
         factors.add(toward(temper, likeness, ratio));
@@ -89,8 +89,8 @@ public final class PressureModel {
     }
 
     /** Some harry whatever is much smaller, kin or not; the harsher of the two tempers counts. */
-    private static Factor toward(Temper temper, Likeness likeness, double ratio) {
-        return ratio < Temper.SMALLER && temper.smallerFish() > likeness.temper()
+    private static Factor toward(Temperament temper, Likeness likeness, double ratio) {
+        return ratio < Temperament.SMALLER && temper.smallerFish() > likeness.temper()
                 ? new Factor(Factor.Kind.TEMPER, temper.smallerFish(), temper.smallerFish(), "much smaller than it")
                 : new Factor(Factor.Kind.TEMPER, likeness.temper(), likeness.temper(), likeness.because());
     }
@@ -104,7 +104,7 @@ public final class PressureModel {
     }
 
     /** A resident's advantage grows over its first fortnight, with the strength of its hold on a patch. */
-    private Factor seniority(Temper temper, Meeting meeting) {
+    private Factor seniority(Temperament temper, Meeting meeting) {
         int ahead = meeting.aggressorAheadDays();
         double owned = Math.min(1, Math.abs(ahead) / strengths.of(Kind.DAYS_TO_OWN_GROUND));
         double stranger = strengths.of(Kind.STRANGER);
@@ -112,8 +112,8 @@ public final class PressureModel {
             double newcomer = stranger - (stranger - strengths.of(Kind.NEWCOMER)) * owned;
             return new Factor(Factor.Kind.SENIORITY, newcomer, ahead, "");
         }
-        boolean moved = meeting.welcome().contains(Welcome.ROCK_MOVED);
-        boolean removed = meeting.welcome().contains(Welcome.AGGRESSOR_REMOVED);
+        boolean moved = meeting.welcome().contains(ArrivalAid.ROCK_MOVED);
+        boolean removed = meeting.welcome().contains(ArrivalAid.AGGRESSOR_REMOVED);
         if (moved && removed) {
             return new Factor(Factor.Kind.SENIORITY, stranger, 0, "the aggressor was taken out and the rock moved");
         }
@@ -125,7 +125,7 @@ public final class PressureModel {
         return new Factor(Factor.Kind.SENIORITY, stranger + advantage * owned * kept, ahead, word);
     }
 
-    private void addSurroundings(List<Factor> factors, Temper temper) {
+    private void addSurroundings(List<Factor> factors, Temperament temper) {
         double patches = ground.swimCm() / temper.patchCm();
         double floorPatches = ground.footprintSquareCm() / (temper.patchCm() * temper.patchCm());
         double room = Math.sqrt(4 / patches) * Math.pow(2 / floorPatches, 0.25);
@@ -146,18 +146,21 @@ public final class PressureModel {
 
     /** Help given to a newcomer counts against those who were here before it. */
     private void addWelcome(List<Factor> factors, Meeting meeting) {
-        Set<Welcome> help = EnumSet.noneOf(Welcome.class);
+        Set<ArrivalAid> help = EnumSet.noneOf(ArrivalAid.class);
         help.addAll(meeting.welcome());
-        help.retainAll(EnumSet.of(Welcome.BOX, Welcome.LIGHTS_OUT, Welcome.MIRROR));
+        help.retainAll(EnumSet.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT, ArrivalAid.MIRROR));
         if (meeting.aggressorAheadDays() <= 0 || help.isEmpty()) {
             return;
         }
         double multiplier = 1;
         List<String> words = new ArrayList<>();
-        for (Welcome one : help) {
+        for (ArrivalAid one : help) {
             multiplier *= strengths.of(
-                    one == Welcome.BOX ? Kind.BOX : one == Welcome.LIGHTS_OUT ? Kind.LIGHTS_OUT : Kind.MIRROR);
-            words.add(one == Welcome.BOX ? "a box" : one == Welcome.LIGHTS_OUT ? "release at lights-out" : "a mirror");
+                    one == ArrivalAid.BOX ? Kind.BOX : one == ArrivalAid.LIGHTS_OUT ? Kind.LIGHTS_OUT : Kind.MIRROR);
+            words.add(
+                    one == ArrivalAid.BOX
+                            ? "a box"
+                            : one == ArrivalAid.LIGHTS_OUT ? "release at lights-out" : "a mirror");
         }
         factors.add(new Factor(Factor.Kind.WELCOME, multiplier, 0, String.join(", ", words)));
     }

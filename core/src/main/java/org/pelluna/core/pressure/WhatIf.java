@@ -4,7 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 
 /**
@@ -16,7 +16,7 @@ import org.pelluna.core.species.Species;
  * @param welcome what is done for it
  * @param ground the ground it would come onto
  */
-public record WhatIf(double lengthCm, int newcomers, Order order, Set<Welcome> welcome, Ground ground) {
+public record WhatIf(double lengthCm, int newcomers, Order order, Set<ArrivalAid> welcome, Habitat ground) {
 
     /** When the newcomer comes. */
     public enum Order {
@@ -64,7 +64,7 @@ public record WhatIf(double lengthCm, int newcomers, Order order, Set<Welcome> w
     }
 
     /** The shift for every resident, the hardest first; as things are, one fish of the usual size comes unhelped. */
-    public List<Shift> shifts(Stock stock, Species species) {
+    public List<Shift> shifts(ResolvedPlan stock, Species species) {
         Encounters now = Encounters.of(stock);
         Encounters then = Encounters.on(ground, stock);
         Fish usual = Fish.newcomer(

@@ -14,13 +14,13 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.forecast.Future;
-import org.pelluna.core.forecast.WaterForecast.Coming;
+import org.pelluna.core.forecast.WaterForecast.PlannedFish;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Predation;
@@ -32,11 +32,11 @@ public final class Reef {
     private static final int HORIZON_YEARS = 5;
     private static final int EMPTY_YEARS = 1;
 
-    private final Stock stock;
+    private final ResolvedPlan stock;
     private final TankPlan plan;
     private final List<Member> members = new ArrayList<>();
     private final Map<String, Homes.Home> homes;
-    private final List<Mark> marks;
+    private final List<ReefEvent> marks;
 
     private record Member(Fish fish, LocalDate from, Optional<LocalDate> until, boolean planned) {
         boolean isHere(LocalDate on) {
@@ -50,14 +50,14 @@ public final class Reef {
      * @param stock the plan with its species
      * @param coming the fish to come and their days
      */
-    public Reef(Stock stock, List<Coming> coming) {
+    public Reef(ResolvedPlan stock, List<PlannedFish> coming) {
         this.stock = stock;
         this.plan = stock.plan();
         stock.departed()
                 .forEach(gone -> members.add(
                         new Member(gone.fish(), gone.fish().arrivesOn(), Optional.of(gone.leftOn()), false)));
         stock.residents().forEach(fish -> members.add(new Member(fish, fish.arrivesOn(), Optional.empty(), false)));
-        for (Coming day : coming) {
+        for (PlannedFish day : coming) {
             Map<String, Integer> of = new HashMap<>();
             for (Fish fish : day.fish()) {
                 int number = of.merge(fish.id(), 1, Integer::sum);
@@ -99,33 +99,39 @@ public final class Reef {
     }
 
     /** The days on which something changes, in order. */
-    public List<Mark> marks() {
+    public List<ReefEvent> marks() {
         return marks;
     }
 
-    private List<Mark> collectMarks() {
-        List<Mark> all = new ArrayList<>();
+    private List<ReefEvent> collectMarks() {
+        List<ReefEvent> all = new ArrayList<>();
         for (Member one : members) {
             all.add(mark(
                     one,
                     one.from(),
-                    Mark.Kind.ARRIVAL,
+                    ReefEvent.Kind.ARRIVAL,
                     one.planned() ? " is to come" : " came",
                     "at " + Numbers.plain(one.fish().growth().startLengthCm()) + "\u00a0cm"));
             one.until()
                     .ifPresent(day -> all.add(mark(
-                            one, day, Mark.Kind.LOSS, " left", cause(one.fish().id()))));
+                            one,
+                            day,
+                            ReefEvent.Kind.LOSS,
+                            " left",
+                            cause(one.fish().id()))));
             Future.outgrown(one.fish(), plan.tank(), plan.houseRules())
                     .filter(out -> one.isHere(out.on()))
-                    .ifPresent(out -> all.add(new Mark(
+                    .ifPresent(out -> all.add(new ReefEvent(
                             out.on(),
-                            Mark.Kind.OUTGROWN,
+                            ReefEvent.Kind.OUTGROWN,
                             one.fish().name() + " outgrows the tank",
                             List.of(one.fish().id()),
                             out.finding())));
         }
         bites(all);
-        all.sort(Comparator.comparing(Mark::on).thenComparing(Mark::kind).thenComparing(Mark::words));
+        all.sort(Comparator.comparing(ReefEvent::on)
+                .thenComparing(ReefEvent::kind)
+                .thenComparing(ReefEvent::words));
         return List.copyOf(all);
     }
 
@@ -137,10 +143,10 @@ public final class Reef {
                 .orElse("no reason recorded");
     }
 
-    private static Mark mark(Member one, LocalDate on, Mark.Kind kind, String what, String more) {
+    private static ReefEvent mark(Member one, LocalDate on, ReefEvent.Kind kind, String what, String more) {
         String words = one.fish().name() + what;
-        Stance stance = kind == Mark.Kind.LOSS ? Stance.CAREFUL : Stance.FINE;
-        return new Mark(
+        Stance stance = kind == ReefEvent.Kind.LOSS ? Stance.CAREFUL : Stance.FINE;
+        return new ReefEvent(
                 on,
                 kind,
                 words,
@@ -148,7 +154,7 @@ public final class Reef {
                 Finding.of(kind.words(), stance, words + ", " + more + ".", Provenance.KEEPER, List.of()));
     }
 
-    private void bites(List<Mark> all) {
+    private void bites(List<ReefEvent> all) {
         List<Member> living =
                 members.stream().filter(one -> one.until().isEmpty()).toList();
         for (Member eater : living) {
@@ -158,9 +164,9 @@ public final class Reef {
                 }
                 LocalDate both = eater.from().isAfter(prey.from()) ? eater.from() : prey.from();
                 Predation.between(eater.fish(), prey.fish(), both)
-                        .ifPresent(meal -> all.add(new Mark(
+                        .ifPresent(meal -> all.add(new ReefEvent(
                                 meal.from(),
-                                Mark.Kind.BITE,
+                                ReefEvent.Kind.BITE,
                                 prey.fish().name() + " fits in the mouth of "
                                         + eater.fish().name(),
                                 List.of(eater.fish().id(), prey.fish().id()),
@@ -184,24 +190,25 @@ public final class Reef {
     }
 
     /** Everyone as they are on a day: those here, those to come, those gone. */
-    public List<Swimmer> swimmers(LocalDate on) {
+    public List<FishOnDay> swimmers(LocalDate on) {
         return members.stream().map(one -> swimmer(one, on)).toList();
     }
 
-    private static Swimmer swimmer(Member one, LocalDate on) {
+    private static FishOnDay swimmer(Member one, LocalDate on) {
         if (one.isHere(on)) {
-            return new Swimmer(one.fish(), Swimmer.Presence.HERE, one.fish().lengthCmOn(on), one.from(), one.planned());
+            return new FishOnDay(
+                    one.fish(), FishOnDay.Presence.HERE, one.fish().lengthCmOn(on), one.from(), one.planned());
         }
         return one.from().isAfter(on)
-                ? new Swimmer(
+                ? new FishOnDay(
                         one.fish(),
-                        Swimmer.Presence.TO_COME,
+                        FishOnDay.Presence.TO_COME,
                         one.fish().growth().startLengthCm(),
                         one.from(),
                         one.planned())
-                : new Swimmer(
+                : new FishOnDay(
                         one.fish(),
-                        Swimmer.Presence.GONE,
+                        FishOnDay.Presence.GONE,
                         one.fish().lengthCmOn(one.until().orElseThrow()),
                         one.until().orElseThrow(),
                         one.planned());
@@ -223,7 +230,7 @@ public final class Reef {
 
     /** Pressures among those who are here on a day. */
     public List<Pressure> pressures(LocalDate on) {
-        return Encounters.of(new Stock(plan.on(on), here(on), List.of(), List.of()))
+        return Encounters.of(new ResolvedPlan(plan.on(on), here(on), List.of(), List.of()))
                 .amongResidents();
     }
 
@@ -244,14 +251,14 @@ public final class Reef {
     public List<Finding> findings(LocalDate on) {
         Set<String> present = here(on).stream().map(Fish::id).collect(Collectors.toSet());
         return marks.stream()
-                .filter(mark -> mark.kind() == Mark.Kind.OUTGROWN || mark.kind() == Mark.Kind.BITE)
+                .filter(mark -> mark.kind() == ReefEvent.Kind.OUTGROWN || mark.kind() == ReefEvent.Kind.BITE)
                 .filter(mark -> !mark.on().isAfter(on) && present.containsAll(mark.fishIds()))
-                .map(Mark::finding)
+                .map(ReefEvent::finding)
                 .toList();
     }
 
     /** The plan this is the reef of. */
-    public Stock stock() {
+    public ResolvedPlan stock() {
         return stock;
     }
 }

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 import org.pelluna.core.arrival.StockingPause;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.shortlist.Verdict;
@@ -65,7 +65,7 @@ public record ShopCard(
     }
 
     /** The card for one fish, or one suitable group, of a species. */
-    public static ShopCard of(Stock stock, Species species) {
+    public static ShopCard of(ResolvedPlan stock, Species species) {
         int count = stock.fewestMore(species);
         List<Judgement> sizes = sizes(species)
                 .mapToObj(cm -> Shortlist.ask(stock, species, count, cm))

@@ -5,8 +5,8 @@ import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.species.Company;
+import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.species.SocialGrouping;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.Trade;
 
@@ -16,9 +16,9 @@ final class ShopChecks {
 
     private ShopChecks() {}
 
-    static List<Finding> of(Species species, Schools.Pause pause) {
+    static List<Finding> of(Species species, Approaches.Pause pause) {
         ShopChecks card = new ShopChecks();
-        if (pause == Schools.Pause.TEST_KIT) {
+        if (pause == Approaches.Pause.TEST_KIT) {
             card.add("Only if ammonia and nitrite read zero in the last days: your house rules go by the test kit.");
         }
         card.eating(species);
@@ -48,10 +48,10 @@ final class ShopChecks {
                             ? "Sold both wild-caught and captive-bred: ask for captive-bred."
                             : "Mostly captive-bred: choose one that is.");
         }
-        if (species.company().sexChange() == Company.SexChange.FEMALE_TO_MALE
-                && species.company().way() == Company.Way.HAREM) {
+        if (species.company().sexChange() == SocialGrouping.SexChange.FEMALE_TO_MALE
+                && species.company().way() == SocialGrouping.Way.HAREM) {
             add("For a group choose one male at most, and females clearly smaller than he is.");
-        } else if (species.company().sexChange() == Company.SexChange.MALE_TO_FEMALE) {
+        } else if (species.company().sexChange() == SocialGrouping.SexChange.MALE_TO_FEMALE) {
             add("For a pair choose two of clearly different size; the larger becomes the female.");
         }
     }

@@ -3,7 +3,7 @@ package org.pelluna.core.shortlist;
 import java.time.LocalDate;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 
@@ -13,7 +13,7 @@ import org.pelluna.core.tank.Tank;
  * @param wished the wish with its fish
  * @param stock the plan it is part of
  */
-public record Candidate(Stock.Wished wished, Stock stock) {
+public record Candidate(ResolvedPlan.Wished wished, ResolvedPlan stock) {
     Species species() {
         return wished.species();
     }

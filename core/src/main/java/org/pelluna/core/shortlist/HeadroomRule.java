@@ -13,8 +13,8 @@ import org.pelluna.core.finding.Stance;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.units.Numbers;
 
 /** Is there headroom for it beside the fish that live here, by the chosen school? */
@@ -33,10 +33,10 @@ final class HeadroomRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        Schools.Ceiling chosen = candidate.rules().schools().ceiling();
-        Map<Schools.Ceiling, Load> loads = tightest(candidate);
+        Approaches.Ceiling chosen = candidate.rules().schools().ceiling();
+        Map<Approaches.Ceiling, Load> loads = tightest(candidate);
         Load counts = Objects.requireNonNull(loads.get(chosen));
-        Finding finding = chosen == Schools.Ceiling.INCHES ? byInches(candidate) : byLoad(counts);
+        Finding finding = chosen == Approaches.Ceiling.INCHES ? byInches(candidate) : byLoad(counts);
         boolean agreed = loads.values().stream().allMatch(load -> load.fits() == counts.fits());
         return List.of(
                 agreed
@@ -59,14 +59,14 @@ final class HeadroomRule implements ShortlistRule {
     }
 
     /** Residents and wish together, all grown, by every school. */
-    private static Map<Schools.Ceiling, Load> tightest(Candidate candidate) {
+    private static Map<Approaches.Ceiling, Load> tightest(Candidate candidate) {
         List<Fish> fish = new ArrayList<>(candidate.stock().residents());
         for (int i = 0; i < candidate.wished().count(); i++) {
             fish.add(candidate.fish());
         }
         Headroom headroom = new Headroom(candidate.tank(), candidate.rules(), candidate.today());
-        Map<Schools.Ceiling, Load> loads = new EnumMap<>(Schools.Ceiling.class);
-        for (Schools.Ceiling school : Schools.Ceiling.values()) {
+        Map<Approaches.Ceiling, Load> loads = new EnumMap<>(Approaches.Ceiling.class);
+        for (Approaches.Ceiling school : Approaches.Ceiling.values()) {
             loads.put(
                     school,
                     headroom.of(school, fish, one -> one.growth().adultLengthCm())
@@ -75,7 +75,7 @@ final class HeadroomRule implements ShortlistRule {
         return loads;
     }
 
-    private static String sentence(Schools.Ceiling school, Load load) {
+    private static String sentence(Approaches.Ceiling school, Load load) {
         String unit = load.unit().isEmpty() ? "" : " " + load.unit();
         int decimals = Numbers.decimalsToTell(load.used(), load.limit(), 2);
         return "By " + school.words() + ": " + (load.fits() ? "yes" : "no") + ". " + load.name() + " would be "

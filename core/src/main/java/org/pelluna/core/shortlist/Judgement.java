@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 
 /**
@@ -19,7 +19,8 @@ import org.pelluna.core.plan.Wish;
  *     something waits that has no date
  * @param findings the findings, hardest first
  */
-public record Judgement(Stock.Wished wished, Verdict verdict, Optional<LocalDate> laterFrom, List<Finding> findings) {
+public record Judgement(
+        ResolvedPlan.Wished wished, Verdict verdict, Optional<LocalDate> laterFrom, List<Finding> findings) {
 
     static Judgement of(Candidate candidate) {
         List<Finding> findings = Rules.ALL.stream()

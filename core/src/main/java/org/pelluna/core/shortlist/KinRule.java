@@ -5,8 +5,8 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Approaches.Kin;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Schools.Kin;
 import org.pelluna.core.units.Numbers;
 
 /** Do rivals of its genus live here already, and what does the chosen school say? */

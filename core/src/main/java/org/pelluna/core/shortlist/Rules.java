@@ -10,7 +10,7 @@ public final class Rules {
             new HeadroomRule(),
             new ReefRule(),
             new PredationRule(),
-            new CompanyRule(),
+            new GroupSizeRule(),
             new KinRule(),
             new PressureRule(),
             new NicheRule(),

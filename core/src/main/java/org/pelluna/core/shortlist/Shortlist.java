@@ -2,7 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import java.util.Optional;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Species;
 
@@ -18,7 +18,7 @@ public final class Shortlist {
      * @param count how many
      * @param lengthCm its length, cm
      */
-    public static Judgement ask(Stock stock, Species species, int count, double lengthCm) {
+    public static Judgement ask(ResolvedPlan stock, Species species, int count, double lengthCm) {
         Wish wish = new Wish(
                 "asked",
                 species.id(),
@@ -28,11 +28,11 @@ public final class Shortlist {
                 Wish.Decision.OPEN,
                 Optional.empty());
         return Judgement.of(
-                new Candidate(Stock.Wished.of(wish, species, stock.plan().asOf()), stock));
+                new Candidate(ResolvedPlan.Wished.of(wish, species, stock.plan().asOf()), stock));
     }
 
     /** A judgement of each wish, in the order of the wishes. */
-    public static List<Judgement> of(Stock stock) {
+    public static List<Judgement> of(ResolvedPlan stock) {
         return stock.wishes().stream()
                 .map(wished -> Judgement.of(new Candidate(wished, stock)))
                 .toList();

@@ -7,7 +7,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
@@ -93,7 +93,7 @@ final class SwimRule implements ShortlistRule {
                 .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would do.");
         double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
         Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
-        if (candidate.rules().schools().bigFish() == Schools.BigFish.JUVENILE
+        if (candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
                 && outgrown.filter(day -> day.isAfter(candidate.today())).isPresent()) {
             finding = Finding.of(
                             RULE,

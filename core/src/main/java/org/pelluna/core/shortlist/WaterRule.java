@@ -5,7 +5,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Schools;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Species.Water;
 import org.pelluna.core.units.Numbers;
 
@@ -54,8 +54,8 @@ final class WaterRule implements ShortlistRule {
                             water.lowestSpecificGravity().from(),
                             List.of(Figure.measured("specific gravity here", gravity, "")))
                     .schools(List.of(
-                            "By " + Schools.Salinity.NATURAL.words() + ": raise it slowly, and it may come.",
-                            "By " + Schools.Salinity.LOWERED.words() + ": not this fish.")));
+                            "By " + Approaches.Salinity.NATURAL.words() + ": raise it slowly, and it may come.",
+                            "By " + Approaches.Salinity.LOWERED.words() + ": not this fish.")));
         }
         if (water.light() == Water.Light.DIM && !candidate.tank().holdings().isEmpty()) {
             findings.add(Finding.of(

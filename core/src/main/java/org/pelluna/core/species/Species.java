@@ -43,11 +43,11 @@ public record Species(
         List<String> vernacularNames,
         Size size,
         Growth growth,
-        Look look,
+        Appearance look,
         List<Form> forms,
         Habits habits,
-        Temper temper,
-        Company company,
+        Temperament temper,
+        SocialGrouping company,
         Sourced gape,
         Map<AnimalGroup, ReefStance> reef,
         Needs needs,
@@ -81,7 +81,7 @@ public record Species(
     }
 
     /** The same species as an individual of another temper and adult length shows it. */
-    public Species individual(Size ownSize, Temper ownTemper) {
+    public Species individual(Size ownSize, Temperament ownTemper) {
         return new Species(
                 id,
                 scientificName,
@@ -121,7 +121,7 @@ public record Species(
             String name,
             String commonName,
             Size ownSize,
-            Temper ownTemper,
+            Temperament ownTemper,
             Sourced ownGape,
             Map<AnimalGroup, ReefStance> ownReef,
             Needs ownNeeds,
@@ -157,7 +157,7 @@ public record Species(
     }
 
     /** How a fish of this length looks: as the young do while it is shorter than they are when they change. */
-    public Look lookAt(double lengthCm) {
+    public Appearance lookAt(double lengthCm) {
         return forms.stream()
                 .filter(form -> form.untilCm().filter(cm -> lengthCm < cm).isPresent())
                 .map(Form::look)
@@ -172,7 +172,7 @@ public record Species(
      * @param untilCm length at which the young take on the adult's look, cm; empty for the sexes
      * @param look the look
      */
-    public record Form(Form.Kind form, Optional<Double> untilCm, Look look) {
+    public record Form(Form.Kind form, Optional<Double> untilCm, Appearance look) {
         /** Whose look. */
         public enum Kind {
             JUVENILE,

@@ -18,8 +18,8 @@ public final class Survival {
      * @param time how long it was followed, 0 or more
      * @param ended whether it ended then; otherwise it goes on, or left the record alive
      */
-    public record Life(double time, boolean ended) {
-        public Life {
+    public record FollowUp(double time, boolean ended) {
+        public FollowUp {
             if (!(time >= 0)) {
                 throw new IllegalArgumentException("a life is followed for 0 days or more, but was " + time);
             }
@@ -41,7 +41,7 @@ public final class Survival {
     private static final double Z = 1.959963984540054;
 
     /** The curve of some lives; empty while none has ended. */
-    public static List<Step> curve(List<Life> lives) {
+    public static List<Step> curve(List<FollowUp> lives) {
         List<Step> steps = new ArrayList<>();
         double survival = 1;
         double sum = 0;
@@ -65,13 +65,13 @@ public final class Survival {
         return new Interval(survival / spread, Math.min(1, survival * spread));
     }
 
-    private static SortedSet<Double> endings(List<Life> lives) {
+    private static SortedSet<Double> endings(List<FollowUp> lives) {
         SortedSet<Double> times = new TreeSet<>();
-        lives.stream().filter(Life::ended).forEach(life -> times.add(life.time()));
+        lives.stream().filter(FollowUp::ended).forEach(life -> times.add(life.time()));
         return times;
     }
 
-    private static int endedAt(List<Life> lives, double time) {
+    private static int endedAt(List<FollowUp> lives, double time) {
         return (int) lives.stream()
                 .filter(life -> life.ended() && life.time() == time)
                 .count();
@@ -91,8 +91,8 @@ public final class Survival {
      *
      * @throws IllegalArgumentException if none of the lives has ended
      */
-    public static LogRank logRank(List<Life> one, List<Life> other) {
-        List<Life> all = new ArrayList<>(one);
+    public static LogRank logRank(List<FollowUp> one, List<FollowUp> other) {
+        List<FollowUp> all = new ArrayList<>(one);
         all.addAll(other);
         double seen = 0;
         double expected = 0;

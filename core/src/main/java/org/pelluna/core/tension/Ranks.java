@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.statistics.Dominance;
@@ -54,7 +54,7 @@ public record Ranks(
     public record Pair(Fish aggressor, Fish victim, int observed, double predicted) {}
 
     /** The ranks of a tank. */
-    public static Ranks of(Stock stock) {
+    public static Ranks of(ResolvedPlan stock) {
         List<Fish> fish = stock.residents();
         Map<String, Integer> places = new HashMap<>();
         fish.forEach(one -> places.put(one.id(), places.size()));
@@ -106,7 +106,7 @@ public record Ranks(
                 encounters);
     }
 
-    private static List<Pair> pairs(Stock stock, int[][] wins) {
+    private static List<Pair> pairs(ResolvedPlan stock, int[][] wins) {
         List<Fish> fish = stock.residents();
         Map<String, Double> predicted = new HashMap<>();
         for (Pressure one : Encounters.of(stock).amongResidents()) {

@@ -51,17 +51,17 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
         }
 
         /** What the interval of the ratio says. */
-        public Verdict verdict() {
+        public Outcome verdict() {
             if (!isKnown() || before + after == 0) {
-                return Verdict.UNKNOWN;
+                return Outcome.UNKNOWN;
             }
             Interval ratio = rates().ratio(0.95);
-            return ratio.high() < 1 ? Verdict.HELPED : ratio.low() > 1 ? Verdict.WORSE : Verdict.UNCLEAR;
+            return ratio.high() < 1 ? Outcome.HELPED : ratio.low() > 1 ? Outcome.WORSE : Outcome.UNCLEAR;
         }
     }
 
     /** What the counts say. */
-    public enum Verdict {
+    public enum Outcome {
         HELPED("fewer encounters"),
         UNCLEAR("no clear change"),
         WORSE("more encounters"),
@@ -69,7 +69,7 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
 
         private final String words;
 
-        Verdict(String words) {
+        Outcome(String words) {
             this.words = words;
         }
 
@@ -160,8 +160,8 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
                 tallies.add(new Tally(
                         kind,
                         of.size(),
-                        count(of, Verdict.HELPED),
-                        count(of, Verdict.WORSE),
+                        count(of, Outcome.HELPED),
+                        count(of, Outcome.WORSE),
                         new Change(
                                 Optional.empty(),
                                 of.stream().mapToInt(one -> one.all().before()).sum(),
@@ -178,7 +178,7 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
         return tallies;
     }
 
-    private static int count(List<RemedyEffect> effects, Verdict verdict) {
+    private static int count(List<RemedyEffect> effects, Outcome verdict) {
         return (int)
                 effects.stream().filter(one -> one.all().verdict() == verdict).count();
     }

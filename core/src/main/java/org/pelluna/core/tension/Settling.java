@@ -12,9 +12,9 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.SettlingCourse;
-import org.pelluna.core.statistics.Decline;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.PoissonRates;
+import org.pelluna.core.statistics.RateTrend;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
@@ -45,11 +45,11 @@ public record Settling(
         double hours,
         double rate,
         Interval rateInterval,
-        Optional<Decline> decline,
+        Optional<RateTrend> decline,
         double background,
         Optional<LocalDate> calmOn,
         double p,
-        Verdict settles) {
+        State settles) {
 
     /** Days after an arrival within which it is looked at. */
     public static final int LOOKED_AT_DAYS = 60;
@@ -71,7 +71,7 @@ public record Settling(
     private static final int LONGEST = 365;
 
     /** What the counts say. */
-    public enum Verdict {
+    public enum State {
         TOO_EARLY("too early to say"),
         QUIET("quiet"),
         SETTLING("settling"),
@@ -80,7 +80,7 @@ public record Settling(
 
         private final String words;
 
-        Verdict(String words) {
+        State(String words) {
             this.words = words;
         }
 
@@ -152,11 +152,11 @@ public record Settling(
         LocalDate since = newcomer.arrivedOn();
         LocalDate end = plan.asOf().plusDays(1);
         Map<LocalDate, Double> days = exposure.days().subMap(since, true, end, false);
-        List<Decline.Watched> watches = new ArrayList<>();
+        List<RateTrend.Watched> watches = new ArrayList<>();
         days.forEach((day, hours) ->
-                watches.add(new Decline.Watched(ChronoUnit.DAYS.between(since, day), hours, count(suffered, day))));
-        double hours = watches.stream().mapToDouble(Decline.Watched::watched).sum();
-        Optional<Decline> decline = fit(watches);
+                watches.add(new RateTrend.Watched(ChronoUnit.DAYS.between(since, day), hours, count(suffered, day))));
+        double hours = watches.stream().mapToDouble(RateTrend.Watched::watched).sum();
+        Optional<RateTrend> decline = fit(watches);
         Late late = Late.of(watches, ChronoUnit.DAYS.between(since, plan.asOf()));
         LocalDate lastWeek = end.minusDays(WEEK).isBefore(since) ? since : end.minusDays(WEEK);
         double weekHours = exposure.hours(lastWeek, end);
@@ -186,15 +186,15 @@ public record Settling(
                 .count();
     }
 
-    private static Optional<Decline> fit(List<Decline.Watched> watches) {
+    private static Optional<RateTrend> fit(List<RateTrend.Watched> watches) {
         try {
-            return Optional.of(Decline.of(watches));
+            return Optional.of(RateTrend.of(watches));
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }
     }
 
-    private static Optional<LocalDate> calm(Decline fit, LocalDate since, double background, LocalDate today) {
+    private static Optional<LocalDate> calm(RateTrend fit, LocalDate since, double background, LocalDate today) {
         double days = fit.reaches(background);
         long until = (long) Math.ceil(days);
         return days <= ChronoUnit.DAYS.between(since, today) + LONGEST && days > 0
@@ -202,24 +202,24 @@ public record Settling(
                 : Optional.empty();
     }
 
-    private static Verdict verdict(
+    private static State verdict(
             int encounters,
             double hours,
             int weekCount,
             double weekHours,
             double background,
-            Optional<Decline> decline,
+            Optional<RateTrend> decline,
             Late late) {
         if (hours == 0 || !late.looked()) {
-            return Verdict.TOO_EARLY;
+            return State.TOO_EARLY;
         }
         if (encounters == 0 || (weekHours > 0 && weekCount / weekHours <= background)) {
-            return Verdict.QUIET;
+            return State.QUIET;
         }
         if (late.p() < ALARM && late.count() >= LEAST_LATE) {
-            return Verdict.NOT_SETTLING;
+            return State.NOT_SETTLING;
         }
-        return decline.filter(fit -> fit.slopeInterval().high() < 0).isPresent() ? Verdict.SETTLING : Verdict.OPEN;
+        return decline.filter(fit -> fit.slopeInterval().high() < 0).isPresent() ? State.SETTLING : State.OPEN;
     }
 
     /**
@@ -230,7 +230,7 @@ public record Settling(
      * @param p chance of as many, if it were settling as expected
      */
     record Late(boolean looked, int count, double p) {
-        static Late of(List<Decline.Watched> watches, long days) {
+        static Late of(List<RateTrend.Watched> watches, long days) {
             double middle = days / 2.0;
             int early = 0;
             int late = 0;
@@ -238,7 +238,7 @@ public record Settling(
             double lateHours = 0;
             double earlyExpected = 0;
             double lateExpected = 0;
-            for (Decline.Watched one : watches) {
+            for (RateTrend.Watched one : watches) {
                 double expected = one.watched() * SettlingCourse.USUAL.left(one.time());
                 if (one.time() < middle) {
                     early += one.events();

@@ -63,7 +63,7 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
             }
         }
         for (Settling one : Settling.of(plan)) {
-            if (one.settles() == Settling.Verdict.NOT_SETTLING) {
+            if (one.settles() == Settling.State.NOT_SETTLING) {
                 warnings.add(new Warning(
                         Kind.NOT_SETTLING,
                         one.victimId(),

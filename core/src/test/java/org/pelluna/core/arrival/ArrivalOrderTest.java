@@ -21,10 +21,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
@@ -38,8 +38,8 @@ class ArrivalOrderTest {
         return IntStream.range(0, 120);
     }
 
-    private static Schools kin(Schools schools, Schools.Kin kin) {
-        return new Schools(
+    private static Approaches kin(Approaches schools, Approaches.Kin kin) {
+        return new Approaches(
                 schools.ceiling(),
                 schools.bigFish(),
                 kin,
@@ -81,10 +81,11 @@ class ArrivalOrderTest {
                         4,
                         random.nextDouble() * usual.latenessWeight() * 2,
                         random.nextDouble() * 2)
-                .with(kin(usual.schools(), Schools.Kin.values()[random.nextInt(3)]), usual.husbandry(), Map.of());
-        Stock stock = Stock.of(plan(tank, rules, residents, wishes), CATALOGUE);
-        List<Unit> units = stock.wishes().stream()
-                .map(one -> new Unit(one.fish(), one.count(), random.nextBoolean() ? 0 : random.nextInt(200), "gate"))
+                .with(kin(usual.schools(), Approaches.Kin.values()[random.nextInt(3)]), usual.husbandry(), Map.of());
+        ResolvedPlan stock = ResolvedPlan.of(plan(tank, rules, residents, wishes), CATALOGUE);
+        List<OrderItem> units = stock.wishes().stream()
+                .map(one ->
+                        new OrderItem(one.fish(), one.count(), random.nextBoolean() ? 0 : random.nextInt(200), "gate"))
                 .toList();
         return new OrderProblem(stock, units);
     }
@@ -304,7 +305,7 @@ class ArrivalOrderTest {
     void rivalsOfOneGenusShareADayUnlessTheHouseForbidsIt() {
         List<Wish> rivals = List.of(kept("centropyge-loriculus"), kept("centropyge-bispinosa"));
         HouseRules usual = HouseRules.USUAL;
-        HouseRules apart = usual.with(kin(usual.schools(), Schools.Kin.NEVER), usual.husbandry(), Map.of());
+        HouseRules apart = usual.with(kin(usual.schools(), Approaches.Kin.NEVER), usual.husbandry(), Map.of());
         assertThat(arrivals(plan(Fixtures.reef(), usual, List.of(), rivals))).hasSize(1);
         assertThat(arrivals(plan(Fixtures.reef(), apart, List.of(), rivals))).hasSize(2);
     }

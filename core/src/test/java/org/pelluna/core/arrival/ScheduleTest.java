@@ -16,12 +16,12 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.QuarantineTank;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Schools;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Shortlist;
@@ -32,7 +32,7 @@ class ScheduleTest {
     private static final QuarantineTank TWO_PLACES = new QuarantineTank(60, 2, 2, 1.021);
 
     private static TankPlan plan(
-            Tank tank, List<Resident> residents, Schools schools, Schedule schedule, Wish... wishes) {
+            Tank tank, List<Resident> residents, Approaches schools, Schedule schedule, Wish... wishes) {
         TankPlan plain = Fixtures.plan(
                 tank, HouseRules.USUAL.with(schools, Husbandry.USUAL, Map.of()), residents, List.of(wishes));
         return new TankPlan(
@@ -57,7 +57,7 @@ class ScheduleTest {
                 plan(
                         Fixtures.reef(),
                         List.of(),
-                        Schools.USUAL,
+                        Approaches.USUAL,
                         decided.apply(Schedule.NONE),
                         wish("pseudocheilinus-hexataenia", 1),
                         wish("elacatinus-oceanops", 1),
@@ -117,18 +117,18 @@ class ScheduleTest {
                             arrivals.get(i - 1).date(), arrivals.get(i).date()))
                     .isGreaterThanOrEqualTo(14);
         }
-        Schools copper = new Schools(
-                Schools.Ceiling.INCHES,
-                Schools.BigFish.ADULT_SIZE,
-                Schools.Kin.SAME_DAY,
-                Schools.Anthias.AT_ONCE,
-                Schools.Clownfish.FIRST,
-                Schools.Tangs.STAGED,
-                Schools.Pause.DAYS,
-                Schools.Quarantine.COPPER,
-                Schools.Bacteria.EIGHT_HOURS,
-                Schools.Salinity.NATURAL,
-                Schools.Rock.LAST_RESORT);
+        Approaches copper = new Approaches(
+                Approaches.Ceiling.INCHES,
+                Approaches.BigFish.ADULT_SIZE,
+                Approaches.Kin.SAME_DAY,
+                Approaches.HaremFish.AT_ONCE,
+                Approaches.Clownfish.FIRST,
+                Approaches.Tangs.STAGED,
+                Approaches.Pause.DAYS,
+                Approaches.Quarantine.COPPER,
+                Approaches.Bacteria.EIGHT_HOURS,
+                Approaches.Salinity.NATURAL,
+                Approaches.Rock.LAST_RESORT);
         Assessment long_ = Assessment.of(
                 plan(
                         Fixtures.reef(),
@@ -158,7 +158,7 @@ class ScheduleTest {
                 plan(
                         Fixtures.reef(),
                         List.of(),
-                        Schools.USUAL,
+                        Approaches.USUAL,
                         Schedule.NONE.quarantine(Optional.of(TWO_PLACES)),
                         wish("chromis-viridis", 5)),
                 CATALOGUE);
@@ -189,7 +189,7 @@ class ScheduleTest {
                     Wish.Decision.IN,
                     Optional.empty());
         }
-        return Assessment.of(plan(Fixtures.reef(), List.of(), Schools.USUAL, schedule, in), CATALOGUE);
+        return Assessment.of(plan(Fixtures.reef(), List.of(), Approaches.USUAL, schedule, in), CATALOGUE);
     }
 
     @Test
@@ -259,7 +259,8 @@ class ScheduleTest {
     private static RunSheet sheet(List<Resident> residents, Wish wish, Schedule schedule) {
         Wish in = new Wish(
                 wish.id(), wish.speciesId(), 1, Optional.empty(), Optional.empty(), Wish.Decision.IN, Optional.empty());
-        Assessment assessment = Assessment.of(plan(Fixtures.reef(), residents, Schools.USUAL, schedule, in), CATALOGUE);
+        Assessment assessment =
+                Assessment.of(plan(Fixtures.reef(), residents, Approaches.USUAL, schedule, in), CATALOGUE);
         ArrivalCalendar.Lane lane = ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned())
                 .get(0);
         return RunSheet.of(assessment.stock(), lane, wish.id(), assessment.planned());
@@ -271,7 +272,7 @@ class ScheduleTest {
                 plan(
                         Fixtures.reef(),
                         List.of(resident("Gale", "chrysiptera-parasema", 400, 7)),
-                        Schools.USUAL,
+                        Approaches.USUAL,
                         Schedule.NONE,
                         wish("gramma-loreto", 1),
                         wish("pterapogon-kauderni", 1),

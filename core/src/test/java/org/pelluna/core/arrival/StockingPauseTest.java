@@ -8,21 +8,21 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.shortlist.Shortlist;
 
 class StockingPauseTest {
-    private static HouseRules rules(Schools.Pause pause) {
-        Schools usual = Schools.USUAL;
+    private static HouseRules rules(Approaches.Pause pause) {
+        Approaches usual = Approaches.USUAL;
         return HouseRules.USUAL.with(
-                new Schools(
+                new Approaches(
                         usual.ceiling(),
                         usual.bigFish(),
                         usual.kin(),
@@ -42,8 +42,8 @@ class StockingPauseTest {
         return new WaterTest(kind + " " + daysAgo, TODAY.minusDays(daysAgo), kind, value);
     }
 
-    private static Stock stock(Schools.Pause pause, List<Resident> residents, WaterTest... tests) {
-        return Stock.of(
+    private static ResolvedPlan stock(Approaches.Pause pause, List<Resident> residents, WaterTest... tests) {
+        return ResolvedPlan.of(
                 new TankPlan(
                         TODAY,
                         Fixtures.reef(),
@@ -64,12 +64,12 @@ class StockingPauseTest {
 
     @Test
     void byDaysTheHouseRulesCount() {
-        StockingPause pause = StockingPause.of(stock(Schools.Pause.DAYS, wren(4)));
+        StockingPause pause = StockingPause.of(stock(Approaches.Pause.DAYS, wren(4)));
         assertThat(pause.ready()).isEqualTo(TODAY.plusDays(10));
         assertThat(pause.finding().orElseThrow().sentence()).contains("14 days", "Thu 19 Nov");
-        assertThat(StockingPause.of(stock(Schools.Pause.DAYS, wren(14))))
+        assertThat(StockingPause.of(stock(Approaches.Pause.DAYS, wren(14))))
                 .isEqualTo(new StockingPause(TODAY, java.util.Optional.empty()));
-        assertThat(StockingPause.of(stock(Schools.Pause.DAYS, List.of())).ready())
+        assertThat(StockingPause.of(stock(Approaches.Pause.DAYS, List.of())).ready())
                 .isEqualTo(TODAY);
     }
 
@@ -77,14 +77,14 @@ class StockingPauseTest {
     void twoFishOnOneDayTakeTheLongerPause() {
         List<Resident> two = List.of(
                 Fixtures.resident("Wren", "ecsenius-bicolor", 4, 5), Fixtures.resident("Plum", "gramma-loreto", 4, 5));
-        assertThat(StockingPause.of(stock(Schools.Pause.DAYS, two)).ready()).isEqualTo(TODAY.plusDays(24));
+        assertThat(StockingPause.of(stock(Approaches.Pause.DAYS, two)).ready()).isEqualTo(TODAY.plusDays(24));
     }
 
     /** The case that was answered "yes, today": ammonia and nitrite on the kit, and a keeper who goes by the kit. */
     @Test
     void whatTheKitShowsStopsTheShopCardAndTheOrderAlike() {
-        Stock stock = stock(
-                Schools.Pause.TEST_KIT,
+        ResolvedPlan stock = stock(
+                Approaches.Pause.TEST_KIT,
                 wren(300),
                 test(WaterTest.Kind.AMMONIA, 1, 0.3),
                 test(WaterTest.Kind.NITRITE, 1, 0.4));
@@ -100,8 +100,8 @@ class StockingPauseTest {
 
     @Test
     void bothReadingsAtZeroEndThePauseEarlierThanTheDays() {
-        Stock stock = stock(
-                Schools.Pause.TEST_KIT,
+        ResolvedPlan stock = stock(
+                Approaches.Pause.TEST_KIT,
                 wren(5),
                 test(WaterTest.Kind.AMMONIA, 1, 0),
                 test(WaterTest.Kind.NITRITE, 1, 0.05));
@@ -115,18 +115,18 @@ class StockingPauseTest {
     @Test
     void aTestTooSoonAfterTheArrivalOrTooOldOrOfOneKindSaysNothing() {
         List<WaterTest> ammonia = List.of(test(WaterTest.Kind.AMMONIA, 1, 0));
-        for (Stock stock : List.of(
+        for (ResolvedPlan stock : List.of(
                 stock(
-                        Schools.Pause.TEST_KIT,
+                        Approaches.Pause.TEST_KIT,
                         wren(2),
                         test(WaterTest.Kind.AMMONIA, 1, 0),
                         test(WaterTest.Kind.NITRITE, 1, 0)),
                 stock(
-                        Schools.Pause.TEST_KIT,
+                        Approaches.Pause.TEST_KIT,
                         wren(12),
                         test(WaterTest.Kind.AMMONIA, 8, 0),
                         test(WaterTest.Kind.NITRITE, 8, 0)),
-                stock(Schools.Pause.TEST_KIT, wren(5), ammonia.toArray(WaterTest[]::new)))) {
+                stock(Approaches.Pause.TEST_KIT, wren(5), ammonia.toArray(WaterTest[]::new)))) {
             StockingPause pause = StockingPause.of(stock);
             assertThat(pause.finding()).isPresent();
             assertThat(pause.ready())
@@ -136,12 +136,12 @@ class StockingPauseTest {
 
     @Test
     void anEmptyTankWaitsOnlyForWhatItsTestsShow() {
-        assertThat(StockingPause.of(stock(Schools.Pause.TEST_KIT, List.of())).finding())
+        assertThat(StockingPause.of(stock(Approaches.Pause.TEST_KIT, List.of())).finding())
                 .isEmpty();
-        assertThat(StockingPause.of(stock(Schools.Pause.TEST_KIT, List.of(), test(WaterTest.Kind.NITRITE, 0, 1)))
+        assertThat(StockingPause.of(stock(Approaches.Pause.TEST_KIT, List.of(), test(WaterTest.Kind.NITRITE, 0, 1)))
                         .ready())
                 .isEqualTo(TODAY.plusDays(3));
-        assertThat(StockingPause.of(stock(Schools.Pause.TEST_KIT, List.of(), test(WaterTest.Kind.NITRITE, 30, 1)))
+        assertThat(StockingPause.of(stock(Approaches.Pause.TEST_KIT, List.of(), test(WaterTest.Kind.NITRITE, 30, 1)))
                         .finding())
                 .as("a month ago")
                 .isEmpty();

@@ -83,7 +83,7 @@ class RecordedAssessmentsTest {
         assertThat(keys).doesNotHaveDuplicates();
         RandomPlans.first(60)
                 .forEach((seed, plan) -> assertThat(org.pelluna.core.shortlist.Shortlist.of(
-                                        org.pelluna.core.plan.Stock.of(plan, Fixtures.CATALOGUE))
+                                        org.pelluna.core.plan.ResolvedPlan.of(plan, Fixtures.CATALOGUE))
                                 .stream()
                                 .flatMap(one -> one.findings().stream())
                                 .map(org.pelluna.core.finding.Finding::rule))

@@ -15,7 +15,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 
 class FutureTest {
 
@@ -76,7 +76,7 @@ class FutureTest {
 
     @Test
     void bothKindsOfDatesAreFindings() {
-        Stock stock = Stock.of(
+        ResolvedPlan stock = ResolvedPlan.of(
                 Fixtures.plan(
                         Fixtures.reef(),
                         List.of(

@@ -17,13 +17,13 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.tank.Tank;
@@ -42,7 +42,7 @@ class WaterForecastTest {
 
     private static TankPlan plan(Tank tank, Husbandry done, List<Resident> residents, List<WaterTest> tests) {
         TankPlan plain =
-                Fixtures.plan(tank, HouseRules.USUAL.with(Schools.USUAL, done, Map.of()), residents, List.of());
+                Fixtures.plan(tank, HouseRules.USUAL.with(Approaches.USUAL, done, Map.of()), residents, List.of());
         return new TankPlan(
                 TODAY,
                 plain.tank(),
@@ -56,8 +56,8 @@ class WaterForecastTest {
                 tests);
     }
 
-    private static Stock stock(List<Resident> residents) {
-        return Stock.of(plan(SMALL, Husbandry.USUAL, residents, List.of()), CATALOGUE);
+    private static ResolvedPlan stock(List<Resident> residents) {
+        return ResolvedPlan.of(plan(SMALL, Husbandry.USUAL, residents, List.of()), CATALOGUE);
     }
 
     private static List<Fish> newcomers(int count, LocalDate on) {
@@ -66,7 +66,7 @@ class WaterForecastTest {
                 .toList();
     }
 
-    private static WaterLimit.Peak peak(List<WaterForecast.Coming> coming, int days) {
+    private static WaterLimit.Peak peak(List<WaterForecast.PlannedFish> coming, int days) {
         List<WaterForecast.Day> course =
                 new WaterForecast(stock(tenSettled()), WaterFit.NONE).days(coming, TODAY.plusDays(days));
         return WaterForecast.peak(course, TODAY);
@@ -76,10 +76,10 @@ class WaterForecastTest {
     @Test
     void tenAtOncePassTheLimitAndTheSameTenInPairsDoNot() {
         LocalDate day = TODAY.plusDays(3);
-        WaterLimit.Peak atOnce = peak(List.of(new WaterForecast.Coming(day, newcomers(10, day))), 60);
-        List<WaterForecast.Coming> pairs = IntStream.range(0, 5)
+        WaterLimit.Peak atOnce = peak(List.of(new WaterForecast.PlannedFish(day, newcomers(10, day))), 60);
+        List<WaterForecast.PlannedFish> pairs = IntStream.range(0, 5)
                 .mapToObj(i -> day.plusDays(28L * i))
-                .map(on -> new WaterForecast.Coming(on, newcomers(2, on)))
+                .map(on -> new WaterForecast.PlannedFish(on, newcomers(2, on)))
                 .toList();
         WaterLimit.Peak inPairs = peak(pairs, 180);
         assertThat(atOnce.fourDays()).isGreaterThan(Ammonia.FOUR_DAY_LIMIT);
@@ -92,7 +92,7 @@ class WaterForecastTest {
     void theBombPeaksAfterDaysNotAtOnce() {
         LocalDate day = TODAY.plusDays(3);
         List<WaterForecast.Day> course = new WaterForecast(stock(tenSettled()), WaterFit.NONE)
-                .days(List.of(new WaterForecast.Coming(day, newcomers(10, day))), TODAY.plusDays(60));
+                .days(List.of(new WaterForecast.PlannedFish(day, newcomers(10, day))), TODAY.plusDays(60));
         WaterForecast.Day worst = course.stream()
                 .max(java.util.Comparator.comparingDouble(WaterForecast.Day::unionised))
                 .orElseThrow();
@@ -103,7 +103,7 @@ class WaterForecastTest {
     /** What the limit says of a jump is what the whole simulation says. */
     @Test
     void theLimitAgreesWithTheSimulation() {
-        Stock stock = stock(tenSettled());
+        ResolvedPlan stock = stock(tenSettled());
         FishWaste wastes = new FishWaste(SMALL, Husbandry.USUAL);
         double settled = stock.residents().stream()
                 .mapToDouble(fish -> wastes.nitrogen(fish, TODAY))
@@ -114,10 +114,10 @@ class WaterForecastTest {
         int bearable = (int) Math.floor(0.8 * most / each);
         int tooMany = (int) Math.ceil(1.25 * most / each);
         assertThat(bearable).isPositive();
-        assertThat(peak(List.of(new WaterForecast.Coming(TODAY, newcomers(bearable, TODAY))), 30)
+        assertThat(peak(List.of(new WaterForecast.PlannedFish(TODAY, newcomers(bearable, TODAY))), 30)
                         .bearable())
                 .isTrue();
-        assertThat(peak(List.of(new WaterForecast.Coming(TODAY, newcomers(tooMany, TODAY))), 30)
+        assertThat(peak(List.of(new WaterForecast.PlannedFish(TODAY, newcomers(tooMany, TODAY))), 30)
                         .bearable())
                 .isFalse();
     }
@@ -127,7 +127,7 @@ class WaterForecastTest {
     void nitrateSettlesAtProductionOverTheShareChanged() {
         Husbandry weekly = new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0, 0, 1, 8.2, false, 4);
         List<Resident> grown = List.of(resident("old", "zebrasoma-flavescens", 3000, 18));
-        Stock stock = Stock.of(plan(SMALL, weekly, grown, List.of()), CATALOGUE);
+        ResolvedPlan stock = ResolvedPlan.of(plan(SMALL, weekly, grown, List.of()), CATALOGUE);
         List<WaterForecast.Day> days = new WaterForecast(stock, WaterFit.NONE).days(List.of(), TODAY.plusDays(400));
         double daily = days.get(days.size() - 1).nitrogen() * 62.004 / 14.007;
         double highest = days.subList(days.size() - 30, days.size()).stream()
@@ -166,7 +166,7 @@ class WaterForecastTest {
     }
 
     private static double ammoniaOn(TankPlan plan, LocalDate day) {
-        return new WaterForecast(Stock.of(plan, CATALOGUE), WaterFit.NONE)
+        return new WaterForecast(ResolvedPlan.of(plan, CATALOGUE), WaterFit.NONE)
                 .days(List.of(), TODAY).stream()
                         .filter(one -> one.date().equals(day))
                         .findFirst()
@@ -177,10 +177,10 @@ class WaterForecastTest {
     @Test
     void bottledBacteriaLowerThePeak() {
         LocalDate day = TODAY.plusDays(3);
-        List<WaterForecast.Coming> coming = List.of(new WaterForecast.Coming(day, newcomers(10, day)));
+        List<WaterForecast.PlannedFish> coming = List.of(new WaterForecast.PlannedFish(day, newcomers(10, day)));
         Husbandry bottle = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.85, 0.97, 1, 8.2, true, 4);
         List<WaterForecast.Day> with = new WaterForecast(
-                        Stock.of(plan(SMALL, bottle, tenSettled(), List.of()), CATALOGUE), WaterFit.NONE)
+                        ResolvedPlan.of(plan(SMALL, bottle, tenSettled(), List.of()), CATALOGUE), WaterFit.NONE)
                 .days(coming, TODAY.plusDays(60));
         assertThat(WaterForecast.peak(with, TODAY).unionised())
                 .isLessThan(peak(coming, 60).unionised());
@@ -189,7 +189,7 @@ class WaterForecastTest {
     @Test
     void aTankThatIsNotCycledHasNoForecast() {
         TankPlan cycling = Fixtures.plan(new TankBuilder().cycling().build(), List.of());
-        assertThat(new WaterForecast(Stock.of(cycling, CATALOGUE), WaterFit.NONE).days(List.of(), TODAY))
+        assertThat(new WaterForecast(ResolvedPlan.of(cycling, CATALOGUE), WaterFit.NONE).days(List.of(), TODAY))
                 .isEmpty();
     }
 
@@ -197,7 +197,7 @@ class WaterForecastTest {
     @Test
     void theFitFindsTheFoodBehindTheTests() {
         Husbandry fed = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.5, 0.97, 1, 8.2, false, 4);
-        Stock plain = Stock.of(plan(SMALL, fed, tenSettled(), List.of()), CATALOGUE);
+        ResolvedPlan plain = ResolvedPlan.of(plan(SMALL, fed, tenSettled(), List.of()), CATALOGUE);
         List<WaterForecast.Day> truth = new WaterForecast(plain, new WaterFit(2, 1, 0)).days(List.of(), TODAY);
         Random random = new Random(11);
         List<WaterTest> tests = new ArrayList<>();
@@ -209,7 +209,7 @@ class WaterForecastTest {
                     WaterTest.Kind.NITRATE,
                     Math.max(0, day.nitrate() + random.nextGaussian())));
         }
-        WaterFit fit = WaterFit.of(Stock.of(plan(SMALL, fed, tenSettled(), tests), CATALOGUE));
+        WaterFit fit = WaterFit.of(ResolvedPlan.of(plan(SMALL, fed, tenSettled(), tests), CATALOGUE));
         assertThat(fit.tests()).isEqualTo(tests.size());
         assertThat(fit.food()).isBetween(1.6, 2.4);
         assertThat(fit.vigour()).isBetween(0.6, 1.6);
@@ -223,7 +223,7 @@ class WaterForecastTest {
                 new WaterTest("near", TODAY.minusDays(149), WaterTest.Kind.NITRATE, 5),
                 new WaterTest("late", TODAY.minusDays(3), WaterTest.Kind.NITRATE, 30));
         WaterForecast.Day first = new WaterForecast(
-                        Stock.of(plan(SMALL, Husbandry.USUAL, tenSettled(), tests), CATALOGUE), WaterFit.NONE)
+                        ResolvedPlan.of(plan(SMALL, Husbandry.USUAL, tenSettled(), tests), CATALOGUE), WaterFit.NONE)
                 .days(List.of(), TODAY)
                 .get(0);
         assertThat(first.date()).isEqualTo(TODAY.minusDays(150));
@@ -233,7 +233,7 @@ class WaterForecastTest {
     @Test
     void aFewTestsAreNotEnoughToFit() {
         List<WaterTest> few = List.of(new WaterTest("t", TODAY, WaterTest.Kind.NITRATE, 20));
-        assertThat(WaterFit.of(Stock.of(plan(SMALL, Husbandry.USUAL, tenSettled(), few), CATALOGUE)))
+        assertThat(WaterFit.of(ResolvedPlan.of(plan(SMALL, Husbandry.USUAL, tenSettled(), few), CATALOGUE)))
                 .isEqualTo(WaterFit.NONE);
     }
 }

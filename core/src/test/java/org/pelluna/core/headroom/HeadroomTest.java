@@ -7,10 +7,10 @@ import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Approaches.Ceiling;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
-import org.pelluna.core.plan.Schools.Ceiling;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 

@@ -8,7 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
@@ -24,10 +24,10 @@ class LearningTest {
     }
 
     private static double predicted(TankPlan plan, String aggressor, String victim) {
-        return pressure(Stock.of(plan, Fixtures.CATALOGUE), aggressor, victim);
+        return pressure(ResolvedPlan.of(plan, Fixtures.CATALOGUE), aggressor, victim);
     }
 
-    private static double pressure(Stock stock, String aggressor, String victim) {
+    private static double pressure(ResolvedPlan stock, String aggressor, String victim) {
         return Encounters.of(stock).amongResidents().stream()
                 .filter(one ->
                         one.aggressorId().equals(aggressor) && one.victimId().equals(victim))
@@ -49,7 +49,8 @@ class LearningTest {
                 double rate = predicted(still, "gale", victim);
                 logs.encounters("gale", victim, 100, 0, ago -> truth * rate);
             }
-            var lesson = Learning.of(Stock.of(logs.plan(), Fixtures.CATALOGUE)).get("gale");
+            var lesson = Learning.of(ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE))
+                    .get("gale");
             held += lesson.interval().holds(truth) ? 1 : 0;
         }
         assertThat(held / (double) rounds).isBetween(0.75, 1.0);
@@ -61,7 +62,7 @@ class LearningTest {
         double usual = predicted(still, "ink", "plum");
         Logs logs = tank(2).encounters("ink", "plum", 100, 0, ago -> Math.max(0.6, 6 * usual));
         TankPlan plan = logs.plan();
-        Map<String, Learning.Lesson> lessons = Learning.of(Stock.of(plan, Fixtures.CATALOGUE));
+        Map<String, Learning.Lesson> lessons = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE));
         assertThat(lessons.get("ink").contradicts()).isTrue();
         assertThat(lessons.get("ink").posterior().mean()).isGreaterThan(1.8);
         assertThat(lessons.get("gale").posterior().mean()).isLessThan(1);
@@ -117,8 +118,9 @@ class LearningTest {
                     plan.schedule(),
                     plan.waterTests(),
                     plan.journal());
-            expected[i] =
-                    Learning.of(Stock.of(with, Fixtures.CATALOGUE)).get("ink").expected();
+            expected[i] = Learning.of(ResolvedPlan.of(with, Fixtures.CATALOGUE))
+                    .get("ink")
+                    .expected();
         }
         assertThat(expected[1]).isGreaterThan(1.2 * expected[0]);
     }
@@ -126,7 +128,7 @@ class LearningTest {
     @Test
     void withoutWatchesNothingIsLearned() {
         Logs logs = new Logs(1).resident("gale", "chrysiptera-parasema", 200, 7);
-        Stock stock = Learning.stock(logs.plan(), Fixtures.CATALOGUE);
+        ResolvedPlan stock = Learning.stock(logs.plan(), Fixtures.CATALOGUE);
         assertThat(Learning.of(stock)).isEmpty();
         assertThat(stock.residents())
                 .extracting(Fish::species)

@@ -13,8 +13,8 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.watch.CrewCount;
@@ -33,7 +33,7 @@ class SurvivorsTest {
                 4,
                 livedDays < 0 ? Optional.empty() : Optional.of(came.plusDays(livedDays)),
                 Optional.empty(),
-                Optional.of(new Resident.Coming(Optional.empty(), Optional.of(method), Optional.of(40.0))));
+                Optional.of(new Resident.Acquisition(Optional.empty(), Optional.of(method), Optional.of(40.0))));
     }
 
     private static TankPlan plan(List<Resident> residents, Loss.Cause cause, Journal journal) {
@@ -135,7 +135,7 @@ class SurvivorsTest {
                         crew(0, CrewCount.Kind.COUNTED, 19)),
                 List.of(),
                 Set.of());
-        Crew crew = Crew.of(Stock.of(plan(List.of(), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
+        Crew crew = Crew.of(ResolvedPlan.of(plan(List.of(), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
                 .get(0);
         assertThat(crew.lost()).isEqualTo(11);
         assertThat(crew.animalWeeks()).isCloseTo(27 * 5 + 21.5 * 5, within(1e-9));
@@ -164,7 +164,7 @@ class SurvivorsTest {
                 .findFirst()
                 .orElseThrow();
         Resident resident = new Resident("r", eater.id(), "Crusher", TODAY.minusDays(100), 10, Optional.empty());
-        Crew crew = Crew.of(Stock.of(plan(List.of(resident), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
+        Crew crew = Crew.of(ResolvedPlan.of(plan(List.of(resident), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
                 .get(0);
         assertThat(crew.eaters()).containsExactly("Crusher");
         assertThat(crew.safeCm()).isEqualTo(eater.reef().get(AnimalGroup.SNAILS).belowCm());

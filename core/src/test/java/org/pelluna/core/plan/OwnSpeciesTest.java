@@ -72,7 +72,7 @@ class OwnSpeciesTest {
     @Test
     void everyRuleJudgesByIt() {
         TankPlan plan = planWith(basslet());
-        Stock stock = Stock.of(plan, CATALOGUE);
+        ResolvedPlan stock = ResolvedPlan.of(plan, CATALOGUE);
         Judgement large = Shortlist.ask(stock, basslet(14, 5, 1).from(CATALOGUE.get("gramma-loreto")), 1, 5);
         assertThat(stock.residents().get(0).species().commonName()).isEqualTo("Golden basslet");
         assertThat(large.verdict()).isNotEqualTo(Verdict.IN);

@@ -76,7 +76,7 @@ class PlanFileTest {
                                 4,
                                 Optional.of(lost),
                                 Optional.empty(),
-                                Optional.of(new Resident.Coming(
+                                Optional.of(new Resident.Acquisition(
                                         Optional.of(Resident.Origin.WILD),
                                         Optional.of(Resident.Method.QUARANTINE_AND_BOX),
                                         Optional.of(31.5))))),
@@ -211,7 +211,7 @@ class PlanFileTest {
         Resident resident = new Resident(
                 "r", "zebrasoma-flavescens", "Sol", TODAY.minusDays(90), 9, Optional.empty(), Optional.of(meek));
         HouseRules rules =
-                HouseRules.USUAL.with(Schools.USUAL, Husbandry.USUAL, java.util.Map.of("jump", "a lid is ordered"));
+                HouseRules.USUAL.with(Approaches.USUAL, Husbandry.USUAL, java.util.Map.of("jump", "a lid is ordered"));
         TankPlan plan = Fixtures.plan(Fixtures.reef(), rules, List.of(resident), List.of(wish));
         assertThat(PlanFile.read(PlanFile.write(plan), CATALOGUE)).isEqualTo(plan);
     }

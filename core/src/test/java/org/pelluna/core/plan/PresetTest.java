@@ -48,6 +48,6 @@ class PresetTest {
             assertThat(preset.rules().carefulPerHour()).isGreaterThanOrEqualTo(first.carefulPerHour());
             assertThat(preset.rules().bodyLengthsToSwim()).isLessThanOrEqualTo(first.bodyLengthsToSwim());
         }
-        assertThat(first.schools().kin()).isEqualTo(Schools.Kin.NEVER);
+        assertThat(first.schools().kin()).isEqualTo(Approaches.Kin.NEVER);
     }
 }

@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Likeness.Kin;
 
@@ -21,7 +21,7 @@ class PressureCasesTest {
     private static final double CAREFUL = HouseRules.USUAL.carefulPerHour();
 
     private static double onNewcomer(String resident, String newcomer) {
-        PressureModel model = new PressureModel(Ground.of(Fixtures.reef(), Fixtures.TODAY));
+        PressureModel model = new PressureModel(Habitat.of(Fixtures.reef(), Fixtures.TODAY));
         return model.of(
                         fish(
                                 "a",
@@ -90,7 +90,7 @@ class PressureCasesTest {
 
     private static double hardest(List<Resident> residents) {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), residents);
-        return Encounters.of(Stock.of(plan, Fixtures.CATALOGUE)).amongResidents().stream()
+        return Encounters.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE)).amongResidents().stream()
                 .mapToDouble(Pressure::perHour)
                 .max()
                 .orElseThrow();

@@ -16,7 +16,7 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Temper;
+import org.pelluna.core.species.Temperament;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.units.LengthUnit;
 
@@ -30,7 +30,7 @@ class PressurePropertiesTest {
     }
 
     /** A random scene. */
-    private record Scene(Random random, Fish aggressor, Fish victim, Meeting meeting, Ground ground) {
+    private record Scene(Random random, Fish aggressor, Fish victim, Meeting meeting, Habitat ground) {
         static Scene of(int seed) {
             Random random = new Random(seed);
             return new Scene(random, fish("a", random), fish("b", random), anyMeeting(random), anyGround(random));
@@ -44,7 +44,7 @@ class PressurePropertiesTest {
             return pressure(aggressor, victim, other, ground);
         }
 
-        double with(Ground other) {
+        double with(Habitat other) {
             return pressure(aggressor, victim, meeting, other);
         }
 
@@ -52,7 +52,7 @@ class PressurePropertiesTest {
             return pressure(aggressor, other, meeting, ground);
         }
 
-        static double pressure(Fish aggressor, Fish victim, Meeting meeting, Ground ground) {
+        static double pressure(Fish aggressor, Fish victim, Meeting meeting, Habitat ground) {
             return new PressureModel(ground)
                     .of(aggressor, victim, meeting, TODAY)
                     .perHour();
@@ -69,12 +69,12 @@ class PressurePropertiesTest {
                 TODAY);
     }
 
-    private static Temper temper(Random random) {
+    private static Temperament temper(Random random) {
         double others = random.nextDouble() * 0.5;
         double family = others + random.nextDouble() * (1 - others);
         double genus = family + random.nextDouble() * (1 - family);
         double own = genus + random.nextDouble() * (1 - genus);
-        return new Temper(
+        return new Temperament(
                 own,
                 genus,
                 family,
@@ -91,8 +91,8 @@ class PressurePropertiesTest {
     }
 
     private static Meeting anyMeeting(Random random) {
-        Set<Welcome> welcome = EnumSet.noneOf(Welcome.class);
-        for (Welcome one : Welcome.values()) {
+        Set<ArrivalAid> welcome = EnumSet.noneOf(ArrivalAid.class);
+        for (ArrivalAid one : ArrivalAid.values()) {
             if (random.nextInt(4) == 0) {
                 welcome.add(one);
             }
@@ -107,8 +107,8 @@ class PressurePropertiesTest {
                 welcome);
     }
 
-    private static Ground anyGround(Random random) {
-        return new Ground(
+    private static Habitat anyGround(Random random) {
+        return new Habitat(
                 40 + random.nextDouble() * 300,
                 1500 + random.nextDouble() * 20000,
                 random.nextInt(20),
@@ -178,23 +178,23 @@ class PressurePropertiesTest {
     @MethodSource("seeds")
     void moreRoomShelterFoodOrFreshRockNeverRaisesIt(int seed) {
         Scene scene = Scene.of(seed);
-        Ground g = scene.ground();
+        Habitat g = scene.ground();
         double before = scene.pressure() + EQUAL;
         double more = 1 + scene.random().nextDouble();
-        assertThat(scene.with(new Ground(
+        assertThat(scene.with(new Habitat(
                         g.swimCm() * more,
                         g.footprintSquareCm() * more,
                         g.shelters(),
                         g.feedingPlaces(),
                         g.freshRock())))
                 .isLessThanOrEqualTo(before);
-        assertThat(scene.with(new Ground(
+        assertThat(scene.with(new Habitat(
                         g.swimCm(), g.footprintSquareCm(), g.shelters() + 1, g.feedingPlaces(), g.freshRock())))
                 .isLessThanOrEqualTo(before);
-        assertThat(scene.with(new Ground(
+        assertThat(scene.with(new Habitat(
                         g.swimCm(), g.footprintSquareCm(), g.shelters(), g.feedingPlaces() + 1, g.freshRock())))
                 .isLessThanOrEqualTo(before);
-        assertThat(scene.with(new Ground(g.swimCm(), g.footprintSquareCm(), g.shelters(), g.feedingPlaces(), true)))
+        assertThat(scene.with(new Habitat(g.swimCm(), g.footprintSquareCm(), g.shelters(), g.feedingPlaces(), true)))
                 .isLessThanOrEqualTo(before);
     }
 
@@ -232,10 +232,10 @@ class PressurePropertiesTest {
     void removingTheBullyAndMovingTheRockTakesItsAdvantageAway(int seed) {
         Scene scene = Scene.of(seed);
         int days = 1 + scene.random().nextInt(100);
-        Set<Welcome> both = EnumSet.of(Welcome.ROCK_MOVED, Welcome.AGGRESSOR_REMOVED);
+        Set<ArrivalAid> both = EnumSet.of(ArrivalAid.ROCK_MOVED, ArrivalAid.AGGRESSOR_REMOVED);
         double reset = scene.with(Meeting.plain(days).welcome(both));
         assertThat(reset).isCloseTo(scene.with(Meeting.plain(0)), within(EQUAL));
-        assertThat(scene.with(Meeting.plain(days).welcome(EnumSet.of(Welcome.ROCK_MOVED))))
+        assertThat(scene.with(Meeting.plain(days).welcome(EnumSet.of(ArrivalAid.ROCK_MOVED))))
                 .isBetween(reset - EQUAL, scene.with(Meeting.plain(days)) + EQUAL);
     }
 
@@ -253,9 +253,9 @@ class PressurePropertiesTest {
                         within(EQUAL));
     }
 
-    private static Ground ground(double lengthCm, double widthCm) {
+    private static Habitat ground(double lengthCm, double widthCm) {
         TankShape shape = new TankShape.Box(lengthCm, widthCm, 50);
-        return Ground.of(new Fixtures.TankBuilder().shape(shape).build(), Fixtures.TODAY);
+        return Habitat.of(new Fixtures.TankBuilder().shape(shape).build(), Fixtures.TODAY);
     }
 
     private static Species named(Species like, String genus, String family) {
@@ -267,7 +267,7 @@ class PressurePropertiesTest {
     }
 
     private static Species copy(
-            Species like, String id, String genus, String family, org.pelluna.core.species.Look look) {
+            Species like, String id, String genus, String family, org.pelluna.core.species.Appearance look) {
         return new Species(
                 id,
                 like.scientificName(),

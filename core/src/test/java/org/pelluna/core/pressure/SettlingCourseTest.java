@@ -32,7 +32,7 @@ class SettlingCourseTest {
     void thePredictedPressureOfAPairFollowsIt() {
         var gale = Fixtures.fish("gale", Fixtures.species("chrysiptera-parasema"), 6, Fixtures.TODAY.minusDays(60));
         var wren = Fixtures.fish("wren", Fixtures.species("ecsenius-bicolor"), 6, Fixtures.TODAY.minusDays(30));
-        PressureModel model = new PressureModel(Ground.of(Fixtures.reef(), Fixtures.TODAY));
+        PressureModel model = new PressureModel(Habitat.of(Fixtures.reef(), Fixtures.TODAY));
         double first = model.of(gale, wren, Meeting.plain(30), Fixtures.TODAY).perHour();
         double later = model.of(gale, wren, Meeting.plain(30).together(30), Fixtures.TODAY)
                 .perHour();

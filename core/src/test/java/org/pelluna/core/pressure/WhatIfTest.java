@@ -9,21 +9,22 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 
 class WhatIfTest {
     private static final Species KOLE = Fixtures.species("ctenochaetus-strigosus");
-    private final Stock stock = Stock.of(
+    private final ResolvedPlan stock = ResolvedPlan.of(
             Fixtures.plan(
                     Fixtures.reef(),
                     List.of(
                             Fixtures.resident("bristle", "ctenochaetus-tominiensis", 400, 12),
                             Fixtures.resident("clown", "amphiprion-ocellaris", 400, 8))),
             Fixtures.CATALOGUE);
-    private final Ground here = Ground.of(Fixtures.reef(), Fixtures.TODAY);
+    private final Habitat here = Habitat.of(Fixtures.reef(), Fixtures.TODAY);
 
-    private WhatIf.Shift bristle(double cm, int newcomers, WhatIf.Order order, Set<Welcome> welcome, Ground ground) {
+    private WhatIf.Shift bristle(
+            double cm, int newcomers, WhatIf.Order order, Set<ArrivalAid> welcome, Habitat ground) {
         return new WhatIf(cm, newcomers, order, welcome, ground)
                 .shifts(stock, KOLE).stream()
                         .filter(shift -> shift.resident().id().equals("bristle"))
@@ -31,7 +32,7 @@ class WhatIfTest {
                         .orElseThrow();
     }
 
-    private double suffered(double cm, int newcomers, WhatIf.Order order, Set<Welcome> welcome, Ground ground) {
+    private double suffered(double cm, int newcomers, WhatIf.Order order, Set<ArrivalAid> welcome, Habitat ground) {
         return bristle(cm, newcomers, order, welcome, ground).wouldSuffer().perHour();
     }
 
@@ -50,12 +51,12 @@ class WhatIfTest {
         assertThat(suffered(7, 1, WITH_RIVALS, Set.of(), here))
                 .as("rival out and back")
                 .isLessThan(usual);
-        assertThat(suffered(7, 1, LAST, Set.of(Welcome.BOX), here)).as("box").isLessThan(usual);
+        assertThat(suffered(7, 1, LAST, Set.of(ArrivalAid.BOX), here)).as("box").isLessThan(usual);
         assertThat(suffered(7, 1, FIRST, Set.of(), here)).as("before everyone").isLessThan(usual);
         assertThat(bristle(7, 1, FIRST, Set.of(), here).wouldGive().perHour())
                 .as("and it presses those who come later")
                 .isGreaterThan(bristle(7, 1, LAST, Set.of(), here).wouldGive().perHour());
-        Ground longer = new Ground(here.swimCm() * 2, here.footprintSquareCm() * 2, here.shelters(), 2, true);
+        Habitat longer = new Habitat(here.swimCm() * 2, here.footprintSquareCm() * 2, here.shelters(), 2, true);
         assertThat(suffered(7, 1, LAST, Set.of(), longer)).as("longer tank").isLessThan(usual);
     }
 

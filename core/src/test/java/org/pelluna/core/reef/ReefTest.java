@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
-import org.pelluna.core.forecast.WaterForecast.Coming;
+import org.pelluna.core.forecast.WaterForecast.PlannedFish;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterSpace;
@@ -18,15 +18,15 @@ import org.pelluna.core.tank.WaterSpace;
 class ReefTest {
     private static final LocalDate TODAY = Fixtures.TODAY;
 
-    private static Reef reef(Tank tank, List<Resident> residents, Coming... coming) {
-        return new Reef(Stock.of(Fixtures.plan(tank, residents), Fixtures.CATALOGUE), List.of(coming));
+    private static Reef reef(Tank tank, List<Resident> residents, PlannedFish... coming) {
+        return new Reef(ResolvedPlan.of(Fixtures.plan(tank, residents), Fixtures.CATALOGUE), List.of(coming));
     }
 
     private static Resident left(String id, String species, int cameAgo, int leftAgo) {
         return new Resident(id, species, id, TODAY.minusDays(cameAgo), 4, Optional.of(TODAY.minusDays(leftAgo)));
     }
 
-    private static Swimmer on(Reef reef, String id, LocalDate day) {
+    private static FishOnDay on(Reef reef, String id, LocalDate day) {
         return reef.swimmers(day).stream()
                 .filter(one -> one.fish().id().equals(id))
                 .findFirst()
@@ -39,18 +39,18 @@ class ReefTest {
         Reef reef = reef(
                 Fixtures.reef(),
                 List.of(Fixtures.resident("plum", "gramma-loreto", 100, 4), left("ember", "gramma-loreto", 200, 50)),
-                new Coming(TODAY.plusDays(30), List.of(goby, goby)));
+                new PlannedFish(TODAY.plusDays(30), List.of(goby, goby)));
         assertThat(reef.begin()).isEqualTo(TODAY.minusDays(200));
         assertThat(reef.end()).isEqualTo(TODAY.plusDays(30).plusYears(5));
-        assertThat(on(reef, "ember", TODAY.minusDays(51)).presence()).isEqualTo(Swimmer.Presence.HERE);
-        assertThat(on(reef, "ember", TODAY.minusDays(50)).presence()).isEqualTo(Swimmer.Presence.GONE);
-        assertThat(on(reef, "plum", TODAY.minusDays(101)).presence()).isEqualTo(Swimmer.Presence.TO_COME);
-        Swimmer plum = on(reef, "plum", TODAY.plusYears(1));
+        assertThat(on(reef, "ember", TODAY.minusDays(51)).presence()).isEqualTo(FishOnDay.Presence.HERE);
+        assertThat(on(reef, "ember", TODAY.minusDays(50)).presence()).isEqualTo(FishOnDay.Presence.GONE);
+        assertThat(on(reef, "plum", TODAY.minusDays(101)).presence()).isEqualTo(FishOnDay.Presence.TO_COME);
+        FishOnDay plum = on(reef, "plum", TODAY.plusYears(1));
         assertThat(plum.lengthCm())
                 .isEqualTo(plum.fish().lengthCmOn(TODAY.plusYears(1)))
                 .isGreaterThan(4);
-        assertThat(on(reef, "w", TODAY.plusDays(29)).presence()).isEqualTo(Swimmer.Presence.TO_COME);
-        assertThat(on(reef, "w-2", TODAY.plusDays(30)).presence()).isEqualTo(Swimmer.Presence.HERE);
+        assertThat(on(reef, "w", TODAY.plusDays(29)).presence()).isEqualTo(FishOnDay.Presence.TO_COME);
+        assertThat(on(reef, "w-2", TODAY.plusDays(30)).presence()).isEqualTo(FishOnDay.Presence.HERE);
         assertThat(reef.pressures(TODAY)).isEmpty();
         assertThat(reef.pressures(TODAY.plusDays(30))).hasSize(6);
         assertThat(reef.pressures(TODAY.minusDays(70))).hasSize(2);
@@ -68,16 +68,16 @@ class ReefTest {
                         Fixtures.resident("sail", "zebrasoma-flavescens", 60, 6),
                         left("ember", "gramma-loreto", 200, 50)));
         assertThat(reef.marks())
-                .extracting(Mark::kind)
-                .containsSubsequence(Mark.Kind.ARRIVAL, Mark.Kind.LOSS)
-                .contains(Mark.Kind.OUTGROWN);
-        Mark outgrown = reef.marks().stream()
-                .filter(mark -> mark.kind() == Mark.Kind.OUTGROWN)
+                .extracting(ReefEvent::kind)
+                .containsSubsequence(ReefEvent.Kind.ARRIVAL, ReefEvent.Kind.LOSS)
+                .contains(ReefEvent.Kind.OUTGROWN);
+        ReefEvent outgrown = reef.marks().stream()
+                .filter(mark -> mark.kind() == ReefEvent.Kind.OUTGROWN)
                 .findFirst()
                 .orElseThrow();
         assertThat(reef.findings(outgrown.on().minusDays(1))).isEmpty();
         assertThat(reef.findings(outgrown.on())).containsExactly(outgrown.finding());
-        assertThat(reef.marks()).isSortedAccordingTo(java.util.Comparator.comparing(Mark::on));
+        assertThat(reef.marks()).isSortedAccordingTo(java.util.Comparator.comparing(ReefEvent::on));
     }
 
     @Test
@@ -86,7 +86,7 @@ class ReefTest {
         Reef reef = reef(
                 Fixtures.reef(),
                 List.of(Fixtures.resident("plum", "gramma-loreto", 100, 4)),
-                new Coming(TODAY.plusDays(10), List.of(tang)));
+                new PlannedFish(TODAY.plusDays(10), List.of(tang)));
         double before = reef.headroom(TODAY).grown().get(0).used();
         double after = reef.headroom(TODAY.plusDays(10)).grown().get(0).used();
         assertThat(after).isGreaterThan(before);

@@ -9,13 +9,14 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.tank.Tank;
 
 /** What a keeper would want to be told in the shop; all common practice. */
 class ShopCardTest {
     private static ShopCard card(Tank tank, List<Resident> residents, String species) {
-        Stock stock = Stock.of(Fixtures.plan(tank, HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
+        ResolvedPlan stock =
+                ResolvedPlan.of(Fixtures.plan(tank, HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
         return ShopCard.of(stock, Fixtures.CATALOGUE.get(species));
     }
 
@@ -69,7 +70,7 @@ class ShopCardTest {
     @Test
     void aGroupIsAskedForByWhatItStillLacks() {
         Resident one = Fixtures.resident("one", "pseudanthias-squamipinnis", 400, 8);
-        Stock stock = Stock.of(
+        ResolvedPlan stock = ResolvedPlan.of(
                 Fixtures.plan(new Fixtures.TankBuilder().build(), HouseRules.USUAL, List.of(one), List.of()),
                 Fixtures.CATALOGUE);
         assertThat(stock.fewestMore(Fixtures.CATALOGUE.get("pseudanthias-squamipinnis")))

@@ -21,7 +21,7 @@ import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
@@ -125,8 +125,8 @@ class KeepersCasesTest {
             String[] one = resident.split(" ");
             residents.add(Fixtures.resident("old", one[0], 900, Double.parseDouble(one[1])));
         }
-        Stock stock =
-                Stock.of(Fixtures.plan(tank(tankName), HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
+        ResolvedPlan stock = ResolvedPlan.of(
+                Fixtures.plan(tank(tankName), HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
         Species species = Fixtures.species(fish);
         List<Stance> stances = Shortlist.ask(
                         stock, species, 1, species.size().saleCm().value())
@@ -151,7 +151,7 @@ class KeepersCasesTest {
                 .sand(0)
                 .holding(SHRIMPS, 1)
                 .build();
-        Stock stock = Stock.of(
+        ResolvedPlan stock = ResolvedPlan.of(
                 Fixtures.plan(
                         everything,
                         HouseRules.USUAL,
@@ -176,7 +176,7 @@ class KeepersCasesTest {
                 HouseRules.USUAL.with(HouseRules.USUAL.schools(), HouseRules.USUAL.husbandry(), Map.of(rule, note));
         Species species = Fixtures.species(fish);
         Tank open = new TankBuilder().cover(Cover.Kind.OPEN, 0).build();
-        Stock stock = Stock.of(Fixtures.plan(open, rules, List.of(), List.of()), Fixtures.CATALOGUE);
+        ResolvedPlan stock = ResolvedPlan.of(Fixtures.plan(open, rules, List.of(), List.of()), Fixtures.CATALOGUE);
         Judgement judgement = Shortlist.ask(stock, species, 1, 5);
         assertThat(judgement.findings())
                 .filteredOn(finding -> finding.rule().equals(rule))

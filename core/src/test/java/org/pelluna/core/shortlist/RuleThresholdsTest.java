@@ -17,10 +17,10 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
@@ -35,7 +35,7 @@ class RuleThresholdsTest {
     }
 
     private static Optional<Finding> finding(Tank tank, HouseRules rules, Species species, String rule) {
-        Stock stock = Stock.of(plan(tank, rules, List.of(), List.of(wish(species.id()))), CATALOGUE);
+        ResolvedPlan stock = ResolvedPlan.of(plan(tank, rules, List.of(), List.of(wish(species.id()))), CATALOGUE);
         return Shortlist.of(stock).get(0).findings().stream()
                 .filter(one -> one.rule().equals(rule))
                 .findFirst();
@@ -79,11 +79,11 @@ class RuleThresholdsTest {
         Tank shorter = new TankBuilder().swim(wants * 0.99).build();
         assertThat(stance(enough, one, "swim-length")).isNotEqualTo(Optional.of(Stance.STOP));
         assertThat(stance(shorter, one, "swim-length")).hasValue(Stance.STOP);
-        Schools usual = Schools.USUAL;
+        Approaches usual = Approaches.USUAL;
         HouseRules juvenile = HouseRules.USUAL.with(
-                new Schools(
+                new Approaches(
                         usual.ceiling(),
-                        Schools.BigFish.JUVENILE,
+                        Approaches.BigFish.JUVENILE,
                         usual.kin(),
                         usual.anthias(),
                         usual.clownfish(),
@@ -174,7 +174,8 @@ class RuleThresholdsTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("species")
     void hazardsAilmentsBenefitsAndLifespanAreToldOfEveryFishThatHasThem(Species one) {
-        Stock stock = Stock.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of(wish(one.id()))), CATALOGUE);
+        ResolvedPlan stock =
+                ResolvedPlan.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of(wish(one.id()))), CATALOGUE);
         List<Finding> findings = Shortlist.of(stock).get(0).findings();
         assertThat(findings)
                 .filteredOn(finding -> finding.rule().equals("hazard"))

@@ -28,7 +28,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
@@ -257,7 +257,7 @@ class ShortlistTest {
     }
 
     private static Judgement judge(Tank tank, List<Resident> residents, Wish wish) {
-        return Shortlist.of(Stock.of(plan(tank, HouseRules.USUAL, residents, List.of(wish)), CATALOGUE))
+        return Shortlist.of(ResolvedPlan.of(plan(tank, HouseRules.USUAL, residents, List.of(wish)), CATALOGUE))
                 .get(0);
     }
 

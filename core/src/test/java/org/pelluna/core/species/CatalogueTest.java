@@ -128,7 +128,7 @@ class CatalogueTest {
     @Test
     void theYoungLookDifferentUntilTheyChange() {
         Species angel = CATALOGUE.get("pomacanthus-imperator");
-        assertThat(angel.lookAt(6).pattern()).isEqualTo(Look.Pattern.RINGS);
+        assertThat(angel.lookAt(6).pattern()).isEqualTo(Appearance.Pattern.RINGS);
         assertThat(angel.lookAt(20)).isEqualTo(angel.look());
     }
 

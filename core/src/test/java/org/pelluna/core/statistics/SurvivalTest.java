@@ -7,18 +7,18 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.pelluna.core.statistics.Survival.Life;
+import org.pelluna.core.statistics.Survival.FollowUp;
 
 /** Freireich et al. 1963, remission times as in Gehan 1965; curve and errors by r-cran-survival. */
 class SurvivalTest {
-    private static final List<Life> TREATED =
+    private static final List<FollowUp> TREATED =
             lives("6 6 6 6+ 7 9+ 10 10+ 11+ 13 16 17+ 19+ 20+ 22 23 25+ 32+ 32+ 34+ 35+");
-    private static final List<Life> PLACEBO = lives("1 1 2 2 3 4 4 5 5 8 8 8 8 11 11 12 12 15 17 22 23");
+    private static final List<FollowUp> PLACEBO = lives("1 1 2 2 3 4 4 5 5 8 8 8 8 11 11 12 12 15 17 22 23");
 
-    private static List<Life> lives(String times) {
-        List<Life> lives = new ArrayList<>();
+    private static List<FollowUp> lives(String times) {
+        List<FollowUp> lives = new ArrayList<>();
         for (String one : times.split(" ")) {
-            lives.add(new Life(Double.parseDouble(one.replace("+", "")), !one.endsWith("+")));
+            lives.add(new FollowUp(Double.parseDouble(one.replace("+", "")), !one.endsWith("+")));
         }
         return lives;
     }

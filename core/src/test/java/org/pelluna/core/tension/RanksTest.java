@@ -7,7 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.watch.LogEntry;
 
 class RanksTest {
@@ -18,8 +18,8 @@ class RanksTest {
                 .resident("c", "ecsenius-bicolor", 20, 6);
     }
 
-    private static Stock stock(Logs logs) {
-        return Stock.of(logs.plan(), Fixtures.CATALOGUE);
+    private static ResolvedPlan stock(Logs logs) {
+        return ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE);
     }
 
     @Test
@@ -52,12 +52,12 @@ class RanksTest {
 
     @Test
     void waysOutAreOrderedFromMildToHardAndEachHasItsPrice() {
-        Stock stock = stock(three());
+        ResolvedPlan stock = stock(three());
         Fish victim = stock.residents().stream()
                 .filter(one -> one.id().equals("c"))
                 .findFirst()
                 .orElseThrow();
-        List<WayOut> ways = WayOut.of(stock, victim);
+        List<RemedyOption> ways = RemedyOption.of(stock, victim);
         assertThat(ways.get(0).title()).isEqualTo("Wait");
         double wait = ways.get(0).pressure();
         assertThat(ways.get(0).later()).isLessThanOrEqualTo(wait);
@@ -67,7 +67,7 @@ class RanksTest {
         assertThat(way(ways, "Move the rockwork").pressure()).isLessThan(wait);
         assertThat(way(ways, "Rehome c").pressure()).isZero();
         assertThat(ways.stream()
-                        .filter(one -> one.way() == WayOut.Way.REHOME_BULLY)
+                        .filter(one -> one.way() == RemedyOption.Way.REHOME_BULLY)
                         .findFirst()
                         .orElseThrow()
                         .pressure())
@@ -78,7 +78,7 @@ class RanksTest {
                 .isLessThan(way(ways, "Back into the box").pressure());
     }
 
-    private static WayOut way(List<WayOut> ways, String title) {
+    private static RemedyOption way(List<RemedyOption> ways, String title) {
         return ways.stream()
                 .filter(one -> one.title().equals(title))
                 .findFirst()

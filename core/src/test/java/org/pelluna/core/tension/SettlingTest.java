@@ -42,11 +42,11 @@ class SettlingTest {
                 int days = day;
                 Logs calming = arrival(1000 + round, day)
                         .encounters("boss", "new", day, 0, ago -> 6 * SettlingCourse.USUAL.left(days - ago));
-                alarmed |= together(calming).settles() == Settling.Verdict.NOT_SETTLING;
+                alarmed |= together(calming).settles() == Settling.State.NOT_SETTLING;
             }
             falseAlarms += alarmed ? 1 : 0;
             Logs going = arrival(5000 + round, 28).encounters("boss", "new", 28, 0, ago -> 6);
-            told += together(going).settles() == Settling.Verdict.NOT_SETTLING ? 1 : 0;
+            told += together(going).settles() == Settling.State.NOT_SETTLING ? 1 : 0;
         }
         assertThat(falseAlarms / (double) rounds)
                 .as("false alarms of an arrival")
@@ -58,11 +58,11 @@ class SettlingTest {
     void aQuarrelThatDiesDownIsSettlingThenQuietAndItsCalmIsProjected() {
         Logs early = arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 20 * Math.exp(-(10 - ago) / 4.0));
         Settling settling = together(early);
-        assertThat(settling.settles()).isIn(Settling.Verdict.SETTLING, Settling.Verdict.OPEN);
+        assertThat(settling.settles()).isIn(Settling.State.SETTLING, Settling.State.OPEN);
         assertThat(settling.decline().orElseThrow().slope()).isNegative();
         assertThat(settling.calmOn()).hasValueSatisfying(day -> assertThat(day).isAfter(Fixtures.TODAY.minusDays(5)));
         Logs late = arrival(4, 40).encounters("boss", "new", 40, 20, ago -> 6);
-        assertThat(together(late).settles()).isEqualTo(Settling.Verdict.QUIET);
+        assertThat(together(late).settles()).isEqualTo(Settling.State.QUIET);
     }
 
     @Test
@@ -72,7 +72,7 @@ class SettlingTest {
                 .resident("new", "ecsenius-bicolor", 9, 6)
                 .add(Fixtures.TODAY.minusDays(1).atTime(9, 0), LogEntry.Kind.CHASE, "boss", "new", 2);
         Settling none = together(unwatched);
-        assertThat(none.settles()).isEqualTo(Settling.Verdict.TOO_EARLY);
+        assertThat(none.settles()).isEqualTo(Settling.State.TOO_EARLY);
         assertThat(none.encounters()).isZero();
     }
 
@@ -96,7 +96,7 @@ class SettlingTest {
         RemedyEffect effect = RemedyEffect.of(logs.plan()).get(0);
         var boss = effect.byAggressor().get(0);
         assertThat(boss.aggressorId()).contains("boss");
-        assertThat(boss.verdict()).isEqualTo(RemedyEffect.Verdict.HELPED);
+        assertThat(boss.verdict()).isEqualTo(RemedyEffect.Outcome.HELPED);
         assertThat(effect.steppedIn().orElseThrow().aggressorId()).contains("mate");
         assertThat(Warning.of(logs.plan())).extracting(Warning::kind).contains(Warning.Kind.STEPPED_IN);
         assertThat(RemedyEffect.tally(RemedyEffect.of(logs.plan())))
@@ -110,7 +110,7 @@ class SettlingTest {
                 .resident("boss", "chrysiptera-parasema", 200, 7)
                 .resident("new", "ecsenius-bicolor", 20, 6)
                 .remedy(Remedy.Kind.FRESH_ROCK, "boss", 10);
-        assertThat(RemedyEffect.of(logs.plan()).get(0).all().verdict()).isEqualTo(RemedyEffect.Verdict.UNKNOWN);
+        assertThat(RemedyEffect.of(logs.plan()).get(0).all().verdict()).isEqualTo(RemedyEffect.Outcome.UNKNOWN);
     }
 
     @Test

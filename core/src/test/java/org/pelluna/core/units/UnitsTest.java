@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Conversion factors: NIST SP 811, appendix B.8. */
-class UnitsTest {
+class OrderItemsTest {
     @Test
     void aUsGallonAndAnInchAreExact() {
         assertThat(VolumeUnit.US_GALLON.toLitres(1)).isEqualTo(3.785411784);

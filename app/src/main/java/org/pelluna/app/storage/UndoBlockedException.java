@@ -1,11 +1,11 @@
 package org.pelluna.app.storage;
 
 /** Something cannot be taken back, because the record stands on it since. */
-public class StillInTheRecord extends RuntimeException {
+public class UndoBlockedException extends RuntimeException {
     /**
      * @param sentence what stands against it, for the keeper
      */
-    public StillInTheRecord(String sentence) {
+    public UndoBlockedException(String sentence) {
         super(sentence);
     }
 }

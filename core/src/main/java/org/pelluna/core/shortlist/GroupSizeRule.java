@@ -4,11 +4,11 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.species.Company;
+import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.species.SocialGrouping;
 
 /** Is this a number of its own kind that does well together? */
-final class CompanyRule implements ShortlistRule {
+final class GroupSizeRule implements ShortlistRule {
     private static final String RULE = "company";
 
     @Override
@@ -23,14 +23,14 @@ final class CompanyRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        Company company = candidate.species().company();
+        SocialGrouping company = candidate.species().company();
         int here = candidate.stock().residentsOf(candidate.species());
         int total = here + candidate.wished().count();
         List<Figure> figures = List.of(
                 Figure.measured("of its kind here", here, ""),
                 Figure.measured("of its kind with this wish", total, ""));
-        boolean oneFirst = candidate.rules().schools().anthias() == Schools.Anthias.ONE_FIRST;
-        if (company.way() == Company.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
+        boolean oneFirst = candidate.rules().schools().anthias() == Approaches.HaremFish.ONE_FIRST;
+        if (company.way() == SocialGrouping.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
             return List.of(Finding.of(
                             RULE,
                             oneFirst ? Stance.CAREFUL : Stance.FINE,
@@ -54,16 +54,16 @@ final class CompanyRule implements ShortlistRule {
                 .remedy(remedy(company)));
     }
 
-    private static String reason(Company company, int total) {
-        if (total == 2 && company.way() == Company.Way.HAREM) {
+    private static String reason(SocialGrouping company, int total) {
+        if (total == 2 && company.way() == SocialGrouping.Way.HAREM) {
             return "Of two, the stronger kills the weaker; it lives "
                     + company.way().words() + ".";
         }
         return "It lives " + company.way().words() + "; " + total + " of its kind will fight.";
     }
 
-    private static String remedy(Company company) {
-        boolean group = company.way() == Company.Way.HAREM || company.way() == Company.Way.SHOAL;
+    private static String remedy(SocialGrouping company) {
+        boolean group = company.way() == SocialGrouping.Way.HAREM || company.way() == SocialGrouping.Way.SHOAL;
         String pair = company.pairAllowed() ? " or a pair" : "";
         return group
                 ? "One alone" + pair + ", or " + company.smallestGroup() + " to " + company.largestGroup()

@@ -17,7 +17,7 @@ import org.pelluna.core.timeline.Timeline;
  * @param wishes every wish with its fish, as if it arrived on that day
  * @param departed the fish that lived here and left
  */
-public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed) {
+public record ResolvedPlan(TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed) {
 
     /** A fish that lived here, and the day it left. */
     public record Departed(Fish fish, LocalDate leftOn) {}
@@ -43,7 +43,7 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes, Li
      *
      * @throws IllegalArgumentException if the catalogue lacks one
      */
-    public static Stock of(TankPlan plan, Catalogue catalogue) {
+    public static ResolvedPlan of(TankPlan plan, Catalogue catalogue) {
         Catalogue known = plan.species(catalogue);
         List<Fish> residents = plan.residents().stream()
                 .filter(resident -> resident.livesHere(plan.asOf()))
@@ -59,7 +59,7 @@ public record Stock(TankPlan plan, List<Fish> residents, List<Wished> wishes, Li
                         Fish.resident(resident, known.get(resident.speciesId())),
                         resident.leftOn().orElseThrow()))
                 .toList();
-        return new Stock(plan, residents, wishes, departed);
+        return new ResolvedPlan(plan, residents, wishes, departed);
     }
 
     /** Who lives, lived or has been entered to live here, on any day. */

@@ -8,13 +8,13 @@ import java.util.Locale;
 import org.springframework.web.util.WebUtils;
 
 /** How pages look: on paper by day, dim at the tank by night. Remembered by the browser, not by the keeper. */
-public enum Look {
+public enum Theme {
     DAY,
     NIGHT;
 
     private static final String COOKIE = "look";
 
-    static Look of(HttpServletRequest request) {
+    static Theme of(HttpServletRequest request) {
         Cookie cookie = WebUtils.getCookie(request, COOKIE);
         return cookie != null && cookie.getValue().equals("night") ? NIGHT : DAY;
     }
@@ -34,7 +34,7 @@ public enum Look {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    public Look other() {
+    public Theme other() {
         return this == DAY ? NIGHT : DAY;
     }
 }

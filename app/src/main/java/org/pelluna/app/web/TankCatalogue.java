@@ -9,11 +9,11 @@ import org.springframework.stereotype.Component;
 
 /** The catalogue as one tank knows it: with the species its keeper added to it. */
 @Component
-public class Known {
+public class TankCatalogue {
     private final Catalogue catalogue;
     private final Search search;
 
-    Known(Catalogue catalogue, Search search) {
+    TankCatalogue(Catalogue catalogue, Search search) {
         this.catalogue = catalogue;
         this.search = search;
     }

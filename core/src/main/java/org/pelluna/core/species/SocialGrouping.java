@@ -12,10 +12,10 @@ import org.pelluna.core.finding.Provenance;
  * @param sexChange which way it changes sex, if it does
  * @param from where this is known from
  */
-public record Company(
+public record SocialGrouping(
         Way way, int smallestGroup, int largestGroup, boolean pairAllowed, SexChange sexChange, Provenance from) {
 
-    public Company {
+    public SocialGrouping {
         if (smallestGroup < 1 || largestGroup < smallestGroup) {
             throw new IllegalArgumentException(
                     "a group runs from at least 1 upwards, but was " + smallestGroup + " to " + largestGroup);

@@ -1,7 +1,7 @@
 package org.pelluna.core.pressure;
 
 /** What is done for a newcomer on its arrival. */
-public enum Welcome {
+public enum ArrivalAid {
     /** It spends its first days in a clear perforated box in the display. */
     BOX,
     /** It is released at lights-out. */

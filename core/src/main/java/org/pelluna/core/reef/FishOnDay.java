@@ -12,7 +12,7 @@ import org.pelluna.core.plan.Fish;
  * @param since the day it arrived, is to arrive, or left
  * @param planned whether it is still a wish today
  */
-public record Swimmer(Fish fish, Presence presence, double lengthCm, LocalDate since, boolean planned) {
+public record FishOnDay(Fish fish, Presence presence, double lengthCm, LocalDate since, boolean planned) {
 
     /** Whether a fish is in the tank on a day. */
     public enum Presence {

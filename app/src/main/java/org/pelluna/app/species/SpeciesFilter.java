@@ -7,7 +7,7 @@ import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 
 /** What the keeper looks for in the catalogue; an empty field asks nothing. */
-final class Asked {
+final class SpeciesFilter {
     /** What this tank says of a fish. */
     enum Fit {
         ANY("any answer"),

@@ -12,11 +12,11 @@ import org.pelluna.core.tank.Tank;
  * @param feedingPlaces places at which food is given
  * @param freshRock whether rock that no resident has claimed was added for the newcomer
  */
-public record Ground(double swimCm, double footprintSquareCm, int shelters, int feedingPlaces, boolean freshRock) {
+public record Habitat(double swimCm, double footprintSquareCm, int shelters, int feedingPlaces, boolean freshRock) {
 
     /** The ground of a tank on a day; rock set within the last fortnight is nobody's yet. */
-    public static Ground of(Tank tank, LocalDate on) {
-        return new Ground(
+    public static Habitat of(Tank tank, LocalDate on) {
+        return new Habitat(
                 tank.swimCm(),
                 tank.shape().footprintSquareCm(),
                 tank.shelters(),

@@ -3,9 +3,9 @@ package org.pelluna.app.web;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.sql.SQLException;
-import org.pelluna.app.storage.ChangedMeanwhile;
-import org.pelluna.app.storage.NotYours;
-import org.pelluna.app.storage.StillInTheRecord;
+import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.StaleVersionException;
+import org.pelluna.app.storage.UndoBlockedException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.NestedExceptionUtils;
@@ -30,19 +30,19 @@ import org.springframework.web.multipart.MultipartException;
 /** Troubles that any page may meet, each with a sentence that says what to do. */
 @ControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
-class Troubles {
-    private static final Logger LOG = LoggerFactory.getLogger(Troubles.class);
+class ErrorHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ErrorHandler.class);
 
     /** PostgreSQL's code for a key that is there already. */
     private static final String UNIQUE_VIOLATION = "23505";
 
-    @ExceptionHandler(NotYours.class)
+    @ExceptionHandler(NotFoundException.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String notYours(Model model, HttpServletRequest request) {
         return trouble(model, request, "Nothing here", "There is no such page among your tanks.");
     }
 
-    @ExceptionHandler({ChangedMeanwhile.class, OptimisticLockingFailureException.class})
+    @ExceptionHandler({StaleVersionException.class, OptimisticLockingFailureException.class})
     @ResponseStatus(HttpStatus.CONFLICT)
     String changed(Model model, HttpServletRequest request) {
         return trouble(
@@ -53,9 +53,9 @@ class Troubles {
                         + " saved over it: go back, reload, and enter your change again.");
     }
 
-    @ExceptionHandler(StillInTheRecord.class)
+    @ExceptionHandler(UndoBlockedException.class)
     @ResponseStatus(HttpStatus.CONFLICT)
-    String inTheRecord(Model model, HttpServletRequest request, StillInTheRecord trouble) {
+    String inTheRecord(Model model, HttpServletRequest request, UndoBlockedException trouble) {
         return trouble(model, request, "Not taken back", String.valueOf(trouble.getMessage()));
     }
 
@@ -131,7 +131,7 @@ class Troubles {
     private static String trouble(Model model, HttpServletRequest request, String heading, String sentence) {
         model.addAttribute("heading", heading);
         model.addAttribute("sentence", sentence);
-        model.addAttribute("look", Look.of(request));
+        model.addAttribute("look", Theme.of(request));
         model.addAttribute("here", "/tanks");
         return "trouble";
     }

@@ -20,7 +20,7 @@ import org.pelluna.core.finding.Provenance;
  * @param delicacy 0 robust to 1 delicate
  * @param from where these are known from
  */
-public record Temper(
+public record Temperament(
         double ownSpecies,
         double genus,
         double family,
@@ -39,8 +39,8 @@ public record Temper(
     public static final double SMALLER = 0.6;
 
     /** The same with every share toward others multiplied, none above 1. */
-    public Temper times(double factor, Provenance source) {
-        return new Temper(
+    public Temperament times(double factor, Provenance source) {
+        return new Temperament(
                 Math.min(1, ownSpecies * factor),
                 Math.min(1, genus * factor),
                 Math.min(1, family * factor),
@@ -56,7 +56,7 @@ public record Temper(
                 source);
     }
 
-    public Temper {
+    public Temperament {
         for (double share : new double[] {
             ownSpecies,
             genus,

@@ -8,8 +8,8 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.Stock;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.water.Nitrification;
@@ -20,10 +20,10 @@ import org.pelluna.core.water.Nitrification;
  * @param placed those to put in order
  * @param held those without a date
  */
-record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
+record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
 
-    static Units of(Stock stock, List<Judgement> judgements) {
-        List<Unit> placed = new ArrayList<>();
+    static OrderItems of(ResolvedPlan stock, List<Judgement> judgements) {
+        List<OrderItem> placed = new ArrayList<>();
         List<ArrivalPlan.Held> held = new ArrayList<>();
         Quarantine quarantine = Quarantine.of(stock.plan());
         for (Judgement judgement : judgements) {
@@ -41,15 +41,16 @@ record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
     }
 
     /** A wish whose waste the water bears at no place of any order is held back. */
-    private static Units withoutTheUnbearable(Stock stock, List<Unit> placed, List<ArrivalPlan.Held> held) {
+    private static OrderItems withoutTheUnbearable(
+            ResolvedPlan stock, List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         if (placed.isEmpty()) {
-            return new Units(placed, held);
+            return new OrderItems(placed, held);
         }
         OrderProblem problem = new OrderProblem(stock, placed);
         int reachable = problem.reachable();
-        List<Unit> bearable = new ArrayList<>();
+        List<OrderItem> bearable = new ArrayList<>();
         for (int i = 0; i < placed.size(); i++) {
-            Unit unit = placed.get(i);
+            OrderItem unit = placed.get(i);
             if ((reachable & 1 << i) != 0) {
                 bearable.add(unit);
             } else {
@@ -59,7 +60,7 @@ record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
                         tooMuchWaste(unit.name(), problem.nitrogen(1 << i), problem.mostNitrogen(reachable))));
             }
         }
-        return new Units(bearable, held);
+        return new OrderItems(bearable, held);
     }
 
     /** Why a group cannot come on one day. */
@@ -83,7 +84,7 @@ record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
     }
 
     /** Beyond what can be put in order at once, the later wishes are held back, and told why. */
-    private static Optional<Finding> tooMany(List<Unit> units) {
+    private static Optional<Finding> tooMany(List<OrderItem> units) {
         if (units.size() < OrderProblem.MOST_UNITS) {
             return Optional.empty();
         }
@@ -114,8 +115,8 @@ record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
                 .remedy("Wish for fewer at a time, or have the shop quarantine them."));
     }
 
-    private static Unit unit(Judgement judgement, Stock stock, Quarantine quarantine) {
-        Stock.Wished wished = judgement.wished();
+    private static OrderItem unit(Judgement judgement, ResolvedPlan stock, Quarantine quarantine) {
+        ResolvedPlan.Wished wished = judgement.wished();
         String id = wished.wish().id();
         LocalDate today = stock.plan().asOf();
         Schedule schedule = stock.plan().schedule();
@@ -133,13 +134,13 @@ record Units(List<Unit> placed, List<ArrivalPlan.Held> held) {
         }
         LocalDate since = schedule.inQuarantine().get(id);
         if (since == null || quarantine.days() == 0) {
-            return new Unit(wished.fish(), wished.count(), release, sentence);
+            return new OrderItem(wished.fish(), wished.count(), release, sentence);
         }
         int out = ArrivalOrder.days(today, since.plusDays(quarantine.days()));
         if (out > release) {
             release = out;
             sentence = "It is in quarantine since " + since + ", for " + quarantine.days() + " days.";
         }
-        return new Unit(wished.fish(), wished.count(), release, sentence, true);
+        return new OrderItem(wished.fish(), wished.count(), release, sentence, true);
     }
 }

@@ -8,9 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import org.pelluna.core.statistics.Decline.Watched;
+import org.pelluna.core.statistics.RateTrend.Watched;
 
-class DeclineTest {
+class RateTrendTest {
 
     /**
      * Base R 4.2.2: {@code d <- c(0,1,2,4,7,10); h <- c(.5,.5,.25,.5,.5,1); n <- c(6,5,2,2,1,1); summary(glm(n ~ d +
@@ -18,7 +18,7 @@ class DeclineTest {
      */
     @Test
     void agreesWithAnIndependentImplementation() {
-        Decline fit = Decline.of(List.of(
+        RateTrend fit = RateTrend.of(List.of(
                 new Watched(0, 0.5, 6),
                 new Watched(1, 0.5, 5),
                 new Watched(2, 0.25, 2),
@@ -45,7 +45,7 @@ class DeclineTest {
             for (int day = 0; day < 21; day++) {
                 watches.add(new Watched(day, 0.5, PoissonRatesTest.poisson(random, 0.5 * 12 * Math.exp(-0.12 * day))));
             }
-            held += Decline.of(watches).slopeInterval().holds(-0.12) ? 1 : 0;
+            held += RateTrend.of(watches).slopeInterval().holds(-0.12) ? 1 : 0;
         }
         assertThat(held / (double) rounds).isBetween(0.93, 0.97);
     }
@@ -56,16 +56,16 @@ class DeclineTest {
         for (int day = 0; day < 10; day++) {
             watches.add(new Watched(day, 10, (int) Math.round(100 * Math.exp(-0.2 * day))));
         }
-        Decline fit = Decline.of(watches);
+        RateTrend fit = RateTrend.of(watches);
         assertThat(fit.rateAt(fit.reaches(0.5))).isCloseTo(0.5, within(1e-9));
         assertThat(fit.reaches(0.5)).isCloseTo(Math.log(20) / 0.2, within(0.6));
     }
 
     @Test
     void tooLittleIsNoCourse() {
-        assertThatThrownBy(() -> Decline.of(List.of(new Watched(0, 1, 5))))
+        assertThatThrownBy(() -> RateTrend.of(List.of(new Watched(0, 1, 5))))
                 .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> Decline.of(List.of(new Watched(0, 1, 1), new Watched(1, 1, 0))))
+        assertThatThrownBy(() -> RateTrend.of(List.of(new Watched(0, 1, 1), new Watched(1, 1, 0))))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 

@@ -2,7 +2,7 @@ package org.pelluna.app.wishes;
 
 import java.util.List;
 import java.util.Optional;
-import org.pelluna.app.web.Known;
+import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -10,12 +10,12 @@ import org.springframework.stereotype.Component;
 
 /** The fish that somebody means, by key or by name. */
 @Component
-class Named {
+class SpeciesLookup {
     private static final int SUGGESTIONS = 4;
 
-    private final Known known;
+    private final TankCatalogue known;
 
-    Named(Known known) {
+    SpeciesLookup(TankCatalogue known) {
         this.known = known;
     }
 

@@ -11,8 +11,8 @@ import org.pelluna.core.plan.Fish;
  * @param gate the sentence of the gate that opens last; empty if none is shut today
  * @param inside whether its fish are in quarantine already
  */
-record Unit(Fish fish, int count, int release, String gate, boolean inside) {
-    Unit(Fish fish, int count, int release, String gate) {
+record OrderItem(Fish fish, int count, int release, String gate, boolean inside) {
+    OrderItem(Fish fish, int count, int release, String gate) {
         this(fish, count, release, gate, false);
     }
 

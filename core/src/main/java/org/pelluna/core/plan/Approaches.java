@@ -19,11 +19,11 @@ import java.util.Locale;
  * @param salinity what salinity
  * @param rock moving the rock
  */
-public record Schools(
+public record Approaches(
         Ceiling ceiling,
         BigFish bigFish,
         Kin kin,
-        Anthias anthias,
+        HaremFish anthias,
         Clownfish clownfish,
         Tangs tangs,
         Pause pause,
@@ -33,11 +33,11 @@ public record Schools(
         Rock rock) {
 
     /** What is taken where a keeper has not chosen: the more careful side. */
-    public static final Schools USUAL = new Schools(
+    public static final Approaches USUAL = new Approaches(
             Ceiling.INCHES,
             BigFish.ADULT_SIZE,
             Kin.SAME_DAY,
-            Anthias.AT_ONCE,
+            HaremFish.AT_ONCE,
             Clownfish.FIRST,
             Tangs.STAGED,
             Pause.DAYS,
@@ -51,7 +51,7 @@ public record Schools(
             new Question("ceiling", "What sets the ceiling?", List.of(Ceiling.values())),
             new Question("bigFish", "A fish that will outgrow the tank?", List.of(BigFish.values())),
             new Question("kin", "Two rivals of one genus?", List.of(Kin.values())),
-            new Question("anthias", "Fish that live as a harem?", List.of(Anthias.values())),
+            new Question("anthias", "Fish that live as a harem?", List.of(HaremFish.values())),
             new Question("clownfish", "When do clownfish come?", List.of(Clownfish.values())),
             new Question("tangs", "Several surgeonfish?", List.of(Tangs.values())),
             new Question("pause", "When may the next one come?", List.of(Pause.values())),
@@ -61,7 +61,7 @@ public record Schools(
             new Question("rock", "Moving the rock?", List.of(Rock.values())));
 
     /** An answer to a question. */
-    public interface Choice {
+    public interface Answer {
         /** The answer as a keeper reads it. */
         String words();
 
@@ -81,10 +81,10 @@ public record Schools(
      * @param words the question
      * @param answers the schools
      */
-    public record Question(String key, String words, List<Choice> answers) {}
+    public record Question(String key, String words, List<Answer> answers) {}
 
     /** What sets the ceiling? */
-    public enum Ceiling implements Choice {
+    public enum Ceiling implements Answer {
         INCHES("inches of adult fish to gallons"),
         WASTE("waste against what bacteria and keeper clear"),
         NUTRIENTS("nitrate, phosphate and room to swim");
@@ -102,7 +102,7 @@ public record Schools(
     }
 
     /** A fish that will outgrow the tank? */
-    public enum BigFish implements Choice {
+    public enum BigFish implements Answer {
         ADULT_SIZE("judge it by its adult size from day one"),
         JUVENILE("a juvenile now, with a dated plan to move it on");
 
@@ -119,7 +119,7 @@ public record Schools(
     }
 
     /** Two rivals of one genus? */
-    public enum Kin implements Choice {
+    public enum Kin implements Answer {
         NEVER("never"),
         SAME_DAY("only if they arrive on one day"),
         CROWD("several in a large tank, so that none is singled out");
@@ -137,13 +137,13 @@ public record Schools(
     }
 
     /** Fish that live as a harem? */
-    public enum Anthias implements Choice {
+    public enum HaremFish implements Answer {
         ONE_FIRST("start with one and add"),
         AT_ONCE("the whole group at once");
 
         private final String words;
 
-        Anthias(String words) {
+        HaremFish(String words) {
             this.words = words;
         }
 
@@ -154,7 +154,7 @@ public record Schools(
     }
 
     /** When do clownfish come? */
-    public enum Clownfish implements Choice {
+    public enum Clownfish implements Answer {
         FIRST("first, because they are hardy"),
         LAST("last, because they own their corner");
 
@@ -171,7 +171,7 @@ public record Schools(
     }
 
     /** Several surgeonfish? */
-    public enum Tangs implements Choice {
+    public enum Tangs implements Answer {
         STAGED("the delicate first, each through a box"),
         TOGETHER("all from quarantine on one day");
 
@@ -188,7 +188,7 @@ public record Schools(
     }
 
     /** When may the next one come? */
-    public enum Pause implements Choice {
+    public enum Pause implements Answer {
         DAYS("after the days set here"),
         TEST_KIT("when ammonia and nitrite stay at zero");
 
@@ -205,7 +205,7 @@ public record Schools(
     }
 
     /** What quarantine? */
-    public enum Quarantine implements Choice {
+    public enum Quarantine implements Answer {
         COPPER("copper medicine by its label, with a copper test and no invertebrates; then observation. Ask a vet"),
         ISOLATION("long isolation"),
         OBSERVATION("observation only");
@@ -223,7 +223,7 @@ public record Schools(
     }
 
     /** Skimmer after bottled bacteria? */
-    public enum Bacteria implements Choice {
+    public enum Bacteria implements Answer {
         EIGHT_HOURS("off for 8 hours"),
         LABEL("off for the 12 to 24 hours of the label");
 
@@ -240,7 +240,7 @@ public record Schools(
     }
 
     /** What salinity? */
-    public enum Salinity implements Choice {
+    public enum Salinity implements Answer {
         NATURAL("natural seawater"),
         LOWERED("lowered, for fish only");
 
@@ -257,7 +257,7 @@ public record Schools(
     }
 
     /** Moving the rock? */
-    public enum Rock implements Choice {
+    public enum Rock implements Answer {
         BEFORE_RIVALS("before every rival comes"),
         LAST_RESORT("only as the last resort");
 

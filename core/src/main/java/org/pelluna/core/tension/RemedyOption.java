@@ -10,11 +10,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Encounters;
-import org.pelluna.core.pressure.Ground;
+import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Rivalry;
-import org.pelluna.core.pressure.Welcome;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
@@ -36,7 +36,7 @@ import org.pelluna.core.watch.Sign;
  * @param from who would press it hardest then
  * @param steps what to do, for the calendar
  */
-public record WayOut(
+public record RemedyOption(
         Way way,
         Optional<Remedy.Kind> kind,
         String title,
@@ -83,24 +83,24 @@ public record WayOut(
      * @param stock the plan, with what was learned of each fish
      * @param fish the fish that is harried
      */
-    public static List<WayOut> of(Stock stock, Fish fish) {
+    public static List<RemedyOption> of(ResolvedPlan stock, Fish fish) {
         return new Ways(stock, fish).all();
     }
 
     private static final class Ways {
-        private final Stock stock;
+        private final ResolvedPlan stock;
         private final Fish fish;
         private final List<Fish> others;
-        private final Ground ground;
+        private final Habitat ground;
         private final LocalDate today;
         private final Optional<Fish> bully;
-        private final List<WayOut> ways = new ArrayList<>();
+        private final List<RemedyOption> ways = new ArrayList<>();
 
-        Ways(Stock stock, Fish fish) {
+        Ways(ResolvedPlan stock, Fish fish) {
             this.stock = stock;
             this.fish = fish;
             this.today = stock.plan().asOf();
-            this.ground = Ground.of(stock.plan().tank(), today);
+            this.ground = Habitat.of(stock.plan().tank(), today);
             this.others = stock.residents().stream()
                     .filter(one -> !one.id().equals(fish.id()))
                     .toList();
@@ -117,7 +117,7 @@ public record WayOut(
             return (int) Math.max(0, ChronoUnit.DAYS.between(later, today));
         }
 
-        private double meet(Ground on, Fish other, Set<Welcome> welcome, int ahead, int together) {
+        private double meet(Habitat on, Fish other, Set<ArrivalAid> welcome, int ahead, int together) {
             return Encounters.on(on, stock)
                     .again(other, fish, ahead, together, welcome)
                     .perHour();
@@ -139,26 +139,26 @@ public record WayOut(
                             .orElse(""));
         }
 
-        private Outlook on(Ground changed, Set<Welcome> welcome) {
+        private Outlook on(Habitat changed, Set<ArrivalAid> welcome) {
             return outlook(
                     one -> meet(changed, one, welcome, ahead(one), together(one)),
                     one -> meet(changed, one, welcome, ahead(one), together(one) + LATER_DAYS));
         }
 
         /** As after a return: nobody has lived with it yet. */
-        private Outlook again(Set<Welcome> welcome, ToDoubleFunction<Fish> headStart, boolean bullyOut) {
+        private Outlook again(Set<ArrivalAid> welcome, ToDoubleFunction<Fish> headStart, boolean bullyOut) {
             return outlook(
                     one -> back(one, welcome, headStart, bullyOut, 0),
                     one -> back(one, welcome, headStart, bullyOut, LATER_DAYS));
         }
 
         private double back(
-                Fish one, Set<Welcome> welcome, ToDoubleFunction<Fish> headStart, boolean bullyOut, int together) {
-            Set<Welcome> help = EnumSet.noneOf(Welcome.class);
+                Fish one, Set<ArrivalAid> welcome, ToDoubleFunction<Fish> headStart, boolean bullyOut, int together) {
+            Set<ArrivalAid> help = EnumSet.noneOf(ArrivalAid.class);
             help.addAll(welcome);
             boolean isBully = bully.filter(one::equals).isPresent();
             if (bullyOut && isBully) {
-                help.add(Welcome.AGGRESSOR_REMOVED);
+                help.add(ArrivalAid.AGGRESSOR_REMOVED);
             }
             int settled = bullyOut && !isBully ? together(one) + OUT_DAYS : together;
             return meet(ground, one, help, (int) headStart.applyAsDouble(one), settled);
@@ -174,7 +174,7 @@ public record WayOut(
                 String cost,
                 boolean reversible,
                 Step... steps) {
-            ways.add(new WayOut(
+            ways.add(new RemedyOption(
                     way,
                     kind,
                     title,
@@ -188,7 +188,7 @@ public record WayOut(
                     List.of(steps)));
         }
 
-        List<WayOut> all() {
+        List<RemedyOption> all() {
             String name = fish.name();
             boolean hurt = isHurt();
             String worst = bully.map(Fish::name).orElse("the bully");
@@ -205,7 +205,7 @@ public record WayOut(
                     true,
                     new Step(1, "Watch " + name + " for twenty minutes at a feed"),
                     new Step(3, "Decide again about " + name));
-            Ground fed = new Ground(
+            Habitat fed = new Habitat(
                     ground.swimCm(),
                     ground.footprintSquareCm(),
                     ground.shelters(),
@@ -222,7 +222,7 @@ public record WayOut(
                     true,
                     new Step(0, "Feed at both ends, and in front of " + name),
                     new Step(7, "Test nitrate"));
-            Ground sheltered = new Ground(
+            Habitat sheltered = new Habitat(
                     ground.swimCm(), ground.footprintSquareCm(), ground.shelters() + 4, ground.feedingPlaces(), true);
             add(
                     Way.FRESH_ROCK,
@@ -240,7 +240,7 @@ public record WayOut(
                     Optional.of(Remedy.Kind.BOX),
                     "Back into the box",
                     name + " goes back into the box for a week, and is released at lights-out when nobody attacks it.",
-                    again(EnumSet.of(Welcome.BOX, Welcome.LIGHTS_OUT), this::ahead, false),
+                    again(EnumSet.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT), this::ahead, false),
                     BOX_DAYS,
                     "nothing",
                     true,
@@ -252,7 +252,7 @@ public record WayOut(
                     "Move the rockwork",
                     "All lose their patches; coral may break. Unplug heater and pumps, wear gloves, set rock on the glass,"
                             + " not on sand.",
-                    on(ground, EnumSet.of(Welcome.ROCK_MOVED)),
+                    on(ground, EnumSet.of(ArrivalAid.ROCK_MOVED)),
                     1,
                     "a day's work, some coral",
                     false,
@@ -303,8 +303,8 @@ public record WayOut(
                     new Step(7, "Take the mirror away for an hour and watch"));
         }
 
-        private Set<Welcome> mirrored(Fish one) {
-            return bully.filter(one::equals).isPresent() ? EnumSet.of(Welcome.MIRROR) : Set.of();
+        private Set<ArrivalAid> mirrored(Fish one) {
+            return bully.filter(one::equals).isPresent() ? EnumSet.of(ArrivalAid.MIRROR) : Set.of();
         }
 
         private void bullyOut(String worst, String name) {

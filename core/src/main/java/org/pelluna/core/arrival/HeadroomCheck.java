@@ -9,12 +9,12 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.plan.Schools;
-import org.pelluna.core.plan.Stock;
+import org.pelluna.core.plan.ResolvedPlan;
 
 /** Headroom for sets of units beside the residents, all grown, by the school of the house rules. */
-final class Room {
+final class HeadroomCheck {
     private final List<Ceiling> ceilings = new ArrayList<>();
     private final boolean counts;
 
@@ -37,10 +37,10 @@ final class Room {
         }
     }
 
-    Room(Stock stock, List<Unit> units) {
+    HeadroomCheck(ResolvedPlan stock, List<OrderItem> units) {
         var plan = stock.plan();
         LocalDate today = plan.asOf();
-        Schools.Ceiling school = plan.houseRules().schools().ceiling();
+        Approaches.Ceiling school = plan.houseRules().schools().ceiling();
         this.counts = !plan.houseRules().overruled().containsKey("headroom");
         InchRule inches = new InchRule(plan.tank(), plan.houseRules());
         int matureDay = inches.matureOn()
@@ -48,9 +48,9 @@ final class Room {
                 .orElse(0);
         Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), today);
         List<List<Load>> each = units.stream()
-                .map(unit -> headroom.of(school, List.of(unit.fish()), Room::grownCm))
+                .map(unit -> headroom.of(school, List.of(unit.fish()), HeadroomCheck::grownCm))
                 .toList();
-        for (Load load : headroom.of(school, stock.residents(), Room::grownCm)) {
+        for (Load load : headroom.of(school, stock.residents(), HeadroomCheck::grownCm)) {
             double[] adds = new double[units.size()];
             for (int i = 0; i < adds.length; i++) {
                 adds[i] = units.get(i).count()
@@ -59,7 +59,7 @@ final class Room {
                                 .mapToDouble(Load::used)
                                 .sum();
             }
-            double later = school == Schools.Ceiling.INCHES
+            double later = school == Approaches.Ceiling.INCHES
                     ? Math.max(load.limit(), inches.matureCeilingInches())
                     : load.limit();
             ceilings.add(new Ceiling(

@@ -12,18 +12,18 @@ import org.pelluna.core.species.Catalogue;
 import org.springframework.ui.Model;
 
 /** The fish of a tank to choose from, and to name. */
-final class Faces {
+final class FishChoices {
     private final Map<String, String> names = new HashMap<>();
 
     /** One fish to choose. */
     record Choice(String id, String name, String portrait) {}
 
-    private Faces() {}
+    private FishChoices() {}
 
     /** Puts the fish that live here into a model, with their portraits, and knows the names of all. */
-    static Faces into(Model model, TankPlan plan, Catalogue catalogue) {
+    static FishChoices into(Model model, TankPlan plan, Catalogue catalogue) {
         Catalogue known = plan.species(catalogue);
-        Faces faces = new Faces();
+        FishChoices faces = new FishChoices();
         plan.residents().forEach(one -> faces.names.put(one.id(), one.name()));
         List<Resident> here = plan.residents().stream()
                 .filter(one -> one.livesHere(plan.asOf()))

@@ -13,8 +13,8 @@ import org.pelluna.core.finding.Finding;
  * @param fishIds the fish it concerns
  * @param finding what it means
  */
-public record Mark(LocalDate on, Kind kind, String words, List<String> fishIds, Finding finding) {
-    public Mark {
+public record ReefEvent(LocalDate on, Kind kind, String words, List<String> fishIds, Finding finding) {
+    public ReefEvent {
         fishIds = List.copyOf(fishIds);
     }
 

@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param colours ground colour first; then markings, fins and accents
  * @param accents parts that stand out in a colour of their own
  */
-public record Look(
+public record Appearance(
         BodyPlan plan,
         double depth,
         double snout,
@@ -28,7 +28,7 @@ public record Look(
         List<Colour> colours,
         List<Accent> accents) {
 
-    public Look {
+    public Appearance {
         if (!(depth >= 0.02 && depth <= 1 && snout >= 0 && snout <= 1 && fins >= 0.1 && fins <= 1)) {
             throw new IllegalArgumentException("depth is 0.02 to 1, fins 0.1 to 1 and snout 0 to 1, but were " + depth
                     + ", " + fins + " and " + snout);
@@ -175,7 +175,7 @@ public record Look(
      * Why a fish would take the other for its like, if it would: the same body plan together with the same ground colour
      * or the same marking. Our own reading of the keepers' test “do they look alike?”.
      */
-    public Optional<String> likeness(Look other) {
+    public Optional<String> likeness(Appearance other) {
         if (plan != other.plan) {
             return Optional.empty();
         }

@@ -11,7 +11,7 @@ import java.util.List;
  * @param slopeError standard error of the slope
  * @param events events it rests on
  */
-public record Decline(double logRate, double slope, double slopeError, int events) {
+public record RateTrend(double logRate, double slope, double slopeError, int events) {
     private static final int ROUNDS = 60;
     private static final double Z = 1.959963984540054;
 
@@ -29,7 +29,7 @@ public record Decline(double logRate, double slope, double slopeError, int event
      *
      * @throws IllegalArgumentException if there are fewer than two events or fewer than two times
      */
-    public static Decline of(List<Watched> watches) {
+    public static RateTrend of(List<Watched> watches) {
         int events = watches.stream().mapToInt(Watched::events).sum();
         if (events < 2 || watches.stream().mapToDouble(Watched::time).distinct().count() < 2) {
             throw new IllegalArgumentException("a course takes two events or more, on two days or more");
@@ -68,7 +68,7 @@ public record Decline(double logRate, double slope, double slopeError, int event
                 break;
             }
         }
-        return new Decline(
+        return new RateTrend(
                 a - b * middle, b, information > 0 ? 1 / Math.sqrt(information) : Double.POSITIVE_INFINITY, events);
     }
 

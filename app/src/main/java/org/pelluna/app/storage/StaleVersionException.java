@@ -1,13 +1,13 @@
 package org.pelluna.app.storage;
 
 /** A form was sent for a state that was changed since, in another window or on another device. Nothing is saved. */
-public class ChangedMeanwhile extends RuntimeException {
+public class StaleVersionException extends RuntimeException {
     private final transient Object now;
 
     /**
      * @param now what is there now
      */
-    public ChangedMeanwhile(Object now) {
+    public StaleVersionException(Object now) {
         super("changed meanwhile");
         this.now = now;
     }
