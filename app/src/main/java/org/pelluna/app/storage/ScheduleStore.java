@@ -1,32 +1,25 @@
 package org.pelluna.app.storage;
 
-import java.time.Clock;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.plan.WaterTest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What keepers decide about arrivals, and their water tests. */
+/** What keepers decide about arrivals. */
 @Service
 @Transactional
 public class ScheduleStore {
     private final TankStore tanks;
     private final Rows.Schedules schedules;
     private final Rows.Wishes wishes;
-    private final Rows.WaterTests tests;
-    private final Clock clock;
 
-    ScheduleStore(TankStore tanks, Rows.Schedules schedules, Rows.Wishes wishes, Rows.WaterTests tests, Clock clock) {
+    ScheduleStore(TankStore tanks, Rows.Schedules schedules, Rows.Wishes wishes) {
         this.tanks = tanks;
         this.schedules = schedules;
         this.wishes = wishes;
-        this.tests = tests;
-        this.clock = clock;
     }
 
     /**
@@ -44,28 +37,5 @@ public class ScheduleStore {
         Schedule changed = change.apply(known.only(open::contains)).only(open::contains);
         row.ifPresentOrElse(one -> one.change(changed), () -> schedules.saveAndFlush(new ScheduleRow(tankId, changed)));
         return changed;
-    }
-
-    /** Records tests; one whose key is known changes nothing. */
-    public void addTests(UUID keeperId, UUID tankId, List<WaterTest> measured) {
-        tanks.own(keeperId, tankId);
-        for (WaterTest test : measured) {
-            if (tests.findByTankIdAndPlanKey(tankId, test.id()).isEmpty()) {
-                tests.save(new WaterTestRow(tankId, test));
-            }
-        }
-    }
-
-    public void removeTest(UUID keeperId, UUID tankId, String key) {
-        test(keeperId, tankId, key).removed(clock.instant());
-    }
-
-    public void restoreTest(UUID keeperId, UUID tankId, String key) {
-        test(keeperId, tankId, key).removed(null);
-    }
-
-    private WaterTestRow test(UUID keeperId, UUID tankId, String key) {
-        tanks.own(keeperId, tankId);
-        return tests.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("test"));
     }
 }

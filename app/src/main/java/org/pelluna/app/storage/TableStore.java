@@ -19,7 +19,7 @@ public class TableStore {
 
     private final TankStore tanks;
     private final RecordStore record;
-    private final ScheduleStore schedules;
+    private final WaterTestStore waterTests;
     private final Rows.Drafts drafts;
     private final TransactionTemplate transaction;
     private final Clock clock;
@@ -27,13 +27,13 @@ public class TableStore {
     TableStore(
             TankStore tanks,
             RecordStore record,
-            ScheduleStore schedules,
+            WaterTestStore waterTests,
             Rows.Drafts drafts,
             TransactionTemplate transaction,
             Clock clock) {
         this.tanks = tanks;
         this.record = record;
-        this.schedules = schedules;
+        this.waterTests = waterTests;
         this.drafts = drafts;
         this.transaction = transaction;
         this.clock = clock;
@@ -67,7 +67,7 @@ public class TableStore {
     }
 
     public void takeTests(UUID keeperId, UUID tankId, UUID id, List<WaterTest> tests) {
-        take(keeperId, tankId, id, tests, WaterTest::id, piece -> schedules.addTests(keeperId, tankId, piece));
+        take(keeperId, tankId, id, tests, WaterTest::id, piece -> waterTests.add(keeperId, tankId, piece));
     }
 
     public void takeLosses(UUID keeperId, UUID tankId, UUID id, List<Loss> losses) {
@@ -115,7 +115,7 @@ public class TableStore {
             for (String key : draft.takenKeys()) {
                 switch (draft.kind()) {
                     case LOG -> record.removeEntry(keeperId, tankId, key);
-                    case TESTS -> schedules.removeTest(keeperId, tankId, key);
+                    case TESTS -> waterTests.remove(keeperId, tankId, key);
                     case LOSSES -> record.removeLoss(keeperId, tankId, key);
                 }
             }

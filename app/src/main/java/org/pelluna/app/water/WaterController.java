@@ -11,8 +11,8 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
-import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.storage.WaterTestStore;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -54,18 +54,21 @@ class WaterController {
     private static final double PANEL = 84;
     private static final double GAP = 30;
 
+    /** A multiple of the food assumed from which a keeper is asked about it. */
+    private static final double MUCH = 1.5;
+
     /** Total ammonia that kits can just tell from none, mg/L; common practice. */
     private static final double KIT_TELLS = 0.1;
 
     private final TankStore tanks;
     private final TankCache cache;
-    private final ScheduleStore schedules;
+    private final WaterTestStore tests;
     private final Clock clock;
 
-    WaterController(TankStore tanks, TankCache cache, ScheduleStore schedules, Clock clock) {
+    WaterController(TankStore tanks, TankCache cache, WaterTestStore tests, Clock clock) {
         this.cache = cache;
         this.tanks = tanks;
-        this.schedules = schedules;
+        this.tests = tests;
         this.clock = clock;
     }
 
@@ -177,9 +180,11 @@ class WaterController {
                     ? "Nothing is tested yet; the lines are the model's alone."
                     : "From " + WaterFit.ENOUGH_TESTS + " tests on three days on, the model is fitted to this tank.";
         }
-        return "Fitted to " + fit.tests() + " tests of this tank: food and waste "
-                + Numbers.plain(fit.food(), 2) + " times what your house rules say, bacteria "
-                + Numbers.plain(fit.vigour(), 2) + " times as quick to grow as usual.";
+        return "Your " + fit.tests() + " tests fit about " + Numbers.plain(fit.food())
+                + " times the waste your house rules assume"
+                + (fit.food() >= MUCH ? ". Do you feed more?" : fit.food() <= 1 / MUCH ? ". Do you feed less?" : ".")
+                + " Nitrate alone cannot tell food from export. The bacteria grow about "
+                + Numbers.plain(fit.vigour()) + " times as fast as usual.";
     }
 
     private static List<TestView> tests(TankPlan plan, List<WaterForecast.Day> days) {
@@ -278,7 +283,7 @@ class WaterController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(keeper, tankId, measures, model);
         }
-        schedules.addTests(keeper.id(), tankId, tests);
+        this.tests.add(keeper.id(), tankId, tests);
         Undo.say(redirect, tests.size() == 1 ? "The test is recorded." : tests.size() + " tests are recorded.");
         return "redirect:/tanks/" + tankId + "/water";
     }
@@ -289,7 +294,7 @@ class WaterController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             RedirectAttributes redirect) {
-        schedules.removeTest(keeper.id(), tankId, key);
+        tests.remove(keeper.id(), tankId, key);
         Undo.offer(redirect, "The test is removed.", "/tanks/" + tankId + "/water/tests/" + key + "/restore");
         return "redirect:/tanks/" + tankId + "/water";
     }
@@ -297,7 +302,7 @@ class WaterController {
     @PostMapping("/tests/{key}/restore")
     String restore(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
-        schedules.restoreTest(keeper.id(), tankId, key);
+        tests.restore(keeper.id(), tankId, key);
         return "redirect:/tanks/" + tankId + "/water";
     }
 }

@@ -28,7 +28,7 @@ class ReadableDates implements IPostProcessorDialect {
     static final String TODAY = "dayOfThePage";
 
     private static final Pattern DATE =
-            Pattern.compile("(?<![\\w-])(\\d{4}-\\d{2}-\\d{2})(?:T(?=\\d{2}:\\d{2}))?(?![\\w-])");
+            Pattern.compile("(?<![\\w-])(\\d{4}-\\d{2}-\\d{2})(?:T(?=\\d{2}:\\d{2})|(?![\\w-]))");
     private static final Pattern BETWEEN_TAGS = Pattern.compile("(^|>)([^<>]*)(?=<|$)");
 
     @Override

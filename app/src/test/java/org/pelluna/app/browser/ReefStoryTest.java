@@ -8,8 +8,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
+import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.browser.Browsers.Watched;
+import org.pelluna.core.units.Dates;
 
 /** The reef in the hand: time by keys, a fish picked, rock dragged, a cave added, and all of it taken back. */
 class ReefStoryTest extends BrowserTest {
@@ -79,7 +81,8 @@ class ReefStoryTest extends BrowserTest {
                 .isEqualTo("yes");
         assertThat(who).hasAttribute("open", "");
         // What was asked for ahead is the day it is asked for: the account names it.
-        assertThat(page.locator("[x-ref=day] [role=status]")).containsText(day.getAttribute("data-on"));
+        assertThat(page.locator("[x-ref=day] [role=status]"))
+                .containsText(Dates.day(LocalDate.parse(day.getAttribute("data-on")), LocalDate.now()));
 
         page.context().setOffline(true);
         page.getByLabel("To the change before").click();

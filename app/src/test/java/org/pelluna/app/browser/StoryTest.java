@@ -66,7 +66,7 @@ class StoryTest extends BrowserTest {
         place(page, "Losses");
         page.getByLabel("Fish")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark — Neon goby"));
-        page.getByLabel("Cause").selectOption("AGGRESSION");
+        page.locator("#cause").selectOption("AGGRESSION");
         button(page, "Record the loss").click();
         assertThat(page.locator("li", new Page.LocatorOptions().setHasText("Spark")))
                 .containsText("Gale 2 times");

@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.browser.Browsers.Watched;
+import org.pelluna.core.units.Dates;
 
 /** At the tank with wet hands: three touches, without a connection too; and a week around a bad arrival. */
 class WatchStoryTest extends BrowserTest {
@@ -167,7 +168,7 @@ class WatchStoryTest extends BrowserTest {
         sub(page, "Remedies");
         assertThat(page.locator("article h2").first()).containsText("a mirror on the glass, Spark");
         page.locator("article").first().getByText("It is over").click();
-        assertThat(page.locator("article").first()).containsText("to " + LocalDate.now());
+        assertThat(page.locator("article").first()).containsText("to " + Dates.day(LocalDate.now(), LocalDate.now()));
         for (String name : new String[] {"Signs", "Settling", "Pecking order", "Learned"}) {
             sub(page, name);
             assertClean(watched, name);

@@ -25,6 +25,7 @@ import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
 
 /** What the keeper decides of arrivals: own order, dates, quarantine, the box; and what follows from it. */
@@ -256,11 +257,44 @@ class ScheduleTest {
                 .satisfies(step -> assertThat(step.words()).contains("never with bare hands"));
     }
 
+    /** Advice that could harm: an open tank was only spoken of for fish that rarely jump, and others were to close a cover it has not. */
+    @Test
+    void anOpenTankIsCoveredBeforeAnyFishIsReleased() {
+        Tank open = new Fixtures.TankBuilder().cover(Cover.Kind.OPEN, 0).build();
+        RunSheet sheet = sheet(open, List.of(), wish("pterois-volitans", 1), Schedule.NONE);
+        assertThat(sheet.steps())
+                .filteredOn(step -> step.key().equals("cover"))
+                .singleElement()
+                .satisfies(step -> {
+                    assertThat(step.warns()).isTrue();
+                    assertThat(step.words())
+                            .contains("no cover", "before release")
+                            .doesNotContain("Close the cover");
+                });
+        assertThat(sheet(List.of(), wish("nemateleotris-magnifica", 1), Schedule.NONE)
+                        .steps())
+                .filteredOn(step -> step.key().equals("cover"))
+                .singleElement()
+                .satisfies(step -> assertThat(step.words()).contains("Close the cover"));
+    }
+
+    /** Advice that could harm: bag water after a long journey. */
+    @Test
+    void waterIsNotMixedIntoAnOpenBagAfterALongJourney() {
+        assertThat(sheet(List.of(), wish("gramma-loreto", 1), Schedule.NONE).steps())
+                .filteredOn(step -> step.key().equals("match"))
+                .singleElement()
+                .satisfies(step -> assertThat(step.words()).contains("do not mix tank water into an open bag"));
+    }
+
     private static RunSheet sheet(List<Resident> residents, Wish wish, Schedule schedule) {
+        return sheet(Fixtures.reef(), residents, wish, schedule);
+    }
+
+    private static RunSheet sheet(Tank tank, List<Resident> residents, Wish wish, Schedule schedule) {
         Wish in = new Wish(
                 wish.id(), wish.speciesId(), 1, Optional.empty(), Optional.empty(), Wish.Decision.IN, Optional.empty());
-        Assessment assessment =
-                Assessment.of(plan(Fixtures.reef(), residents, Approaches.USUAL, schedule, in), CATALOGUE);
+        Assessment assessment = Assessment.of(plan(tank, residents, Approaches.USUAL, schedule, in), CATALOGUE);
         ArrivalCalendar.Lane lane = ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned())
                 .get(0);
         return RunSheet.of(assessment.stock(), lane, wish.id(), assessment.planned());

@@ -78,6 +78,32 @@ class RanksTest {
                 .isLessThan(way(ways, "Back into the box").pressure());
     }
 
+    /** Advice that could harm: to wait was the first thing said of a fish that was pinned. */
+    @Test
+    void forAFishThatWasPinnedWaitingIsTheLastThingAndSaysSo() {
+        Logs logs =
+                new Logs(5).resident("boss", "chrysiptera-parasema", 200, 7).resident("new", "ecsenius-bicolor", 9, 6);
+        RemedyOption calm = ways(logs).get(0);
+        assertThat(calm.way()).isEqualTo(RemedyOption.Way.WAIT);
+        List<RemedyOption> ways =
+                ways(logs.add(Fixtures.TODAY.minusDays(1).atTime(9, 0), LogEntry.Kind.PINNED, "boss", "new", 3));
+        assertThat(ways.get(0).way()).isNotEqualTo(RemedyOption.Way.WAIT);
+        RemedyOption last = ways.get(ways.size() - 1);
+        assertThat(last.way()).isEqualTo(RemedyOption.Way.WAIT);
+        assertThat(last.words()).contains("separate them today");
+        assertThat(ways).extracting(RemedyOption::way).doesNotHaveDuplicates();
+    }
+
+    private static List<RemedyOption> ways(Logs logs) {
+        ResolvedPlan plan = ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE);
+        return RemedyOption.of(
+                plan,
+                plan.residents().stream()
+                        .filter(one -> one.id().equals("new"))
+                        .findFirst()
+                        .orElseThrow());
+    }
+
     private static RemedyOption way(List<RemedyOption> ways, String title) {
         return ways.stream()
                 .filter(one -> one.title().equals(title))

@@ -51,4 +51,14 @@ class DatesTest {
         assertThat(Numbers.count(1, "fish", "fish")).isEqualTo("1 fish");
         assertThat(Numbers.count(3, "inch", "inches")).isEqualTo("3 inches");
     }
+
+    /** A limit and a value just above it do not look the same. */
+    @Test
+    void differentFiguresGetDecimalsEnoughToDiffer() {
+        assertThat(Numbers.decimalsToTell(0.104, 0.1, 2)).isEqualTo(3);
+        assertThat(Numbers.decimalsToTell(12.5, 29.3, 2)).isEqualTo(2);
+        assertThat(Numbers.decimalsToTell(0.1, 0.1, 1)).isEqualTo(1);
+        assertThat(Numbers.count(1.04, "encounter")).isEqualTo("1 encounter");
+        assertThat(Numbers.count(0.4, "encounter")).isEqualTo("0.4 encounters");
+    }
 }
