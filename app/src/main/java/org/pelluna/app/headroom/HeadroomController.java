@@ -143,7 +143,7 @@ class HeadroomController {
 
     private static Bar bar(String moment, Load load, Measures measures) {
         String unit = load.unit().isEmpty() ? "" : " " + load.unit();
-        int decimals = load.limit() < 2 ? 2 : 1;
+        int decimals = Numbers.decimalsToTell(load.used(), load.limit(), load.limit() < 2 ? 2 : 1);
         return new Bar(
                 moment,
                 Numbers.plain(load.used(), decimals) + " of " + Numbers.plain(load.limit(), decimals) + unit,

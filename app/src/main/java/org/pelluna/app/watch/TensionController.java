@@ -114,7 +114,10 @@ class TensionController {
         Optional<RateTrend> decline = one.decline();
         return new SettlingView(
                 name(plan, one.victimId()),
-                one.aggressorId().map(id -> name(plan, id)).orElse("attacked by all"),
+                one.aggressorId()
+                        .map(id -> name(plan, id))
+                        .map(name -> "attacked by " + name)
+                        .orElse("attacked by all"),
                 one.since().toString(),
                 one.encounters() + " encounters in " + Numbers.plain(one.hours(), 1) + " h watched",
                 one.hours() > 0
