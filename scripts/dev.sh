@@ -73,12 +73,10 @@ trap cleanup EXIT
 trap 'exit 130' INT TERM
 
 build || die "the build failed; its messages are above."
-mvn -B -ntp -q -pl app dependency:build-classpath -DincludeScope=runtime -Dmdep.outputFile="$libraries.all" >/dev/null 2>&1 ||
-  mvn -B -ntp -q install -DskipTests -pl core
-[ -s "$libraries.all" ] ||
-  mvn -B -ntp -q -pl app dependency:build-classpath -DincludeScope=runtime -Dmdep.outputFile="$libraries.all"
+# In one run with the core, so that nothing need be installed; the application, the last of the two, has the last word in the file.
+mvn -B -ntp -q -pl core,app compile dependency:build-classpath -DincludeScope=runtime -Dmdep.outputFile="$libraries.all"
 # Our own core is taken from its classes, not from a jar of earlier.
-tr ':' '\n' <"$libraries.all" | grep -v '/pelluna-core' | paste -sd: - >"$libraries"
+tr ':' '\n' <"$libraries.all" | grep -v '/core/target/\|/pelluna-core' | paste -sd: - >"$libraries"
 postgres_start "$CLUSTER"
 postgres_database "$CLUSTER" "$database"
 port="$(choose_port "$asked")"
