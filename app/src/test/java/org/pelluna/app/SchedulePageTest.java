@@ -137,6 +137,30 @@ class SchedulePageTest extends PageTest {
         assertThat(plan()).as("taken back twice").isEqualTo(before);
     }
 
+    /** Undo pressed twice takes back one thing, not the one before it too. */
+    @Test
+    void undoPressedTwiceLeavesWhatWasBefore() throws Exception {
+        setback(FAIRY, "LATE", "days", "40").andExpect(status().isFound());
+        TankPlan late = plan();
+        pages.perform(post(keeper, arrivals + "/" + FAIRY + "/done")
+                        .param("on", plan().asOf().toString())
+                        .param("length", "5"))
+                .andExpect(status().isFound());
+        for (int i = 0; i < 2; i++) {
+            pages.perform(post(keeper, arrivals + "/" + FAIRY + "/undo"));
+            assertThat(plan()).isEqualTo(late);
+        }
+        setback(FAIRY, "DIED", "instead", "").andExpect(status().isFound());
+        String died = plan().schedule()
+                .setbacks()
+                .get(plan().schedule().setbacks().size() - 1)
+                .id();
+        for (int i = 0; i < 2; i++) {
+            pages.perform(post(keeper, arrivals + "/" + FAIRY + "/setback/" + died + "/undo"));
+            assertThat(plan()).isEqualTo(late);
+        }
+    }
+
     /** The page sends every field of its form, empty ones too. */
     @Test
     void aDeathWithoutAnythingInsteadLeavesThePlaceEmpty() throws Exception {

@@ -120,9 +120,7 @@ public class ArrivalService {
      * @throws org.pelluna.app.storage.UndoBlockedException if the record speaks of the fish since
      */
     public void undoArrival(UUID keeperId, UUID tankId, String wishKey) {
-        if (happenings.knows(keeperId, tankId, wishKey)) {
-            happenings.undoLatest(keeperId, tankId, wishKey);
-        } else {
+        if (!happenings.undoArrival(keeperId, tankId, wishKey)) {
             record.undoArrival(keeperId, tankId, wishKey);
         }
     }
@@ -196,7 +194,7 @@ public class ArrivalService {
 
     /** Takes a setback back, with all that it had changed. */
     public void undoSetback(UUID keeperId, UUID tankId, String wishKey, String setbackKey) {
-        if (happenings.knows(keeperId, tankId, wishKey)) {
+        if (happenings.knows(keeperId, tankId, setbackKey)) {
             happenings.undo(keeperId, tankId, setbackKey);
             return;
         }

@@ -64,24 +64,25 @@ public class HappeningStore {
                         .orElseThrow(() -> new NotFoundException("happening")));
     }
 
-    /** Takes back the latest that happened to a wish or a fish. */
-    public void undoLatest(UUID keeperId, UUID tankId, String subject) {
-        tanks.own(keeperId, tankId);
-        undo(
-                keeperId,
-                tankId,
-                happenings
-                        .findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(tankId, subject)
-                        .orElseThrow(() -> new NotFoundException("happening")));
+    /** Whether a form's happening is recorded with what takes it back, taken back already or not; old records are not. */
+    @Transactional(readOnly = true)
+    public boolean knows(UUID keeperId, UUID tankId, String formKey) {
+        tanks.get(keeperId, tankId);
+        return happenings.existsByTankIdAndFormKey(tankId, formKey);
     }
 
-    /** Whether the latest that happened to a wish or a fish is recorded with what takes it back; old records are not. */
-    @Transactional(readOnly = true)
-    public boolean knows(UUID keeperId, UUID tankId, String subject) {
-        tanks.get(keeperId, tankId);
-        return happenings
-                .findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(tankId, subject)
-                .isPresent();
+    /**
+     * Takes back the arrival of a wish, if that is the latest that happened to it.
+     *
+     * @return whether it was
+     */
+    public boolean undoArrival(UUID keeperId, UUID tankId, String wishKey) {
+        tanks.own(keeperId, tankId);
+        Optional<HappeningRow> arrival = happenings
+                .findFirstByTankIdAndSubjectAndUndoneAtIsNullOrderByHappenedAtDesc(tankId, wishKey)
+                .filter(row -> row.inverse().what() instanceof Happening.Arrived);
+        arrival.ifPresent(row -> undo(keeperId, tankId, row));
+        return arrival.isPresent();
     }
 
     private void undo(UUID keeperId, UUID tankId, HappeningRow row) {
