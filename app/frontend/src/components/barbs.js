@@ -2,7 +2,10 @@
 export const barbs = () => ({
   chosen: '',
   init() {
+    // Whoever chose before the script was ready has chosen.
+    this.chosen = this.$root.querySelector('select')?.value ?? '';
     this.$watch('chosen', () => this.show());
+    this.show();
   },
   show() {
     const chart = this.$root.querySelector('.barb-chart');

@@ -278,7 +278,7 @@ export const drawing = () => ({
     try {
       const answer = await fetch(this.form().action, { method: 'POST', body });
       if (answer.status === 409) {
-        this.say('This was changed in another window meanwhile; reload the page. Nothing was saved over it.');
+        this.ask(body);
         return;
       }
       this.$refs.canvas.innerHTML = await answer.text();
@@ -302,6 +302,22 @@ export const drawing = () => ({
     } catch {
       this.say('Not saved: no answer from Pelluna. Your change is still here; try again.');
     }
+  },
+  // Changed in another window meanwhile: the same form, sent as a page, leads to both drawings side by side.
+  ask(body) {
+    const form = document.createElement('form');
+    form.method = 'post';
+    form.action = this.form().action;
+    body.delete('part');
+    for (const [name, value] of body) {
+      const field = document.createElement('input');
+      field.type = 'hidden';
+      field.name = name;
+      field.value = value;
+      form.append(field);
+    }
+    document.body.append(form);
+    form.submit();
   },
   say(words) {
     this.$refs.said.textContent = words;

@@ -13,7 +13,6 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.TankPlan;
@@ -104,7 +103,7 @@ class ExchangeTest extends PageTest {
     private static String onPage(String sentence) {
         java.time.LocalDate today = java.time.LocalDate.now();
         return java.util.regex.Pattern.compile("\\d{4}-\\d{2}-\\d{2}")
-                .matcher(HtmlUtils.htmlEscape(Measures.METRIC.sentence(sentence), "UTF-8"))
+                .matcher(HtmlUtils.htmlEscape(sentence, "UTF-8"))
                 .replaceAll(date -> org.pelluna.core.units.Dates.day(java.time.LocalDate.parse(date.group()), today));
     }
 

@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.PlanFile;
@@ -105,6 +106,11 @@ class OwnSpeciesPageTest extends PageTest {
                 .andExpect(content().string(containsString("value=\"Gramma dejongi\"")));
         pages.perform(post(keeper, own)
                         .param("id", KEY)
+                        .param(
+                                "seen",
+                                Seen.mark(tanks.plan(keeper.id(), tank)
+                                        .ownSpecies()
+                                        .get(0)))
                         .param("like", "gramma-loreto")
                         .param("commonName", "Yolk basslet")
                         .param("scientificName", "Gramma dejongi")

@@ -41,7 +41,9 @@ class OwnershipTest extends PageTest {
 
     /** The key of something the demo's tank has. */
     private static String key(String pattern) {
-        return pattern.contains("photos") ? "photo" : pattern.endsWith("/edit") ? "l001" : "w-fairy";
+        return pattern.contains("photos")
+                ? "photo"
+                : pattern.endsWith("/edit") ? "l001" : pattern.endsWith("/fish/{key}") ? "gale" : "w-fairy";
     }
 
     private static String kind(String pattern) {
@@ -65,6 +67,8 @@ class OwnershipTest extends PageTest {
                 .replace("{key}", key)
                 .replace("{speciesId}", "gramma-loreto")
                 .replace("{setback}", "sb1")
+                .replace("{form}", "f1")
+                .replace("{way}", "best")
                 .replace("{draft}", draft.toString())
                 .replace("{kind:log|tests|losses}", "log");
         return MockMvcRequestBuilders.request(page.method(), path)
@@ -87,7 +91,7 @@ class OwnershipTest extends PageTest {
                 .param("places", "2")
                 .param("compartments", "1")
                 .param("gravity", "1.02")
-                .param("nitrate", "3")
+                .param("reading[NITRATE]", "3")
                 .param("start", "2026-01-02T10:00")
                 .param("minutes", "5")
                 .param(page.pattern().contains("remedies") ? "from" : "unused", "2026-01-02")

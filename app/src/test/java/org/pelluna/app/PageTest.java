@@ -12,6 +12,7 @@ import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.PlanFileException;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -54,6 +55,13 @@ abstract class PageTest {
         } catch (PlanFileException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    static Resident fish(TankPlan plan, String id) {
+        return plan.residents().stream()
+                .filter(fish -> fish.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     static String demoText() {

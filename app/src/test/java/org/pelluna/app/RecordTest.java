@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
@@ -107,7 +108,10 @@ class RecordTest extends PageTest {
                         Optional.of(Resident.Origin.BRED), Optional.of(Resident.Method.BOX), Optional.of(19.5)));
         pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank).with(user(keeper)))
                 .andExpect(content().string(containsString("captive-bred, through the box, 19.5")));
-        done(at("/residents/" + neon.id() + "/came").param("origin", "").param("method", "STRAIGHT"));
+        done(at("/residents/" + neon.id() + "/came")
+                .param("seen", Seen.mark(neon))
+                .param("origin", "")
+                .param("method", "STRAIGHT"));
         assertThat(last(plan().residents()).coming())
                 .contains(new Resident.Acquisition(
                         Optional.empty(), Optional.of(Resident.Method.STRAIGHT), Optional.empty()));
@@ -183,7 +187,14 @@ class RecordTest extends PageTest {
 
     @Test
     void theKeepersWordAndNoteStay() throws Exception {
-        done(at("/wishes/w-naso/decide").param("decision", "IN").param("note", "the big tank comes in spring"));
+        Wish open = plan().wishes().stream()
+                .filter(wish -> wish.id().equals("w-naso"))
+                .findFirst()
+                .orElseThrow();
+        done(at("/wishes/w-naso/decide")
+                .param("seen", Seen.mark(open))
+                .param("decision", "IN")
+                .param("note", "the big tank comes in spring"));
         Wish naso = plan().wishes().stream()
                 .filter(wish -> wish.id().equals("w-naso"))
                 .findFirst()

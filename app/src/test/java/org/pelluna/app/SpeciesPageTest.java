@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Preset;
@@ -108,6 +109,7 @@ class SpeciesPageTest extends PageTest {
         pages.perform(MockMvcRequestBuilders.post("/tanks/" + tank + "/residents/gale/individual")
                         .with(user(keeper))
                         .with(csrf())
+                        .param("seen", Seen.mark(fish(tanks.plan(keeper.id(), tank), "gale")))
                         .param("temper", "0.4")
                         .param("note", "a lamb"))
                 .andExpect(redirectedUrl("/tanks/" + tank));

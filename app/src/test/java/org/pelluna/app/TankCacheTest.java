@@ -11,6 +11,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.losses.Loss;
@@ -85,7 +86,14 @@ class TankCacheTest extends PageTest {
                                 Optional.empty())));
         after(
                 "a wish struck",
-                () -> record.decide(id, tank, "more", Optional.empty(), Wish.Decision.STRUCK, Optional.of("enough")));
+                () -> record.decide(
+                        id,
+                        tank,
+                        "more",
+                        Optional.of(
+                                Seen.mark(plan().wishes().get(plan().wishes().size() - 1))),
+                        Wish.Decision.STRUCK,
+                        Optional.of("enough")));
         after("a wish removed", () -> record.removeWish(id, tank, "more"));
         after(
                 "an individual",
@@ -93,7 +101,7 @@ class TankCacheTest extends PageTest {
                         id,
                         tank,
                         "gale",
-                        Optional.empty(),
+                        Optional.of(Seen.mark(fish(plan(), "gale"))),
                         Optional.of(new Individual(2, Optional.empty(), "a terror"))));
         after(
                 "an entry of the log",

@@ -17,6 +17,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
+import org.pelluna.core.tank.Layout;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.util.HtmlUtils;
@@ -47,7 +48,8 @@ class TwoWindowsTest extends PageTest {
     /** The form on a page that posts to a path, as a browser would send it. */
     private static Map<String, String> form(String html, String action) {
         Matcher found = Pattern.compile(
-                        "<form(?=[^>]*action=\"[^\"]*" + Pattern.quote(action) + "\")[^>]*>(.*?)</form>",
+                        "<form(?=[^>]*method=\"post\")(?=[^>]*action=\"[^\"]*" + Pattern.quote(action)
+                                + "\")[^>]*>(.*?)</form>",
                         Pattern.DOTALL)
                 .matcher(html);
         assertThat(found.find()).as("a form to %s", action).isTrue();
@@ -145,10 +147,7 @@ class TwoWindowsTest extends PageTest {
     }
 
     private Resident gale() {
-        return plan().residents().stream()
-                .filter(one -> one.id().equals("gale"))
-                .findFirst()
-                .orElseThrow();
+        return fish(plan(), "gale");
     }
 
     @Test
@@ -165,5 +164,44 @@ class TwoWindowsTest extends PageTest {
         assertThat(plan().houseRules().husbandry().nitrateTarget()).isEqualTo(11);
         pages.perform(send("/rules", form(conflict, "/rules"))).andExpect(status().isFound());
         assertThat(plan().houseRules().husbandry().nitrateTarget()).isEqualTo(22);
+    }
+
+    @Test
+    void theDrawingIsNotOverwritten() throws Exception {
+        String conflict = second("/reef/edit", "/reef/edit", "items[0].x", "47", "52");
+        assertThat(firstRock().xCm()).isEqualTo(52);
+        pages.perform(send("/reef/edit", form(conflict, "/reef/edit"))).andExpect(status().isFound());
+        assertThat(firstRock().xCm()).isEqualTo(47);
+    }
+
+    private Layout.Rock firstRock() {
+        return plan().tank().layout().rocks().get(0);
+    }
+
+    @Test
+    void aThingAddedInOneWindowIsNamedInTheOther() throws Exception {
+        Map<String, String> form = form(html("/reef/edit"), "/tanks/" + tank + "/reef/edit");
+        Map<String, String> adding = new LinkedHashMap<>(form);
+        adding.put("add", "BURROW");
+        pages.perform(send("/reef/edit", adding)).andExpect(status().isFound());
+        pages.perform(send("/reef/edit", form))
+                .andExpect(status().isConflict())
+                .andExpect(content().string(containsString("Burrow")))
+                .andExpect(content().string(containsString("not in the drawing")));
+    }
+
+    @Test
+    void aSpeciesOfOnesOwnIsNotOverwritten() throws Exception {
+        Map<String, String> form = form(html("/own-species?like=gramma-loreto"), "/own-species");
+        form.put("commonName", "Dottyback of the lagoon");
+        form.put("scientificName", "Pseudochromis ficticius");
+        form.put("note", "a friend keeps it");
+        pages.perform(send("/own-species", form)).andExpect(status().isFound());
+        String key = plan().ownSpecies().get(0).id();
+        String conflict =
+                second("/own-species?species=" + key, "/own-species", "note", "seen at a show", "read in a book");
+        assertThat(plan().ownSpecies().get(0).note()).isEqualTo("read in a book");
+        pages.perform(send("/own-species", form(conflict, "/own-species"))).andExpect(status().isFound());
+        assertThat(plan().ownSpecies().get(0).note()).isEqualTo("seen at a show");
     }
 }

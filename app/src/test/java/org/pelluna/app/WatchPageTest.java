@@ -24,6 +24,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Schedule;
@@ -303,6 +304,7 @@ class WatchPageTest extends PageTest {
                 .orElseThrow();
         pages.perform(post(keeper, watch + "/" + entry.id() + "/edit")
                         .param("key", entry.id())
+                        .param("seen", Seen.mark(entry))
                         .param("at", entry.at().toString())
                         .param("kind", "PINNED")
                         .param("aggressor", "bosun")

@@ -39,8 +39,8 @@ class WaterPageTest extends PageTest {
             pages.perform(post(keeper, "/tanks/{t}/water/tests", tank)
                             .param("key", key)
                             .param("on", "2026-11-20")
-                            .param("nitrate", "4.5")
-                            .param("nitrite", "0"))
+                            .param("reading[NITRATE]", "4.5")
+                            .param("reading[NITRITE]", "0"))
                     .andExpect(status().isFound());
         }
         var tests = tanks.plan(keeper.id(), tank).waterTests();
@@ -58,12 +58,36 @@ class WaterPageTest extends PageTest {
     }
 
     @Test
+    void everyKindOfTestIsRecordedAndHeldAgainstWhatSuits() throws Exception {
+        pages.perform(post(keeper, "/tanks/{t}/water/tests", tank)
+                        .param("key", UUID.randomUUID().toString())
+                        .param("on", "2026-11-20")
+                        .param("reading[PH]", "7.6")
+                        .param("reading[ALKALINITY]", "8.5")
+                        .param("reading[MAGNESIUM]", "1350")
+                        .param("reading[GRAVITY]", "1.0255")
+                        .param("reading[TEMPERATURE]", "25.5"))
+                .andExpect(status().isFound());
+        pages.perform(get(keeper, "/tanks/{t}/water", tank))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("suits: 7.8 to 8.5")))
+                .andExpect(content().string(containsString("8.5 dKH")))
+                .andExpect(content().string(containsString("1.0255")));
+        pages.perform(post(keeper, "/tanks/{t}/water/tests", tank)
+                        .param("key", UUID.randomUUID().toString())
+                        .param("on", "2026-11-20")
+                        .param("reading[PH]", "81"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("a test of pH reads 6 to 10")));
+    }
+
+    @Test
     void nonsenseIsTurnedBack() throws Exception {
         for (String[] wrong : new String[][] {
-            {"on", "2090-01-01", "nitrate", "4"},
-            {"on", "2026-11-20", "nitrate", "-4"},
-            {"on", "2026-11-20", "nitrate", ""},
-            {"on", "2026-11-20", "nitrate", "many"}
+            {"on", "2090-01-01", "reading[NITRATE]", "4"},
+            {"on", "2026-11-20", "reading[NITRATE]", "-4"},
+            {"on", "2026-11-20", "reading[NITRATE]", ""},
+            {"on", "2026-11-20", "reading[NITRATE]", "many"}
         }) {
             pages.perform(post(keeper, "/tanks/{t}/water/tests", tank)
                             .param("key", UUID.randomUUID().toString())

@@ -3,8 +3,12 @@ package org.pelluna.app.arrivals;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.budget.Budget;
@@ -15,20 +19,27 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Other ways to bring the same fish in, side by side; and what the plan costs. */
 @Controller
 class AlternativesController {
     private final TankStore tanks;
     private final TankCache cache;
+    private final WayService service;
 
-    AlternativesController(TankStore tanks, TankCache cache) {
+    AlternativesController(TankStore tanks, TankCache cache, WayService service) {
         this.cache = cache;
         this.tanks = tanks;
+        this.service = service;
     }
 
     /** One way; bars are out of 100, the dearest way's whole cost. */
     record Way(
+            String key,
+            boolean taken,
             String title,
             String words,
             String proof,
@@ -44,22 +55,62 @@ class AlternativesController {
 
     @GetMapping("/tanks/{tankId}/arrivals/alternatives")
     String alternatives(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
-        ResolvedPlan stock = assessment.stock();
-        List<Alternative> ways = Alternative.of(
-                stock, assessment.judgements(), cache.of(keeper.id(), tankId).fit());
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        ResolvedPlan stock = answers.planning();
+        List<Alternative> ways = ways(answers);
         double dearest =
                 ways.stream().mapToDouble(one -> one.cost().total()).max().orElse(1);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("ways", ways.stream().map(one -> way(one, dearest)).toList());
+        model.addAttribute("form", Key.fresh());
+        model.addAttribute(
+                "ways", ways.stream().map(one -> way(one, dearest, stock)).toList());
         return "arrivals/alternatives";
     }
 
-    private static Way way(Alternative one, double dearest) {
+    private static List<Alternative> ways(TankAnswers answers) {
+        return Alternative.of(answers.planning(), answers.assessment().judgements(), answers.fit());
+    }
+
+    /** Takes a way: its order is the keeper's from then on, and its tasks come up under Today. */
+    @PostMapping("/tanks/{tankId}/arrivals/alternatives/{way}/take")
+    String take(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String way,
+            @RequestParam String form,
+            RedirectAttributes redirect) {
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        Alternative taken = ways(answers).stream()
+                .filter(one -> one.key().equals(way))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("way"));
+        service.take(keeper.id(), tankId, form, taken, answers.planning());
+        Undo.offer(
+                redirect,
+                taken.title() + ": this is your order now, with its dates.",
+                "/tanks/" + tankId + "/arrivals/alternatives/undo/" + form);
+        return "redirect:/tanks/" + tankId + "/arrivals";
+    }
+
+    @PostMapping("/tanks/{tankId}/arrivals/alternatives/undo/{form}")
+    String undo(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String form,
+            RedirectAttributes redirect) {
+        service.undo(keeper.id(), tankId, form);
+        Undo.say(redirect, "Taken back: the order is as it was.");
+        return "redirect:/tanks/" + tankId + "/arrivals";
+    }
+
+    private static Way way(Alternative one, double dearest, ResolvedPlan stock) {
+        List<List<String>> own = stock.plan().schedule().order();
         return new Way(
+                one.key(),
+                one.key().equals("best") ? own.isEmpty() : own.equals(one.wishOrder(stock)),
                 one.title(),
                 one.words(),
-                one.proved() ? "proved: no order of this kind has a lower score" : "not proved",
+                one.proved() ? "proved best among the orders this way allows, at the sizes of today" : "not proved",
                 Numbers.plain(one.cost().total()),
                 List.of(
                         bar("pressure", one.cost().pressure(), dearest),

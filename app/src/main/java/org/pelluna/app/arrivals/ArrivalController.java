@@ -64,13 +64,15 @@ class ArrivalController {
             @RequestParam Optional<Resident.Origin> origin,
             @RequestParam Optional<Resident.Method> method,
             @RequestParam Optional<Double> price,
+            @RequestParam Optional<Integer> count,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         ArrivalService.Fish fish = new ArrivalService.Fish(
                 on,
                 measures.length().toCentimetres(length),
                 Optional.ofNullable(name).map(String::strip).filter(words -> !words.isEmpty()),
-                Refused.unless(() -> Resident.Acquisition.of(origin, method, price)));
+                Refused.unless(() -> Resident.Acquisition.of(origin, method, price)),
+                count);
         Optional<String> came = arrivals.arrive(keeper.id(), tankId, key, fish);
         if (came.isPresent()) {
             Undo.offer(

@@ -3,9 +3,12 @@ package org.pelluna.app.arrivals;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
@@ -53,8 +56,14 @@ public class ArrivalService {
      * @param lengthCm how long each is, cm
      * @param name what to call them, if not by their species; several are numbered
      * @param came where they came from, how, and for how much
+     * @param count how many of the wish they are; empty for all
      */
-    public record Fish(LocalDate on, double lengthCm, Optional<String> name, Optional<Resident.Acquisition> came) {}
+    public record Fish(
+            LocalDate on,
+            double lengthCm,
+            Optional<String> name,
+            Optional<Resident.Acquisition> came,
+            Optional<Integer> count) {}
 
     /**
      * Records that the fish of a wish have arrived.
@@ -76,8 +85,9 @@ public class ArrivalService {
         happenings.record(keeperId, tankId, Key.fresh(), plan -> {
             Wish wish = wish(plan, wishKey);
             Species species = plan.species(catalogue).get(wish.speciesId());
-            arrived[0] = species.commonName();
-            List<Resident> residents = Refused.unless(() -> residents(wish, species, fish));
+            int count = some(fish.count(), wish);
+            arrived[0] = (count < wish.count() ? count + " of " + wish.count() + " " : "") + species.commonName();
+            List<Resident> residents = Refused.unless(() -> residents(plan, wish, species, fish, count));
             return new Happening.Arrived(
                     wishKey,
                     residents,
@@ -86,13 +96,27 @@ public class ArrivalService {
         return Optional.ofNullable(arrived[0]);
     }
 
-    private static List<Resident> residents(Wish wish, Species species, Fish fish) {
+    /** How many of a wish are meant; all, if nobody says. */
+    private static int some(Optional<Integer> count, Wish wish) {
+        if (count.filter(some -> some < 1 || some > wish.count()).isPresent()) {
+            throw new Refused("this wish is for " + wish.count() + " fish: 1 to " + wish.count() + " of them");
+        }
+        return count.orElse(wish.count());
+    }
+
+    /** Several are numbered, after those of the name that are here. */
+    private static List<Resident> residents(TankPlan plan, Wish wish, Species species, Fish fish, int count) {
         String called = fish.name().orElse(species.commonName());
-        return IntStream.rangeClosed(1, wish.count())
+        Set<String> taken = plan.residents().stream().map(Resident::name).collect(Collectors.toSet());
+        Iterator<String> names = IntStream.iterate(1, i -> i + 1)
+                .mapToObj(i -> called + " " + i)
+                .filter(name -> !taken.contains(name))
+                .iterator();
+        return IntStream.range(0, count)
                 .mapToObj(i -> new Resident(
                         Key.fresh(),
                         wish.speciesId(),
-                        wish.count() == 1 ? called : called + " " + i,
+                        wish.count() == 1 ? called : names.next(),
                         fish.on(),
                         fish.lengthCm(),
                         Optional.empty(),
@@ -132,8 +156,10 @@ public class ArrivalService {
      * @param days how long the arrival is put off, where it is
      * @param note the keeper's words
      * @param instead what comes or is wanted instead, by any of its names
+     * @param count how many of the fish died; empty for all
      */
-    public record Told(Setback.Kind kind, int days, Optional<String> note, Optional<String> instead) {}
+    public record Told(
+            Setback.Kind kind, int days, Optional<String> note, Optional<String> instead, Optional<Integer> count) {}
 
     /**
      * Records a setback; the plan goes on from today.
@@ -159,8 +185,17 @@ public class ArrivalService {
     private Happening happening(TankPlan plan, Wish wish, Species species, String formKey, Told told) {
         LocalDate today = plan.asOf();
         boolean died = told.kind() == Setback.Kind.DIED;
+        int count = died ? some(told.count(), wish) : wish.count();
         Setback setback = new Setback(
-                formKey, today, told.kind(), species.commonName(), died ? wish.price() : Optional.empty(), told.note());
+                formKey,
+                today,
+                told.kind(),
+                (count < wish.count() ? count + " of " + wish.count() + " " : "") + species.commonName(),
+                died ? wish.price().map(all -> all * count / wish.count()) : Optional.empty(),
+                told.note());
+        if (died && count < wish.count()) {
+            return new Happening.SomeDied(wish.id(), setback, count);
+        }
         LocalDate until = today.plusDays(told.days());
         return switch (told.kind()) {
             case LATE, NOT_FOUND -> new Happening.Delayed(wish.id(), setback, until);
@@ -203,7 +238,7 @@ public class ArrivalService {
                 keeperId,
                 tankId,
                 schedule -> schedule.withoutSetback(setbackKey).only(id -> !id.equals(wishKey)));
-        record.decide(keeperId, tankId, wishKey, Optional.empty(), Wish.Decision.OPEN, Optional.empty());
+        record.reopen(keeperId, tankId, wishKey);
     }
 
     private Species named(TankPlan plan, String words) {

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.web.FindingView;
@@ -52,7 +53,13 @@ class ArrivalsView {
 
     /** One wish of an arrival. */
     record WishLine(
-            String key, String portrait, String name, String scientificName, String length, String inQuarantine) {}
+            String key,
+            String portrait,
+            String name,
+            String scientificName,
+            String length,
+            String inQuarantine,
+            int count) {}
 
     /** A wish without a date. */
     record HeldView(String portrait, String name, FindingView gate) {}
@@ -100,9 +107,45 @@ class ArrivalsView {
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", plan.asOf());
         if (!model.containsAttribute("changes")) {
-            model.addAttribute(
-                    "changes", changes.stream().map(measures::sentence).toList());
+            model.addAttribute("changes", changes);
         }
+        order(order, plan, model);
+        model.addAttribute(
+                "arrivals",
+                lanes.stream().map(lane -> view(lane, wished, plan, measures)).toList());
+        model.addAttribute(
+                "held",
+                order.held().stream()
+                        .map(held -> new HeldView(
+                                Portraits.use(wished.get(held.wishId()).species()),
+                                held.name(),
+                                FindingView.of(held.gate(), measures)))
+                        .toList());
+        model.addAttribute(
+                "planFindings",
+                order.findings().stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
+        model.addAttribute("chart", lanes.isEmpty() ? "" : new LaneChart(stock, lanes, water, shareNow(stock)).svg());
+        model.addAttribute(
+                "waterWords",
+                water.isEmpty() ? "" : "Worst of the water to come: " + WaterPanels.worst(water, plan.asOf()));
+        model.addAttribute("kinds", Setback.Kind.values());
+        model.addAttribute("origins", Resident.Origin.values());
+        model.addAttribute("methods", Resident.Method.values());
+        model.addAttribute(
+                "setbacks",
+                plan.schedule().setbacks().stream()
+                        .map(one -> new SetbackView(
+                                one.on().toString(),
+                                one.fish() + " " + one.kind().words()
+                                        + one.note().map(note -> ": " + note).orElse("")))
+                        .toList());
+        model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
+    }
+
+    /** How good the order is. */
+    private static void order(ArrivalPlan order, TankPlan plan, Model model) {
         model.addAttribute("proved", order.proved());
         model.addAttribute("own", order.best().isPresent());
         model.addAttribute(
@@ -121,36 +164,6 @@ class ArrivalsView {
                         Numbers.plain(order.cost().pressure()),
                         Numbers.plain(order.cost().lateness()),
                         Numbers.plain(order.cost().shyness())));
-        model.addAttribute(
-                "arrivals",
-                lanes.stream().map(lane -> view(lane, wished, plan, measures)).toList());
-        model.addAttribute(
-                "held",
-                order.held().stream()
-                        .map(held -> new HeldView(
-                                Portraits.use(wished.get(held.wishId()).species()),
-                                held.name(),
-                                FindingView.of(held.gate(), measures)))
-                        .toList());
-        model.addAttribute(
-                "planFindings",
-                order.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
-        model.addAttribute("chart", lanes.isEmpty() ? "" : new LaneChart(stock, lanes, water, shareNow(stock)).svg());
-        model.addAttribute("waterWords", LaneChart.waterWords(water, plan.asOf()));
-        model.addAttribute("kinds", Setback.Kind.values());
-        model.addAttribute("origins", Resident.Origin.values());
-        model.addAttribute("methods", Resident.Method.values());
-        model.addAttribute(
-                "setbacks",
-                plan.schedule().setbacks().stream()
-                        .map(one -> new SetbackView(
-                                one.on().toString(),
-                                one.fish() + " " + one.kind().words()
-                                        + one.note().map(note -> ": " + note).orElse("")))
-                        .toList());
-        model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
     }
 
     private static double shareNow(ResolvedPlan stock) {
@@ -200,6 +213,7 @@ class ArrivalsView {
                 (one.count() > 1 ? one.count() + " × " : "") + one.species().commonName(),
                 one.species().scientificName(),
                 measures.lengthField(one.fish().growth().startLengthCm()),
-                since == null ? "" : since.toString());
+                since == null ? "" : since.toString(),
+                one.count());
     }
 }

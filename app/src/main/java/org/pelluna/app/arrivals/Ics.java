@@ -16,6 +16,7 @@ import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.Future;
+import org.pelluna.core.forecast.Outgrown;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.units.Numbers;
@@ -42,41 +43,7 @@ final class Ics {
         calendar.add(ImmutableCalScale.GREGORIAN);
         calendar.add(new XProperty("X-WR-CALNAME", "Arrivals, " + plan.tank().name()));
         for (ArrivalCalendar.Lane lane : ArrivalCalendar.of(stock, assessment.order(), assessment.planned())) {
-            String key = lane.arrival().wishIds().get(0) + "-" + tankKey;
-            String names = lane.arrival().names();
-            for (Span span : lane.spans()) {
-                if (span.to().isAfter(span.from())) {
-                    String words = lane.spans().stream()
-                                            .filter(one -> one.kind() == span.kind())
-                                            .count()
-                                    > 1
-                            ? span.words()
-                            : span.kind().name().toLowerCase(java.util.Locale.ROOT);
-                    calendar.add(event(
-                            key + "-" + words,
-                            names + ": " + span.words(),
-                            span.from(),
-                            span.to(),
-                            lane.arrival().reasons().isEmpty()
-                                    ? ""
-                                    : lane.arrival().reasons().get(0).sentence()));
-                }
-            }
-            for (int step = 0; step < lane.ramp().size(); step++) {
-                ArrivalCalendar.RampStep one = lane.ramp().get(step);
-                calendar.add(event(
-                        key + "-ramp-" + (step + 1),
-                        names + ": to specific gravity " + Numbers.plain(one.gravity(), 4),
-                        one.on(),
-                        one.on().plusDays(1),
-                        "Exchange " + Numbers.plain(one.litres()) + " L of quarantine water for the display's."));
-            }
-            calendar.add(event(
-                    key + "-test",
-                    "Test ammonia and nitrite after " + names,
-                    lane.release().plusDays(1),
-                    lane.release().plusDays(2),
-                    "And again three days later."));
+            lane(calendar, lane, tankKey);
         }
         for (Task task : plan.journal().tasks()) {
             if (!task.done()) {
@@ -88,7 +55,7 @@ final class Ics {
                         ""));
             }
         }
-        for (Future.Outgrown one : Future.outgrowing(stock)) {
+        for (Outgrown one : Future.outgrowing(stock)) {
             calendar.add(event(
                     one.fish().id() + "-" + tankKey + "-home",
                     one.task(),
@@ -104,6 +71,44 @@ final class Ics {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static void lane(Calendar calendar, ArrivalCalendar.Lane lane, String tankKey) {
+        String key = lane.arrival().wishIds().get(0) + "-" + tankKey;
+        String names = lane.arrival().names();
+        for (Span span : lane.spans()) {
+            if (span.to().isAfter(span.from())) {
+                String words = lane.spans().stream()
+                                        .filter(one -> one.kind() == span.kind())
+                                        .count()
+                                > 1
+                        ? span.words()
+                        : span.kind().name().toLowerCase(java.util.Locale.ROOT);
+                calendar.add(event(
+                        key + "-" + words,
+                        names + ": " + span.words(),
+                        span.from(),
+                        span.to(),
+                        lane.arrival().reasons().isEmpty()
+                                ? ""
+                                : lane.arrival().reasons().get(0).sentence()));
+            }
+        }
+        for (int step = 0; step < lane.ramp().size(); step++) {
+            ArrivalCalendar.RampStep one = lane.ramp().get(step);
+            calendar.add(event(
+                    key + "-ramp-" + (step + 1),
+                    names + ": to specific gravity " + Numbers.plain(one.gravity(), 4),
+                    one.on(),
+                    one.on().plusDays(1),
+                    "Exchange " + Numbers.plain(one.litres()) + " L of quarantine water for the display's."));
+        }
+        calendar.add(event(
+                key + "-test",
+                "Test ammonia and nitrite after " + names,
+                lane.release().plusDays(1),
+                lane.release().plusDays(2),
+                "And again three days later."));
     }
 
     private static VEvent event(String uid, String summary, LocalDate from, LocalDate to, String description) {

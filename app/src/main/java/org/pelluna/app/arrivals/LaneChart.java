@@ -9,16 +9,14 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
+import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.forecast.WaterForecast;
-import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
-import org.pelluna.core.units.Numbers;
-import org.pelluna.core.water.Ammonia;
 import org.springframework.web.util.HtmlUtils;
 
 /**
@@ -72,16 +70,9 @@ final class LaneChart {
         for (int row = 0; row < lanes.size(); row++) {
             svg.append(lane(lanes.get(row), TOP + row * ROW + ROW / 2));
         }
+        WaterPanels panel = new WaterPanels(plan, water);
         List<TimePanel> figures = List.of(
-                headroom(),
-                panel("Un-ionised ammonia, mg/L", WaterForecast.Day::unionised, Ammonia.FOUR_DAY_LIMIT, "limit", 3),
-                tested(WaterTest.Kind.NITRITE, "Nitrite, mg/L", WaterLimit.NITRITE_LIMIT, "limit", 1),
-                tested(
-                        WaterTest.Kind.NITRATE,
-                        "Nitrate, mg/L",
-                        plan.houseRules().husbandry().nitrateTarget(),
-                        "target",
-                        0));
+                headroom(), panel.unionised(), panel.of(WaterTest.Kind.NITRITE), panel.of(WaterTest.Kind.NITRATE));
         for (int i = 0; i < figures.size(); i++) {
             svg.append(figures.get(i).svg(axis, panels + i * (PANEL + GAP), PANEL));
         }
@@ -100,37 +91,6 @@ final class LaneChart {
         }
         points.add(new TimePanel.Point(axis.to(), 100 * share));
         return new TimePanel("Headroom used, all grown, %", points, Optional.of(100.0), "ceiling", List.of(), 0);
-    }
-
-    private TimePanel panel(
-            String title,
-            java.util.function.ToDoubleFunction<WaterForecast.Day> figure,
-            double limit,
-            String words,
-            int decimals) {
-        return new TimePanel(
-                title,
-                water.stream()
-                        .map(day -> new TimePanel.Point(day.date(), figure.applyAsDouble(day)))
-                        .toList(),
-                Optional.of(limit),
-                words,
-                List.of(),
-                decimals);
-    }
-
-    private TimePanel tested(WaterTest.Kind kind, String title, double limit, String words, int decimals) {
-        TimePanel panel = panel(title, day -> day.of(kind), limit, words, decimals);
-        return new TimePanel(
-                panel.title(),
-                panel.course(),
-                panel.limit(),
-                panel.limitWords(),
-                plan.waterTests().stream()
-                        .filter(test -> test.kind() == kind)
-                        .map(test -> new TimePanel.Point(test.on(), test.value()))
-                        .toList(),
-                decimals);
     }
 
     private String lane(Lane lane, double y) {
@@ -206,16 +166,5 @@ final class LaneChart {
             path.append("q" + f(width / waves / 2) + " " + f(swing) + " " + f(width / waves) + " 0");
         }
         return path.toString();
-    }
-
-    /** A sentence on the worst of the water to come. */
-    static String waterWords(List<WaterForecast.Day> days, LocalDate from) {
-        if (days.isEmpty()) {
-            return "";
-        }
-        var peak = WaterForecast.peak(days, from);
-        return "Worst of the water to come: un-ionised ammonia " + Numbers.plain(peak.fourDays(), 4)
-                + " mg/L over four days (limit " + Ammonia.FOUR_DAY_LIMIT + "), nitrite "
-                + Numbers.plain(peak.nitrite(), 2) + " mg/L.";
     }
 }

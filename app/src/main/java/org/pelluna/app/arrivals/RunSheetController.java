@@ -73,6 +73,24 @@ class RunSheetController {
         return new Sheet(assessment, lane, RunSheet.of(assessment.stock(), lane, key, assessment.planned()));
     }
 
+    /** The steps by the part of the day, with when each was done. */
+    private static List<Part> parts(RunSheet sheet, Map<String, LocalDateTime> ticks, Measures measures) {
+        Map<String, List<StepView>> parts = new LinkedHashMap<>();
+        for (RunSheet.Step step : sheet.steps()) {
+            LocalDateTime at = ticks.get(step.key());
+            parts.computeIfAbsent(step.part(), part -> new java.util.ArrayList<>())
+                    .add(new StepView(
+                            step.key(),
+                            measures.sentence(step.words()),
+                            step.warns(),
+                            at != null,
+                            at == null ? "" : at.toLocalDate() + " " + at.toLocalTime()));
+        }
+        return parts.entrySet().stream()
+                .map(part -> new Part(part.getKey(), part.getValue()))
+                .toList();
+    }
+
     @GetMapping
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
@@ -85,17 +103,6 @@ class RunSheetController {
         Map<String, LocalDateTime> ticks = schedule.ticks().stream()
                 .filter(tick -> tick.wishId().equals(key))
                 .collect(Collectors.toMap(Schedule.Tick::step, Schedule.Tick::at));
-        Map<String, List<StepView>> parts = new LinkedHashMap<>();
-        for (RunSheet.Step step : found.sheet().steps()) {
-            LocalDateTime at = ticks.get(step.key());
-            parts.computeIfAbsent(step.part(), part -> new java.util.ArrayList<>())
-                    .add(new StepView(
-                            step.key(),
-                            measures.sentence(step.words()),
-                            step.warns(),
-                            at != null,
-                            at == null ? "" : at.toLocalDate() + " " + at.toLocalTime()));
-        }
         ResolvedPlan.Wished wished = found.assessment().stock().wishes().stream()
                 .filter(one -> one.wish().id().equals(key))
                 .findFirst()
@@ -107,11 +114,7 @@ class RunSheetController {
         model.addAttribute("release", found.lane().release().toString());
         model.addAttribute(
                 "boxed", found.lane().span(ArrivalCalendar.Span.Kind.BOX).isPresent());
-        model.addAttribute(
-                "parts",
-                parts.entrySet().stream()
-                        .map(one -> new Part(one.getKey(), one.getValue()))
-                        .toList());
+        model.addAttribute("parts", parts(found.sheet(), ticks, measures));
         model.addAttribute("done", ticks.size());
         model.addAttribute("steps", found.sheet().steps().size());
         model.addAttribute(

@@ -157,6 +157,7 @@ class ScheduleController {
             @RequestParam(defaultValue = "14") int days,
             @RequestParam Optional<String> note,
             @RequestParam Optional<String> instead,
+            @RequestParam Optional<Integer> count,
             @RequestParam(name = "key", required = false) String sent,
             RedirectAttributes redirect) {
         String id = Key.checked(sent);
@@ -169,7 +170,8 @@ class ScheduleController {
                                 kind,
                                 days,
                                 note.map(String::strip).filter(words -> !words.isEmpty() && words.length() <= 500),
-                                instead.map(String::strip).filter(words -> !words.isEmpty())))
+                                instead.map(String::strip).filter(words -> !words.isEmpty()),
+                                count))
                 .ifPresent(told -> Undo.offer(
                         redirect,
                         told + "; planned anew from today.",

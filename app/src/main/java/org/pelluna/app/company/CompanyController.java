@@ -122,13 +122,17 @@ class CompanyController {
                 .toList();
     }
 
-    /** The fish on the line in order of arrival; those to come are added to {@code fish}. */
+    /** The fish on the line in order of arrival; those to come, and to come back, are added to {@code fish}. */
     private static List<Entry> entries(Assessment assessment, boolean withPlan, List<Fish> fish) {
         List<Entry> entries = new ArrayList<>();
         for (Fish one : assessment.stock().residents()) {
             entries.add(entry(one, one.arrivesOn().toString(), false));
         }
         if (withPlan) {
+            for (Fish one : assessment.stock().absent()) {
+                fish.add(one);
+                entries.add(entry(one, "to come back", true));
+            }
             Map<String, Fish> wished = new HashMap<>();
             assessment.stock().wishes().forEach(wish -> wished.put(wish.fish().id(), wish.fish()));
             for (Arrival arrival : assessment.order().arrivals()) {

@@ -39,7 +39,8 @@ final class DemoDates {
                                 one.lengthCm(),
                                 moved(one.leftOn(), days),
                                 one.individual(),
-                                one.coming()))
+                                one.coming(),
+                                one.life().map(noted -> noted.shiftedBy(days))))
                         .toList(),
                 plan.wishes(),
                 plan.log().stream()
@@ -107,7 +108,7 @@ final class DemoDates {
                                 one.smallestCm()))
                         .toList(),
                 journal.tasks().stream()
-                        .map(one -> new Task(one.id(), one.on().plusDays(days), one.words(), one.done()))
+                        .map(one -> new Task(one.id(), one.on().plusDays(days), one.words(), one.done(), one.fishId()))
                         .toList(),
                 journal.unlearned());
     }

@@ -48,7 +48,12 @@ public final class Terms {
             new Term(
                     "outgrow date and bite-size date",
                     "The day a fish becomes too big for this tank; the day it first fits into another's mouth."),
-            new Term("loss and rehomed", "A fish that died or vanished; one that left alive."));
+            new Term(
+                    "loss and rehomed",
+                    "A fish that died or vanished; one that left alive: sold, given, traded in or moved."),
+            new Term(
+                    "out for a time",
+                    "A fish that belongs here and is in a box, in quarantine or in another tank: it is in no company and keeps its place."));
 
     private Terms() {}
 

@@ -71,19 +71,39 @@ class HeadroomController {
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
-        List<Fish> planned = new ArrayList<>(stock.residents());
-        Shortlist.of(stock).stream().filter(Judgement::inPlan).forEach(one -> {
+        ResolvedPlan all = stock.withAbsent();
+        List<Fish> planned = new ArrayList<>(all.residents());
+        Shortlist.of(all).stream().filter(Judgement::inPlan).forEach(one -> {
             for (int i = 0; i < one.wished().count(); i++) {
                 planned.add(one.wished().fish());
             }
         });
         List<Moment> moments = List.of(
                 new Moment("today", stock.residents(), fish -> fish.lengthCmOn(plan.asOf())),
-                new Moment("all grown", stock.residents(), fish -> fish.growth().adultLengthCm()),
+                new Moment("all grown", all.residents(), fish -> fish.growth().adultLengthCm()),
                 new Moment(
                         "with the whole plan, grown",
                         planned,
                         fish -> fish.growth().adultLengthCm()));
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("schools", schools(plan, planned, moments));
+        model.addAttribute("limitAt", LIMIT_AT);
+        model.addAttribute("residents", stock.residents().size());
+        model.addAttribute(
+                "growth",
+                stock.residents().stream()
+                        .map(fish -> growth(fish, plan, measures))
+                        .toList());
+        model.addAttribute(
+                "future",
+                Future.findings(stock).stream()
+                        .map(finding -> FindingView.of(finding, measures))
+                        .toList());
+        return "headroom/page";
+    }
+
+    /** What each school of capacity counts, at each moment. */
+    private static List<SchoolView> schools(TankPlan plan, List<Fish> planned, List<Moment> moments) {
         Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), plan.asOf());
         List<SchoolView> schools = new ArrayList<>();
         for (Approaches.Ceiling school : Approaches.Ceiling.values()) {
@@ -104,26 +124,11 @@ class HeadroomController {
                                         headroom.of(school, moment.fish(), moment.length()).stream()
                                                 .filter(load -> load.name().equals(name))
                                                 .findFirst()
-                                                .orElseThrow(),
-                                        measures))
+                                                .orElseThrow()))
                                 .toList()));
             }
         }
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("schools", schools);
-        model.addAttribute("limitAt", LIMIT_AT);
-        model.addAttribute("residents", stock.residents().size());
-        model.addAttribute(
-                "growth",
-                stock.residents().stream()
-                        .map(fish -> growth(fish, plan, measures))
-                        .toList());
-        model.addAttribute(
-                "future",
-                Future.findings(stock).stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
-        return "headroom/page";
+        return schools;
     }
 
     private static GrowthView growth(Fish fish, TankPlan plan, Measures measures) {
@@ -141,7 +146,7 @@ class HeadroomController {
                         .toList());
     }
 
-    private static Bar bar(String moment, Load load, Measures measures) {
+    private static Bar bar(String moment, Load load) {
         String unit = load.unit().isEmpty() ? "" : " " + load.unit();
         int decimals = Numbers.decimalsToTell(load.used(), load.limit(), load.limit() < 2 ? 2 : 1);
         return new Bar(
@@ -149,7 +154,7 @@ class HeadroomController {
                 Numbers.plain(load.used(), decimals) + " of " + Numbers.plain(load.limit(), decimals) + unit,
                 (int) Math.round(Math.min(1.5, load.share()) * LIMIT_AT),
                 !load.fits(),
-                load.steps().stream().map(measures::sentence).toList(),
+                load.steps(),
                 load.source().words());
     }
 }

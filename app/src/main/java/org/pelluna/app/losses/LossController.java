@@ -18,7 +18,9 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.losses.Harassment;
 import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -33,6 +35,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** What was lost, why, and who had harried it. */
@@ -71,8 +74,13 @@ class LossController {
     record Choice(String id, String name) {}
 
     @GetMapping
-    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(required = false) String fish,
+            Model model) {
         LossForm form = new LossForm();
+        form.fish = fish;
         form.key = Key.fresh();
         form.on = record.today();
         model.addAttribute("form", form);
@@ -92,10 +100,21 @@ class LossController {
                         .map(loss -> view(loss, plan, residents))
                         .toList());
         model.addAttribute("summary", summary(plan));
+        model.addAttribute("departures", departures(plan));
+        model.addAttribute(
+                "before",
+                plan.schedule().setbacks().stream()
+                        .filter(setback -> setback.kind() == Setback.Kind.DIED)
+                        .map(setback -> setback.fish() + " on " + setback.on()
+                                + setback.price()
+                                        .map(price -> ", had cost " + Numbers.plain(price, 2))
+                                        .orElse("")
+                                + setback.note().map(note -> ": " + note).orElse(""))
+                        .toList());
         model.addAttribute(
                 "fish",
                 plan.residents().stream()
-                        .filter(one -> one.livesHere(plan.asOf()))
+                        .filter(one -> one.belongsHere(plan.asOf()))
                         .map(one -> new Choice(
                                 one.id(),
                                 one.name() + " — " + known.get(one.speciesId()).commonName()))
@@ -113,6 +132,29 @@ class LossController {
                         .map(loss -> known.get(residents.get(loss.fishId()).speciesId()))
                         .toList()));
         return "losses/page";
+    }
+
+    /** A fish that left alive. */
+    record DepartureView(String key, String name, String words) {}
+
+    private static List<DepartureView> departures(TankPlan plan) {
+        return plan.residents().stream()
+                .filter(one ->
+                        one.leftOn().isPresent() && one.noted().departure().isPresent())
+                .sorted(Comparator.comparing((Resident one) -> one.leftOn().orElseThrow())
+                        .reversed())
+                .map(one -> {
+                    Departure how = one.noted().departure().orElseThrow();
+                    return new DepartureView(
+                            one.id(),
+                            one.name(),
+                            how.kind().words() + " on " + one.leftOn().orElseThrow()
+                                    + how.to().map(to -> ", to " + to).orElse("")
+                                    + how.price()
+                                            .map(price -> ", for " + Numbers.plain(price, 2))
+                                            .orElse(""));
+                })
+                .toList();
     }
 
     private LossView view(Loss loss, TankPlan plan, Map<String, Resident> residents) {
@@ -167,7 +209,7 @@ class LossController {
                 .sorted(Map.Entry.comparingByKey())
                 .map(cause -> cause.getValue() + " " + cause.getKey())
                 .collect(Collectors.joining(", "));
-        return plan.losses().size() + " of " + plan.residents().size() + " fish that came to this tank are gone: "
+        return plan.losses().size() + " of " + plan.residents().size() + " fish that came to this tank were lost: "
                 + causes + (money > 0 ? ". They had cost " + Numbers.plain(money, 2) : "") + ".";
     }
 

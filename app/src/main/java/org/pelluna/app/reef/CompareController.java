@@ -59,7 +59,7 @@ class CompareController {
             Model model) {
         Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         List<Alternative> ways = Alternative.of(
-                assessment.stock(),
+                assessment.stock().withAbsent(),
                 assessment.judgements(),
                 cache.of(keeper.id(), tankId).fit());
         LocalDate today = assessment.stock().plan().asOf();

@@ -1,5 +1,6 @@
 package org.pelluna.app.reef;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +11,7 @@ import org.pelluna.app.portrait.ReefDrawing;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
@@ -103,12 +105,13 @@ class LayoutController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
+            HttpServletRequest request,
             HttpServletResponse response) {
         TankRow row = tanks.get(keeper.id(), tankId);
-        if (form.version == null || form.version != row.version()) {
-            throw new StaleVersionException(row);
-        }
         try {
+            if (form.version == null || form.version != row.version()) {
+                throw new StaleVersionException(row);
+            }
             if (faults.hasErrors()) {
                 throw new IllegalArgumentException("a measure is a number");
             }
@@ -124,6 +127,16 @@ class LayoutController {
                     : layout.within(row.tank().shape(), row.tank().sandDepthCm())
                             .placed(before, plan.asOf());
             tanks.change(keeper.id(), tankId, form.version, row.tank().drawn(dated), row.houseRules());
+        } catch (StaleVersionException e) {
+            TankRow now = e.now(TankRow.class);
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return Conflict.page(
+                    model,
+                    request,
+                    "The drawing of the reef",
+                    form.against(LayoutForm.of(now.tank().layout(), now.version(), measures), measures),
+                    new Conflict.Hidden("version", String.valueOf(now.version())),
+                    "/tanks/" + tankId + "/reef/edit");
         } catch (IllegalArgumentException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", "Not saved: " + e.getMessage() + ".");

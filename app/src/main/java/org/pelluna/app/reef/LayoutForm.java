@@ -2,12 +2,18 @@ package org.pelluna.app.reef;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.StringJoiner;
+import org.jspecify.annotations.Nullable;
+import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Numbers;
 
 /** Everything that stands in a tank as rows of one form, in the keeper's units. Public for binding. */
 public class LayoutForm {
@@ -28,6 +34,25 @@ public class LayoutForm {
 
         /** The day a rock was set there, as the form was made; it counts again when a change is taken back. */
         public String placed;
+
+        /** Where it stands and how large it is, for a keeper: “from left 60, from back 20, width 40 cm”. */
+        String words(Measures measures) {
+            StringJoiner words =
+                    new StringJoiner(", ", "", "\u00a0" + measures.length().symbol());
+            add(words, "from left ", x);
+            add(words, "from back ", y);
+            add(words, "height above ", z);
+            add(words, kind.widthWords().toLowerCase(Locale.ROOT) + " ", width);
+            add(words, "front to back ", depth);
+            add(words, "height ", height);
+            return "“" + name + "”: " + words;
+        }
+
+        private static void add(StringJoiner words, String what, @Nullable Double value) {
+            if (value != null) {
+                words.add(what + Numbers.plain(value));
+            }
+        }
     }
 
     /** What can stand in a tank. */
@@ -114,6 +139,37 @@ public class LayoutForm {
             item.height = field(box.heightCm(), measures);
         });
         return form;
+    }
+
+    /**
+     * What differs between this form and a newer one, thing by thing, in the order of this form and then of the other.
+     *
+     * @param newer the form as the drawing would fill it now
+     */
+    List<Conflict.Line> against(LayoutForm newer, Measures measures) {
+        Map<String, Item> theirs = newer.byId();
+        Map<String, Item> all = byId();
+        Map<String, Item> ours = new LinkedHashMap<>(all);
+        theirs.forEach(all::putIfAbsent);
+        List<Conflict.Line> lines = new ArrayList<>();
+        all.forEach((id, item) -> {
+            String mine = words(ours.get(id), measures);
+            String now = words(theirs.get(id), measures);
+            if (!mine.equals(now)) {
+                lines.add(new Conflict.Line(item.name, mine, now));
+            }
+        });
+        return lines;
+    }
+
+    private Map<String, Item> byId() {
+        Map<String, Item> byId = new LinkedHashMap<>();
+        items.stream().filter(item -> item.id != null && item.kind != null).forEach(item -> byId.put(item.id, item));
+        return byId;
+    }
+
+    private static String words(@Nullable Item item, Measures measures) {
+        return item == null ? "not in the drawing" : item.words(measures);
     }
 
     private Item item(String id, Kind kind, String name, double x, double y, Measures measures) {

@@ -35,6 +35,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/tanks/{tankId}/rules")
 class RulesController {
+    /** A form that does not say which state it was made from cannot know this one. */
+    private static final int NO_VERSION = -1;
+
     private final TankStore tanks;
 
     RulesController(TankStore tanks) {
@@ -65,7 +68,7 @@ class RulesController {
         if (!faults.hasErrors()) {
             try {
                 HouseRules entered = Refused.unless(() -> form.rules(row.houseRules()));
-                int version = form.version == null ? row.version() : form.version;
+                int version = form.version == null ? NO_VERSION : form.version;
                 tanks.change(keeper.id(), tankId, version, row.tank(), entered);
                 Undo.say(redirect, "The house rules are saved; every finding has been judged anew.");
                 return "redirect:/tanks/" + tankId + "/rules";

@@ -76,7 +76,7 @@ class ShopController {
         model.addAttribute("missed", !text.isBlank() && asked.isEmpty());
         asked.ifPresent(one -> {
             model.addAttribute(
-                    "card", view(ShopCard.of(cache.of(keeper.id(), tankId).stock(), one), measures));
+                    "card", view(ShopCard.of(cache.of(keeper.id(), tankId).planning(), one), measures));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
         });
         model.addAttribute(

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Species;
@@ -18,6 +19,9 @@ import org.pelluna.core.units.Numbers;
 public class OwnForm {
     /** Key of the species being changed; empty for a new one. */
     public String id;
+
+    /** The mark of the species this form was made from; empty for a new one. */
+    public String seen;
 
     @NotBlank(message = "Which fish of the catalogue is it most like?")
     public String like;
@@ -70,6 +74,7 @@ public class OwnForm {
         OwnForm form = new OwnForm();
         form.fill(own.from(other), measures);
         form.id = own.id();
+        form.seen = Seen.mark(own);
         form.like = own.like();
         form.commonName = own.commonName();
         form.scientificName = own.scientificName();

@@ -1,16 +1,21 @@
 package org.pelluna.app.species;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.OwnSpeciesStore;
+import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.OwnSpecies;
@@ -98,6 +103,7 @@ class OwnSpeciesController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
+            HttpServletRequest request,
             HttpServletResponse response) {
         Optional<Species> other = Optional.ofNullable(form.like).flatMap(catalogue::find);
         if (form.id != null && find(keeper, tankId, form.id).isEmpty()) {
@@ -107,10 +113,24 @@ class OwnSpeciesController {
             faults.rejectValue("like", "unknown", "Choose a fish of the catalogue.");
         }
         if (!faults.hasErrors()) {
-            check(keeper, tankId, form, other.orElseThrow(), measures, faults).ifPresent(one -> {
-                own.put(keeper.id(), tankId, one);
-                Undo.say(redirect, one.commonName() + " is in this tank's catalogue, and judged.");
-            });
+            try {
+                check(keeper, tankId, form, other.orElseThrow(), measures, faults)
+                        .ifPresent(species -> {
+                            own.put(keeper.id(), tankId, Optional.ofNullable(form.seen), species);
+                            Undo.say(redirect, species.commonName() + " is in this tank's catalogue, and judged.");
+                        });
+            } catch (StaleVersionException e) {
+                OwnSpecies now = e.now(OwnSpecies.class);
+                response.setStatus(HttpStatus.CONFLICT.value());
+                return Conflict.page(
+                        model,
+                        request,
+                        now.commonName(),
+                        Conflict.fields(OwnForm.of(now, other.orElseThrow(), measures)),
+                        new Conflict.Hidden("seen", Seen.mark(now)),
+                        "/tanks/" + tankId + "/own-species?species=" + now.id(),
+                        Map.of());
+            }
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -124,7 +144,7 @@ class OwnSpeciesController {
             KeeperPrincipal keeper, UUID tankId, OwnForm form, Species other, Measures measures, BindingResult faults) {
         try {
             OwnSpecies one = form.species(other, measures);
-            one.faults(other).forEach(fault -> faults.reject("fault", measures.sentence(capital(fault)) + "."));
+            one.faults(other).forEach(fault -> faults.reject("fault", capital(fault) + "."));
             if (catalogue.all().stream()
                     .anyMatch(known -> known.scientificName().equals(one.scientificName()))) {
                 faults.rejectValue("scientificName", "known", "The catalogue has this species already.");

@@ -18,6 +18,7 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -113,7 +114,7 @@ class SpeciesController {
             @PathVariable String speciesId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).planning();
         Species species =
                 stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotFoundException("species"));
         Judgement judgement = Shortlist.ask(
@@ -152,7 +153,7 @@ class SpeciesController {
     }
 
     /** The finding worth a line: what speaks hardest against it, else the good it would do, else the pressure expected. */
-    private static String telling(Judgement judgement) {
+    private static Sentence telling(Judgement judgement) {
         return Stream.of(
                         judgement.findings().stream().filter(one -> one.stance().compareTo(Stance.FINE) < 0),
                         judgement.findings(Stance.BENEFIT).stream(),
@@ -160,7 +161,7 @@ class SpeciesController {
                         judgement.findings().stream())
                 .flatMap(one -> one)
                 .findFirst()
-                .map(Finding::sentence)
-                .orElse("");
+                .map(Finding::reason)
+                .orElse(Sentence.of());
     }
 }

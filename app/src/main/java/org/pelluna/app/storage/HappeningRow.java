@@ -9,6 +9,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.HappeningFile;
+import org.pelluna.core.plan.TakenBack;
 
 /** Something that happened, with what takes it back. */
 @Entity
@@ -38,8 +39,8 @@ class HappeningRow {
         this.happenedAt = happenedAt;
     }
 
-    Happening.TakenBack inverse() {
-        return (Happening.TakenBack) HappeningFile.read(inverse);
+    TakenBack inverse() {
+        return (TakenBack) HappeningFile.read(inverse);
     }
 
     boolean isUndone() {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pelluna.core.plan.Happening;
+import org.pelluna.core.plan.TakenBack;
 import org.pelluna.core.plan.TankPlan;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -64,6 +65,12 @@ public class HappeningStore {
                         .orElseThrow(() -> new NotFoundException("happening")));
     }
 
+    /** The plan as it is; its tank is held, if a change of it goes on. */
+    @Transactional(readOnly = true)
+    public TankPlan plan(UUID keeperId, UUID tankId) {
+        return tanks.plan(keeperId, tankId);
+    }
+
     /** Whether a form's happening is recorded with what takes it back, taken back already or not; old records are not. */
     @Transactional(readOnly = true)
     public boolean knows(UUID keeperId, UUID tankId, String formKey) {
@@ -90,7 +97,7 @@ public class HappeningStore {
             return;
         }
         TankPlan plan = tanks.plan(keeperId, tankId);
-        Happening.TakenBack back = row.inverse();
+        TakenBack back = row.inverse();
         back.obstacle(plan).ifPresent(sentence -> {
             throw new UndoBlockedException(sentence);
         });

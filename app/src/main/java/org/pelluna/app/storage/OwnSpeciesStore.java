@@ -1,5 +1,6 @@
 package org.pelluna.app.storage;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.core.plan.OwnSpecies;
 import org.springframework.stereotype.Service;
@@ -21,11 +22,24 @@ public class OwnSpeciesStore {
         this.residents = residents;
     }
 
-    /** Adds a species, or changes the one with its key. */
-    public void put(UUID keeperId, UUID tankId, OwnSpecies one) {
+    /**
+     * Adds a species, or changes the one with its key.
+     *
+     * @param seen the mark of the species from which the form was made; empty for a new one
+     * @throws StaleVersionException with the species, if there is another under its key than the form was made from
+     */
+    public void put(UUID keeperId, UUID tankId, Optional<String> seen, OwnSpecies species) {
         tanks.own(keeperId, tankId);
-        own.findByTankIdAndPlanKey(tankId, one.id())
-                .ifPresentOrElse(row -> row.change(one), () -> own.saveAndFlush(new OwnSpeciesRow(tankId, one)));
+        Optional<OwnSpeciesRow> there = own.findByTankIdAndPlanKey(tankId, species.id());
+        if (there.isEmpty()) {
+            own.saveAndFlush(new OwnSpeciesRow(tankId, species));
+            return;
+        }
+        OwnSpecies now = there.get().toCore();
+        if (!now.equals(species) && Seen.isOlder(seen, now)) {
+            throw new StaleVersionException(now);
+        }
+        there.get().change(species);
     }
 
     /**

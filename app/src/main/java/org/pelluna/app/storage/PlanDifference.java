@@ -110,6 +110,7 @@ class PlanDifference {
             Optional<ResidentRow> row = residents.findByTankIdAndPlanKey(tankId, one.id());
             if (row.isPresent()) {
                 row.get().left(one.leftOn().orElse(null));
+                row.get().lives(one.life());
             } else {
                 residents.save(new ResidentRow(tankId, place++, one, wishId.orElse(null)));
             }

@@ -61,7 +61,7 @@ public class RecordStore {
     /**
      * Says how a resident differs from its kind, or that it does not.
      *
-     * @param seen the mark of the fish from which the form was made; empty if the form does not say
+     * @param seen the mark of the fish from which the form was made; without one it is taken as older
      * @throws StaleVersionException with the fish, if it was changed since
      */
     public void differs(
@@ -81,7 +81,7 @@ public class RecordStore {
     /**
      * Keeps the keeper's own word on a wish.
      *
-     * @param seen the mark of the wish from which the form was made; empty if the form does not say
+     * @param seen the mark of the wish from which the form was made; without one it is taken as older
      * @throws StaleVersionException with the wish, if it was changed since
      */
     public void decide(
@@ -96,6 +96,11 @@ public class RecordStore {
             throw new StaleVersionException(row.toCore());
         }
         row.decide(decision, note);
+    }
+
+    /** Opens a wish again, whatever was decided. */
+    public void reopen(UUID keeperId, UUID tankId, String key) {
+        wish(keeperId, tankId, key).decide(Wish.Decision.OPEN, Optional.empty());
     }
 
     /** Whether a wish is on the list; its tank is held. */
@@ -156,7 +161,7 @@ public class RecordStore {
     /**
      * Changes an entry; how it read before is kept.
      *
-     * @param seen the mark of the entry from which the form was made; empty if the form does not say
+     * @param seen the mark of the entry from which the form was made; without one it is taken as older
      * @throws StaleVersionException with the entry, if it was changed since
      */
     public void changeEntry(UUID keeperId, UUID tankId, Optional<String> seen, LogEntry entry) {
@@ -191,7 +196,7 @@ public class RecordStore {
     /**
      * Notes how a resident came.
      *
-     * @param seen the mark of the fish from which the form was made; empty if the form does not say
+     * @param seen the mark of the fish from which the form was made; without one it is taken as older
      * @throws StaleVersionException with the fish, if it was changed since
      */
     public void came(

@@ -11,6 +11,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Individual;
+import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 
 /** A fish that lives or lived in a tank, and the wish it came from. */
@@ -39,6 +40,9 @@ class ResidentRow {
     @JdbcTypeCode(SqlTypes.JSON)
     private String coming;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String life;
+
     protected ResidentRow() {}
 
     ResidentRow(UUID tankId, int place, Resident resident, UUID wishId) {
@@ -54,6 +58,7 @@ class ResidentRow {
         this.wishId = wishId;
         differs(resident.individual());
         came(resident.coming());
+        lives(resident.life());
     }
 
     Resident toCore() {
@@ -65,7 +70,8 @@ class ResidentRow {
                 lengthCm,
                 Optional.ofNullable(leftOn),
                 Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)),
-                Optional.ofNullable(coming).map(one -> Json.MAPPER.readValue(one, Resident.Acquisition.class)));
+                Optional.ofNullable(coming).map(one -> Json.MAPPER.readValue(one, Resident.Acquisition.class)),
+                Optional.ofNullable(life).map(noted -> Json.MAPPER.readValue(noted, Life.class)));
     }
 
     String planKey() {
@@ -78,6 +84,10 @@ class ResidentRow {
 
     final void came(Optional<Resident.Acquisition> how) {
         this.coming = how.map(Json.MAPPER::writeValueAsString).orElse(null);
+    }
+
+    final void lives(Optional<Life> noted) {
+        this.life = noted.map(Json.MAPPER::writeValueAsString).orElse(null);
     }
 
     void left(LocalDate on) {

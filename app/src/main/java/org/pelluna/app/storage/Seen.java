@@ -24,8 +24,8 @@ public final class Seen {
         }
     }
 
-    /** Whether a form was made from another state than this; a form that does not say was not. */
+    /** Whether a form was made from another state than this; a form that does not say cannot know this one. */
     public static boolean isOlder(Optional<String> mark, Object now) {
-        return mark.filter(one -> !one.equals(mark(now))).isPresent();
+        return mark.filter(seen -> seen.equals(mark(now))).isEmpty();
     }
 }

@@ -8,11 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.forecast.Future;
+import org.pelluna.core.forecast.Outgrown;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.units.Quantity;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Task;
 
@@ -24,11 +27,15 @@ import org.pelluna.core.watch.Task;
  * @param place where it is done, below the tank's address
  * @param task key of the task it is, if it is one
  */
-record Due(LocalDate on, String words, String place, Optional<String> task) {
+record Due(LocalDate on, Sentence words, String place, Optional<String> task) {
     private static final int AHEAD = 14;
     private static final int ROLL_CALL_DAYS = 7;
     private static final int NEW_DAYS = 3;
     private static final int NITRATE_DAYS = 14;
+
+    private Due(LocalDate on, String words, String place, Optional<String> task) {
+        this(on, Sentence.of(words), place, task);
+    }
 
     /** Whether it should have been done before today. */
     boolean isLate(LocalDate today) {
@@ -41,7 +48,7 @@ record Due(LocalDate on, String words, String place, Optional<String> task) {
         LocalDate today = plan.asOf();
         List<Due> due = new ArrayList<>();
         for (Task task : plan.journal().tasks()) {
-            if (!task.done() && !task.on().isAfter(today.plusDays(AHEAD))) {
+            if (!task.done() && !task.on().isAfter(today.plusDays(AHEAD)) && !lapsed(task, plan)) {
                 due.add(new Due(task.on(), task.words(), "/watch", Optional.of(task.id())));
             }
         }
@@ -52,21 +59,32 @@ record Due(LocalDate on, String words, String place, Optional<String> task) {
             if (!one.restockOn().isAfter(today.plusDays(AHEAD))) {
                 due.add(new Due(
                         one.restockOn(),
-                        "Restock " + one.name() + ", at night"
-                                + one.safeCm()
-                                        .map(cm -> ", larger than " + cm + "\u00a0cm")
-                                        .orElse(""),
+                        Sentence.of(
+                                "Restock " + one.name() + ", at night",
+                                one.safeCm()
+                                        .map(cm -> Sentence.of(", larger than ", Quantity.cm(cm)))
+                                        .orElse(Sentence.of())),
                         "/losses/crew",
                         Optional.empty()));
             }
         }
-        for (Future.Outgrown one : Future.outgrowing(assessment.stock())) {
+        for (Outgrown one : Future.outgrowing(assessment.stock())) {
             if (!one.lookFrom().isAfter(today.plusDays(AHEAD))) {
                 due.add(new Due(one.lookFrom(), one.task(), "/headroom", Optional.empty()));
             }
         }
         due.sort(Comparator.comparing(Due::on));
         return due;
+    }
+
+    /** A task about a fish that has gone is no task any more. */
+    private static boolean lapsed(Task task, TankPlan plan) {
+        return task.fishId()
+                .flatMap(id -> plan.residents().stream()
+                        .filter(fish -> fish.id().equals(id))
+                        .findFirst())
+                .filter(fish -> !fish.belongsHere(plan.asOf()))
+                .isPresent();
     }
 
     private static void arrivals(Assessment assessment, LocalDate today, List<Due> due) {

@@ -14,6 +14,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.tension.RateChange;
 import org.pelluna.core.tension.RemedyEffect;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Remedy;
@@ -107,7 +108,7 @@ class RemedyController {
                         .orElse(""));
     }
 
-    private static ChangeView change(RemedyEffect.Change change, String who) {
+    private static ChangeView change(RateChange change, String who) {
         String ratio = "";
         if (change.isKnown() && change.before() > 0 && change.after() > 0) {
             Interval interval = change.rates().ratio(0.95);

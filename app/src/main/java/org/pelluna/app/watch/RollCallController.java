@@ -18,6 +18,7 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Watch;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -58,6 +59,7 @@ class RollCallController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime start,
             @RequestParam int minutes,
             @RequestParam(defaultValue = "false") boolean queued,
+            RedirectAttributes redirect,
             HttpServletResponse response)
             throws IOException {
         record.seen(keeper, tankId, start);
@@ -66,6 +68,12 @@ class RollCallController {
                 tankId,
                 Refused.unless(() -> new Watch(Key.checked(key), start, minutes, Optional.empty())));
         warner.look(keeper.id(), tankId);
+        if (!queued) {
+            Undo.offer(
+                    redirect,
+                    Numbers.count(minutes, "minute") + " of watching noted.",
+                    WatchRecord.path(tankId) + "/items/" + key + "/remove");
+        }
         return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
     }
 

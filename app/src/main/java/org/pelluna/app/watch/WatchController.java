@@ -101,6 +101,8 @@ class WatchController {
                         .toList());
         model.addAttribute("warnings", Warning.of(plan));
         model.addAttribute("sentKey", Key.fresh());
+        model.addAttribute("watchKey", Key.fresh());
+        model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
         return "watch/page";
     }
 

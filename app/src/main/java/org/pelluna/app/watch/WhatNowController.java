@@ -145,7 +145,12 @@ class WhatNowController {
         LocalDate today = LocalDate.now(clock);
         List<Task> tasks = new ArrayList<>();
         for (RemedyOption.Step step : taken.steps()) {
-            tasks.add(new Task(id + "-" + tasks.size(), today.plusDays(step.inDays()), step.words(), false));
+            tasks.add(new Task(
+                    id + "-" + tasks.size(),
+                    today.plusDays(step.inDays()),
+                    step.words(),
+                    false,
+                    Optional.of(about(step, chosen, stock))));
         }
         Optional<Remedy> remedy = taken.kind()
                 .filter(kind -> kind != Remedy.Kind.GIVEN_UP)
@@ -154,5 +159,14 @@ class WhatNowController {
         journal.add(keeper.id(), tankId, tasks, remedy);
         Undo.say(redirect, taken.steps().size() + " tasks are in the calendar; they come up under Today.");
         return "redirect:/today";
+    }
+
+    /** The fish a step is about: another that it names, or else the one that is harried. */
+    private static String about(RemedyOption.Step step, Fish chosen, ResolvedPlan stock) {
+        return stock.residents().stream()
+                .filter(fish -> !fish.id().equals(chosen.id()) && step.words().contains(fish.name()))
+                .map(Fish::id)
+                .findFirst()
+                .orElse(chosen.id());
     }
 }

@@ -1,9 +1,12 @@
 package org.pelluna.app.water;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.units.Numbers;
 import org.springframework.format.annotation.DateTimeFormat;
 
 /** The tests of one day as entered; what was not tested stays empty. Public for binding. */
@@ -13,29 +16,30 @@ public class TestForm {
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
     public LocalDate on;
 
-    public Double ammonia;
-    public Double nitrite;
-    public Double nitrate;
-    public Double phosphate;
+    /** The readings by kind, in the kind's unit; the temperature in the keeper's. */
+    public Map<WaterTest.Kind, Double> reading = new EnumMap<>(WaterTest.Kind.class);
 
     /**
      * The tests entered.
      *
      * @throws IllegalArgumentException with a sentence, if a reading cannot be
      */
-    List<WaterTest> tests(String checkedKey) {
-        List<WaterTest> tests = new ArrayList<>();
-        add(tests, checkedKey, WaterTest.Kind.AMMONIA, ammonia);
-        add(tests, checkedKey, WaterTest.Kind.NITRITE, nitrite);
-        add(tests, checkedKey, WaterTest.Kind.NITRATE, nitrate);
-        add(tests, checkedKey, WaterTest.Kind.PHOSPHATE, phosphate);
-        return tests;
+    List<WaterTest> tests(String checkedKey, Measures measures) {
+        return reading.entrySet().stream()
+                .filter(read -> read.getValue() != null)
+                .map(read -> new WaterTest(
+                        checkedKey + "-" + read.getKey().key(),
+                        on,
+                        read.getKey(),
+                        read.getKey() == WaterTest.Kind.TEMPERATURE
+                                ? measures.temperature().toCelsius(read.getValue())
+                                : read.getValue()))
+                .toList();
     }
 
-    private void add(List<WaterTest> tests, String checkedKey, WaterTest.Kind kind, Double value) {
-        if (value != null) {
-            tests.add(new WaterTest(
-                    checkedKey + "-" + kind.name().charAt(0) + kind.name().charAt(4), on, kind, value));
-        }
+    /** A reading as it was entered. */
+    public String text(String kind) {
+        Double value = reading.get(WaterTest.Kind.valueOf(kind));
+        return value == null ? "" : Numbers.plain(value, 4);
     }
 }

@@ -24,16 +24,11 @@ public final class Conflict {
     /**
      * One field of the form.
      *
-     * @param name its name in the form
      * @param label its name for a keeper
      * @param yours what was sent
      * @param newer what is there now
      */
-    public record Line(String name, String label, String yours, String newer) {
-        public boolean differs() {
-            return !yours.equals(newer);
-        }
-    }
+    public record Line(String label, String yours, String newer) {}
 
     /** A field that goes with the form as it is. */
     public record Hidden(String name, String value) {}
@@ -56,19 +51,30 @@ public final class Conflict {
             String leads,
             Map<String, String> names) {
         List<Line> lines = new ArrayList<>();
+        request.getParameterMap().forEach((name, values) -> {
+            if (!SILENT.contains(name) && !name.startsWith("_")) {
+                String yours = String.join(", ", values).strip();
+                String now = newer.getOrDefault(name, "");
+                if (newer.containsKey(name) && !plain(yours).equals(plain(now))) {
+                    lines.add(new Line(label(name), names.getOrDefault(yours, yours), names.getOrDefault(now, now)));
+                }
+            }
+        });
+        return page(model, request, what, lines, mark, leads);
+    }
+
+    /**
+     * Shows the page for a form whose fields are not compared one by one; to be answered with 409.
+     *
+     * @param lines what differs, in a keeper's words
+     */
+    public static String page(
+            Model model, HttpServletRequest request, String what, List<Line> lines, Hidden mark, String leads) {
         List<Hidden> sent = new ArrayList<>();
         request.getParameterMap().forEach((name, values) -> {
             if (!name.equals("_csrf") && !name.equals(mark.name())) {
                 for (String value : values) {
                     sent.add(new Hidden(name, value));
-                }
-            }
-            if (!SILENT.contains(name) && !name.startsWith("_")) {
-                String yours = String.join(", ", values).strip();
-                String now = newer.getOrDefault(name, "");
-                if (newer.containsKey(name) && !plain(yours).equals(plain(now))) {
-                    lines.add(new Line(
-                            name, label(name), names.getOrDefault(yours, yours), names.getOrDefault(now, now)));
                 }
             }
         });

@@ -33,7 +33,7 @@ public record FindingView(
         return new FindingView(
                 finding.stance().name().toLowerCase(Locale.ROOT),
                 finding.stance().words(),
-                measures.sentence(finding.sentence()),
+                measures.sentence(finding.reason()),
                 finding.until().map(Object::toString).orElse(""),
                 finding.remedy().map(measures::sentence).orElse(""),
                 finding.figures().stream()

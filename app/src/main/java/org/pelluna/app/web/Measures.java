@@ -1,10 +1,10 @@
 package org.pelluna.app.web;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 import org.pelluna.core.units.TemperatureUnit;
 import org.pelluna.core.units.VolumeUnit;
 
@@ -19,9 +19,6 @@ public record Measures(LengthUnit length, VolumeUnit volume, TemperatureUnit tem
     /** Centimetres, litres, degrees Celsius. */
     public static final Measures METRIC =
             new Measures(LengthUnit.CENTIMETRE, VolumeUnit.LITRE, TemperatureUnit.CELSIUS);
-
-    /** In the core's sentences a figure and its unit are held together by a no-break space. */
-    private static final Pattern MEASURE = Pattern.compile("(\\d+(?:\\.\\d+)?)\u00a0(cm|L)\\b");
 
     private static final int ENTRY_DECIMALS = 4;
 
@@ -56,11 +53,20 @@ public record Measures(LengthUnit length, VolumeUnit volume, TemperatureUnit tem
     }
 
     /** A sentence of the core with its lengths and volumes in the keeper's units. */
-    public String sentence(String sentence) {
-        return MEASURE.matcher(sentence).replaceAll(match -> {
-            double value = Double.parseDouble(match.group(1));
-            return Matcher.quoteReplacement(match.group(2).equals("cm") ? lengthOf(value) : volumeOf(value));
+    public String sentence(Sentence sentence) {
+        return sentence.text(quantity -> switch (quantity.dimension()) {
+            case LENGTH ->
+                Numbers.plain(length.fromCentimetres(quantity.value()), decimals(length.symbol(), quantity)) + "\u00a0"
+                        + length.symbol();
+            case VOLUME ->
+                Numbers.plain(volume.fromLitres(quantity.value()), decimals(volume.symbol(), quantity)) + "\u00a0"
+                        + volume.symbol();
         });
+    }
+
+    /** As many decimals as the core would print, and one more where the keeper's unit is larger than the core's. */
+    private static int decimals(String symbol, Quantity quantity) {
+        return quantity.toString().endsWith(symbol) ? quantity.decimals() : Math.max(1, quantity.decimals());
     }
 
     /** A figure of a finding in the keeper's units. */

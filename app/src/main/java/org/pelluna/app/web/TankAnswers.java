@@ -1,11 +1,14 @@
 package org.pelluna.app.web;
 
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -14,6 +17,7 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.water.Conditions;
 
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
@@ -25,15 +29,20 @@ public final class TankAnswers {
     private final Once<Reef> reef;
     private final Once<Map<String, Judgement>> verdicts;
 
-    public TankAnswers(TankPlan plan, Catalogue catalogue) {
+    /**
+     * @param water what water of given conditions bears, remembered or worked out
+     */
+    public TankAnswers(TankPlan plan, Catalogue catalogue, Function<Conditions, WaterLimit> water) {
         this.plan = plan;
         this.lessons = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
         this.stock = new Once<>(() -> Learning.stock(plan, catalogue, lessons()));
-        this.assessment = new Once<>(() -> Assessment.of(stock()));
+        this.assessment = new Once<>(() -> Assessment.of(
+                stock(),
+                water.apply(FishWaste.conditions(plan.tank(), plan.houseRules().husbandry()))));
         this.fit = new Once<>(() -> WaterFit.of(stock()));
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
-        this.verdicts = new Once<>(() -> verdicts(stock(), plan.species(catalogue)));
+        this.verdicts = new Once<>(() -> verdicts(planning(), plan.species(catalogue)));
     }
 
     /** A value worked out when it is first asked for. */
@@ -65,6 +74,11 @@ public final class TankAnswers {
     /** The plan with its species, and each fish as learned. */
     public ResolvedPlan stock() {
         return stock.get();
+    }
+
+    /** The same as it will be with those back that are out of the display for a time. */
+    public ResolvedPlan planning() {
+        return stock().withAbsent();
     }
 
     public Assessment assessment() {

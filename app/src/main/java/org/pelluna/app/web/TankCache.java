@@ -2,14 +2,17 @@ package org.pelluna.app.web;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.water.Conditions;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,6 +25,7 @@ public class TankCache {
     private static final long MOST_WEIGHT = 120_000;
 
     private static final int TANK_WEIGHT = 200;
+    private static final int MOST_WATERS = 500;
 
     /** What a remembered value is of. */
     private sealed interface Key {
@@ -39,6 +43,10 @@ public class TankCache {
             .maximumWeight(MOST_WEIGHT)
             .weigher((Key key, Object value) -> value instanceof List<?> log ? log.size() + 1 : TANK_WEIGHT)
             .build();
+
+    /** What water bears follows from three figures, which few changes of a tank touch. */
+    private final LoadingCache<Conditions, WaterLimit> water =
+            Caffeine.newBuilder().maximumSize(MOST_WATERS).build(WaterLimit::in);
 
     public TankCache(TankStore tanks, Catalogue catalogue, Clock clock) {
         this.tanks = tanks;
@@ -62,7 +70,7 @@ public class TankCache {
         TankStore.Snapshot found =
                 tanks.snapshot(keeperId, tankId, logRevision -> log(new Key.Log(tankId, logRevision)));
         kept.put(new Key.Log(tankId, found.state().logRevision()), found.plan().log());
-        TankAnswers answers = new TankAnswers(found.plan(), catalogue);
+        TankAnswers answers = new TankAnswers(found.plan(), catalogue, water::get);
         Key key = new Key.Day(tankId, found.state().revision(), found.plan().asOf());
         Object first = kept.asMap().putIfAbsent(key, answers);
         return first instanceof TankAnswers earlier ? earlier : answers;

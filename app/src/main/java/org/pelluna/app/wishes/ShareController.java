@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.OwnSpecies;

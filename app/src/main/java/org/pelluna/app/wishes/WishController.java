@@ -20,6 +20,7 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
@@ -27,6 +28,7 @@ import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.WishesTogether;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.springframework.http.HttpStatus;
@@ -119,7 +121,9 @@ class WishController {
                         .sum());
         model.addAttribute(
                 "planFindings",
-                assessment.order().findings().stream()
+                Stream.concat(
+                                WishesTogether.findings(assessment.stock(), assessment.judgements()).stream(),
+                                assessment.order().findings().stream())
                         .map(finding -> FindingView.of(finding, measures))
                         .toList());
         model.addAttribute(

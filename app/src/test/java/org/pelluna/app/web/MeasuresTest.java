@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.units.LengthUnit;
+import org.pelluna.core.units.Quantity;
 import org.pelluna.core.units.TemperatureUnit;
 import org.pelluna.core.units.VolumeUnit;
 
@@ -13,10 +15,27 @@ class MeasuresTest {
 
     @Test
     void sentencesOfTheCoreAreToldInTheKeepersUnits() {
-        String sentence = "Grown to 25.4\u00a0cm it wants 378.5411784\u00a0L; 3 cmx stays, 5 in stays.";
+        Sentence sentence = Sentence.of(
+                "Grown to ",
+                Quantity.cm(25.4),
+                " it wants ",
+                Quantity.litres(378.5411784),
+                "; “3 cm” in a note stays.");
         assertThat(imperial.sentence(sentence))
-                .isEqualTo("Grown to 10\u00a0in it wants 100\u00a0gal; 3 cmx stays, 5 in stays.");
-        assertThat(Measures.METRIC.sentence("17\u00a0cm")).isEqualTo("17\u00a0cm");
+                .isEqualTo("Grown to 10\u00a0in it wants 100\u00a0gal; “3 cm” in a note stays.");
+        assertThat(Measures.METRIC.sentence(sentence))
+                .isEqualTo(sentence.toString())
+                .isEqualTo("Grown to 25.4\u00a0cm it wants 379\u00a0L; “3 cm” in a note stays.");
+        assertThat(imperial.sentence(Sentence.of("under ", Quantity.wholeCm(30))))
+                .as("an inch is long: a tenth of it is told")
+                .isEqualTo("under 11.8\u00a0in");
+    }
+
+    @Test
+    void aSentenceOfSentencesIsOneSentence() {
+        Sentence inner = Sentence.of("the sand is ", Quantity.cm(5), " deep");
+        assertThat(Sentence.of("It digs, and ", inner, ".").parts())
+                .containsExactly("It digs, and ", "the sand is ", Quantity.cm(5), " deep", ".");
     }
 
     @Test

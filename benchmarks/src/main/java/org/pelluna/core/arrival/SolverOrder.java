@@ -184,6 +184,10 @@ public final class SolverOrder {
 
     /** A problem of the given stock and units, for single units only. */
     static OrderProblem singles(org.pelluna.core.plan.ResolvedPlan stock, List<OrderItem> units) {
-        return new OrderProblem(stock, new ArrayList<>(units), new OrderProblem.Options(false, java.util.Set.of(), 0));
+        return new OrderProblem(
+                stock,
+                new ArrayList<>(units),
+                new OrderProblem.Options(false, java.util.Set.of(), 0),
+                org.pelluna.core.forecast.FishWaste.limit(stock.plan()));
     }
 }

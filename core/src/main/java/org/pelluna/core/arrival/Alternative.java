@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
@@ -47,11 +48,13 @@ public record Alternative(
 
     /** Every way that this plan has, side by side; the first is the best by the house rules. */
     public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterFit fit) {
-        List<OrderItem> units = OrderItems.of(stock, judgements).placed();
+        WaterLimit water = FishWaste.limit(stock.plan());
+        List<OrderItem> units = OrderItems.of(stock, judgements, water).placed();
         if (units.isEmpty()) {
             return List.of();
         }
-        OrderProblem usual = new OrderProblem(stock, units);
+        OrderProblem usual = new OrderProblem(
+                stock, units, OrderProblem.Options.of(stock.plan().houseRules()), water);
         List<Alternative> ways = new ArrayList<>();
         ArrivalOrder.Solved best = ArrivalOrder.solve(usual);
         ways.add(of(
@@ -72,23 +75,25 @@ public record Alternative(
                 stock,
                 fit,
                 units,
+                water,
                 new OrderProblem.Options(false, Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT), 0),
                 "box",
                 "One by one, boxed",
                 "Each alone, some days in the box, released at lights-out.");
-        OrderProblem together = new OrderProblem(stock, units, new OrderProblem.Options(true, Set.of(), 0));
+        OrderProblem together = new OrderProblem(stock, units, new OrderProblem.Options(true, Set.of(), 0), water);
         if (together.groups().size() > units.size()) {
             add(
                     ways,
                     stock,
                     fit,
                     units,
+                    water,
                     new OrderProblem.Options(true, Set.of(), 0),
                     "rivals",
                     "Rivals on one day",
                     "Rivals may share a day, so that neither owns the tank.");
         }
-        bully(stock, units).ifPresent(one -> ways.add(without(stock, fit, units, one)));
+        bully(stock, units).ifPresent(one -> ways.add(without(stock, fit, units, water, one)));
         return ways;
     }
 
@@ -97,11 +102,12 @@ public record Alternative(
             ResolvedPlan stock,
             WaterFit fit,
             List<OrderItem> units,
+            WaterLimit water,
             OrderProblem.Options options,
             String key,
             String title,
             String words) {
-        OrderProblem problem = new OrderProblem(stock, units, options);
+        OrderProblem problem = new OrderProblem(stock, units, options, water);
         ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
         ways.add(of(stock, fit, problem, solved.order(), solved.proved(), key, title, words));
     }
@@ -128,7 +134,8 @@ public record Alternative(
     }
 
     /** The bully is taken out before the first arrival and put back after the last. */
-    private static Alternative without(ResolvedPlan stock, WaterFit fit, List<OrderItem> units, Fish bully) {
+    private static Alternative without(
+            ResolvedPlan stock, WaterFit fit, List<OrderItem> units, WaterLimit water, Fish bully) {
         ResolvedPlan rest = new ResolvedPlan(
                 stock.plan(),
                 stock.residents().stream()
@@ -139,7 +146,7 @@ public record Alternative(
         List<OrderItem> all = new ArrayList<>(units);
         all.add(new OrderItem(bully, 1, 0, ""));
         OrderProblem problem =
-                new OrderProblem(rest, all, new OrderProblem.Options(false, Set.of(), 1 << units.size()));
+                new OrderProblem(rest, all, new OrderProblem.Options(false, Set.of(), 1 << units.size()), water);
         ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
         return of(
                 rest,
@@ -187,12 +194,34 @@ public record Alternative(
 
     private static WaterForecast.PlannedFish coming(OrderProblem problem, int group, LocalDate on) {
         List<Fish> fish = new ArrayList<>();
-        for (OrderItem unit : ArrivalOrder.Groups.units(problem, group)) {
+        for (OrderItem unit : Groups.units(problem, group)) {
             for (int i = 0; i < unit.count(); i++) {
                 fish.add(unit.fish().on(on));
             }
         }
         return new WaterForecast.PlannedFish(on, fish);
+    }
+
+    /** The order of arrival as a schedule holds it: keys of wishes, those of one day together; a resident that comes back is none of them. */
+    public List<List<String>> wishOrder(ResolvedPlan stock) {
+        Set<String> wished = stock.wishes().stream().map(one -> one.wish().id()).collect(Collectors.toSet());
+        return coming.stream()
+                .map(day -> day.fish().stream()
+                        .map(Fish::id)
+                        .filter(wished::contains)
+                        .distinct()
+                        .toList())
+                .filter(together -> !together.isEmpty())
+                .toList();
+    }
+
+    /** The resident that is out until all others have come, if this way has one. */
+    public Optional<Fish> outMeanwhile(ResolvedPlan stock) {
+        return coming.stream()
+                .flatMap(day -> day.fish().stream())
+                .filter(fish -> stock.residents().stream()
+                        .anyMatch(resident -> resident.id().equals(fish.id())))
+                .findFirst();
     }
 
     /** The fish of a plan as they come, for the water. */

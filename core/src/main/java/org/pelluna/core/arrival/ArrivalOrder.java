@@ -5,11 +5,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.forecast.FishWaste;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
@@ -28,8 +29,18 @@ public final class ArrivalOrder {
      * @param judgements what the shortlist says of each wish
      */
     public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements) {
-        OrderItems units = OrderItems.of(stock, judgements);
-        OrderProblem problem = new OrderProblem(stock, units.placed());
+        return of(stock, judgements, FishWaste.limit(stock.plan()));
+    }
+
+    /**
+     * The same where it is known what the water bears.
+     *
+     * @param water {@link FishWaste#limit} of the same plan
+     */
+    public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements, WaterLimit water) {
+        OrderItems units = OrderItems.of(stock, judgements, water);
+        OrderProblem problem = new OrderProblem(
+                stock, units.placed(), OrderProblem.Options.of(stock.plan().houseRules()), water);
         Solved best = solve(problem);
         List<Integer> own = own(problem, stock);
         List<Integer> order = own.isEmpty() ? best.order() : own;
@@ -149,29 +160,6 @@ public final class ArrivalOrder {
 
     private static String measure(double value, String unit) {
         return Numbers.plain(value, 2) + (unit.isEmpty() ? "" : " " + unit);
-    }
-
-    /** Groups of units, for sentences. */
-    static final class Groups {
-        private Groups() {}
-
-        static List<OrderItem> units(OrderProblem problem, int group) {
-            List<OrderItem> units = new ArrayList<>();
-            for (int rest = group; rest != 0; rest &= rest - 1) {
-                units.add(problem.unit(Integer.numberOfTrailingZeros(rest)));
-            }
-            return units;
-        }
-
-        static String names(OrderProblem problem, int group) {
-            return units(problem, group).stream().map(OrderItem::name).collect(Collectors.joining(" and "));
-        }
-
-        static List<Integer> and(List<Integer> order, int group) {
-            List<Integer> longer = new ArrayList<>(order);
-            longer.add(group);
-            return longer;
-        }
     }
 
     /** Days from the day of the plan, not below 0. */

@@ -8,6 +8,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.shortlist.Judgement;
@@ -22,7 +23,7 @@ import org.pelluna.core.water.Nitrification;
  */
 record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
 
-    static OrderItems of(ResolvedPlan stock, List<Judgement> judgements) {
+    static OrderItems of(ResolvedPlan stock, List<Judgement> judgements, WaterLimit water) {
         List<OrderItem> placed = new ArrayList<>();
         List<ArrivalPlan.Held> held = new ArrayList<>();
         Quarantine quarantine = Quarantine.of(stock.plan());
@@ -37,16 +38,17 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
                                 () -> placed.add(unit(judgement, stock, quarantine)));
             }
         }
-        return withoutTheUnbearable(stock, placed, held);
+        return withoutTheUnbearable(stock, placed, held, water);
     }
 
     /** A wish whose waste the water bears at no place of any order is held back. */
     private static OrderItems withoutTheUnbearable(
-            ResolvedPlan stock, List<OrderItem> placed, List<ArrivalPlan.Held> held) {
+            ResolvedPlan stock, List<OrderItem> placed, List<ArrivalPlan.Held> held, WaterLimit water) {
         if (placed.isEmpty()) {
             return new OrderItems(placed, held);
         }
-        OrderProblem problem = new OrderProblem(stock, placed);
+        OrderProblem problem = new OrderProblem(
+                stock, placed, OrderProblem.Options.of(stock.plan().houseRules()), water);
         int reachable = problem.reachable();
         List<OrderItem> bearable = new ArrayList<>();
         for (int i = 0; i < placed.size(); i++) {

@@ -53,11 +53,15 @@ final class OrderProblem {
         }
     }
 
+    /** By the house rules, in water whose limit is not known yet. */
     OrderProblem(ResolvedPlan stock, List<OrderItem> units) {
-        this(stock, units, Options.of(stock.plan().houseRules()));
+        this(stock, units, Options.of(stock.plan().houseRules()), FishWaste.limit(stock.plan()));
     }
 
-    OrderProblem(ResolvedPlan stock, List<OrderItem> units, Options options) {
+    /**
+     * @param water what the water bears; {@link FishWaste#limit} of the same plan
+     */
+    OrderProblem(ResolvedPlan stock, List<OrderItem> units, Options options, WaterLimit water) {
         if (units.size() > MOST_UNITS) {
             throw new IllegalArgumentException(
                     "at most " + MOST_UNITS + " wishes can be put in order at once, but there are " + units.size());
@@ -73,7 +77,7 @@ final class OrderProblem {
         this.room = new HeadroomCheck(stock, this.units);
         this.pressures = new PairPressures(stock, this.units, options.welcome());
         FishWaste wastes = new FishWaste(stock.plan().tank(), rules.husbandry());
-        this.water = WaterLimit.in(FishWaste.conditions(stock.plan().tank(), rules.husbandry()));
+        this.water = water;
         this.residentNitrogen = stock.residents().isEmpty()
                 ? water.settledBy(rules.husbandry().clearsMgPerLitreDay())
                 : stock.residents().stream()

@@ -58,7 +58,7 @@ final class Reasons {
                     List.of(Figure.measured("days of quarantine", release, "days")));
         }
         if (day > ready && day == release) {
-            String gate = ArrivalOrder.Groups.units(problem, group).stream()
+            String gate = Groups.units(problem, group).stream()
                     .filter(unit -> unit.release() == release)
                     .map(OrderItem::gate)
                     .findFirst()
@@ -81,7 +81,7 @@ final class Reasons {
         if (day == 0) {
             return finding("pace", "It may come as soon as you find a good one.", Provenance.PRACTICE, List.of());
         }
-        String after = place == 0 ? "the latest resident" : ArrivalOrder.Groups.names(problem, order.get(place - 1));
+        String after = place == 0 ? "the latest resident" : Groups.names(problem, order.get(place - 1));
         int quarantined = problem.quarantine().days();
         if (place > 0 && quarantined > problem.pauseAfter(order.get(place - 1))) {
             return finding(
@@ -124,7 +124,7 @@ final class Reasons {
             return notAllowed(with, where, obstacle(changed));
         }
         OrderCost price = problem.cost(changed).minus(cost);
-        String other = ArrivalOrder.Groups.names(problem, order.get(with));
+        String other = Groups.names(problem, order.get(with));
         int first = order.get(Math.min(place, with));
         int second = order.get(Math.max(place, with));
         double asPlaced = problem.between(first, second);
@@ -168,7 +168,7 @@ final class Reasons {
     private Finding notAllowed(int with, String where, String obstacle) {
         return finding(
                 "swap-" + where,
-                "It and " + ArrivalOrder.Groups.names(problem, order.get(with)) + " cannot swap: " + obstacle + ".",
+                "It and " + Groups.names(problem, order.get(with)) + " cannot swap: " + obstacle + ".",
                 PRICE,
                 List.of());
     }

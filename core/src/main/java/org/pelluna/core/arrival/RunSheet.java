@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -13,6 +14,7 @@ import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /**
  * What to do on the day this fish comes into this tank, in turn. Common practice, but for first aid.
@@ -32,7 +34,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
      * @param words what to do
      * @param warns whether it is about harm to fish or keeper
      */
-    public record Step(String key, String part, String words, boolean warns) {}
+    public record Step(String key, String part, Sentence words, boolean warns) {}
 
     /** The run sheet of one wish of an arrival. */
     public static RunSheet of(ResolvedPlan stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
@@ -74,9 +76,10 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                 steps,
                 "size",
                 "Before you pay",
-                "Measure it: planned at "
-                        + Numbers.plain(wished.fish().growth().startLengthCm())
-                        + "\u00a0cm. Another size changes the pressures: look at the shop card again.");
+                Sentence.of(
+                        "Measure it: planned at ",
+                        Quantity.cm(wished.fish().growth().startLengthCm()),
+                        ". Another size changes the pressures: look at the shop card again."));
     }
 
     private static void hazards(List<Step> steps, Species species) {
@@ -88,7 +91,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                                     .toLowerCase(java.util.Locale.ROOT)
                                     .replace('_', '-'),
                     "Before you touch the bag",
-                    "It has " + hazard.kind().words() + ". " + hazard.handling(),
+                    Sentence.of("It has " + hazard.kind().words() + ". " + hazard.handling()),
                     true));
         }
     }
@@ -141,7 +144,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     }
 
     private static boolean hasRival(ResolvedPlan stock, ResolvedPlan.Wished wished) {
-        return stock.residents().stream()
+        return stock.withAbsent().residents().stream()
                 .anyMatch(one -> one.species().genus().equals(wished.species().genus()));
     }
 
@@ -149,7 +152,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
             List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
         lane.span(ArrivalCalendar.Span.Kind.BOX).ifPresent(span -> {
             String who = Alternative.hardest(planned, wishId)
-                    .map(one -> stock.residents().stream()
+                    .map(one -> stock.withAbsent().residents().stream()
                             .filter(fish -> fish.id().equals(one.aggressorId()))
                             .map(Fish::name)
                             .findFirst()
@@ -186,13 +189,14 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
             steps.add(new Step(
                     "cover",
                     "Release",
-                    "This tank has no cover. Put mesh over it before release: any frightened fish may jump.",
+                    Sentence.of(
+                            "This tank has no cover. Put mesh over it before release: any frightened fish may jump."),
                     true));
         } else if (wished.species().jumping() != Species.Jumping.RARELY) {
             steps.add(new Step(
                     "cover",
                     "Release",
-                    "Close the cover and every gap in it: a chased fish of this kind jumps.",
+                    Sentence.of("Close the cover and every gap in it: a chased fish of this kind jumps."),
                     true));
         }
     }
@@ -215,6 +219,10 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     }
 
     private static void add(List<Step> steps, String key, String part, String words) {
+        add(steps, key, part, Sentence.of(words));
+    }
+
+    private static void add(List<Step> steps, String key, String part, Sentence words) {
         steps.add(new Step(key, part, words, false));
     }
 

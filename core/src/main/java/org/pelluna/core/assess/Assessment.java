@@ -4,6 +4,8 @@ import java.util.List;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
+import org.pelluna.core.forecast.FishWaste;
+import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -40,9 +42,19 @@ public record Assessment(
 
     /** Judges a plan whose species are looked up, each fish as learned. */
     public static Assessment of(ResolvedPlan stock) {
-        List<Judgement> judgements = Shortlist.of(stock);
-        ArrivalPlan order = ArrivalOrder.of(stock, judgements);
+        return of(stock, FishWaste.limit(stock.plan()));
+    }
+
+    /**
+     * The same where it is known what the water bears.
+     *
+     * @param water {@link FishWaste#limit} of the same plan
+     */
+    public static Assessment of(ResolvedPlan stock, WaterLimit water) {
+        ResolvedPlan all = stock.withAbsent();
+        List<Judgement> judgements = Shortlist.of(all);
+        ArrivalPlan order = ArrivalOrder.of(all, judgements, water);
         return new Assessment(
-                stock, judgements, order, Encounters.of(stock).amongResidents(), PlannedCompany.of(stock, order));
+                stock, judgements, order, Encounters.of(stock).amongResidents(), PlannedCompany.of(all, order));
     }
 }

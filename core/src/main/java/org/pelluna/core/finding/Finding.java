@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param rule the rule's name, stable across versions, for example {@code swim-length}
  * @param stance what it says
- * @param sentence the reason, as a keeper would put it
+ * @param reason why, as a keeper would put it
  * @param figures the numbers used, each with unit and provenance
  * @param provenance where the rule itself comes from
  * @param until the date on which a {@link Stance#WAIT} turns into a yes, where one can be computed
@@ -19,12 +19,12 @@ import java.util.Optional;
 public record Finding(
         String rule,
         Stance stance,
-        String sentence,
+        Sentence reason,
         List<Figure> figures,
         Provenance provenance,
         Optional<LocalDate> until,
-        Optional<String> remedy,
-        List<String> schools) {
+        Optional<Sentence> remedy,
+        List<Sentence> schools) {
 
     public Finding {
         figures = List.copyOf(figures);
@@ -34,23 +34,38 @@ public record Finding(
         }
     }
 
-    public static Finding of(String rule, Stance stance, String sentence, Provenance provenance, List<Figure> figures) {
-        return new Finding(rule, stance, sentence, figures, provenance, Optional.empty(), Optional.empty(), List.of());
+    public static Finding of(String rule, Stance stance, Sentence reason, Provenance provenance, List<Figure> figures) {
+        return new Finding(rule, stance, reason, figures, provenance, Optional.empty(), Optional.empty(), List.of());
+    }
+
+    /** A finding whose reason holds no length and no volume. */
+    public static Finding of(String rule, Stance stance, String reason, Provenance provenance, List<Figure> figures) {
+        return of(rule, stance, Sentence.of(reason), provenance, figures);
+    }
+
+    /** The reason in the core's units. */
+    public String sentence() {
+        return reason.toString();
     }
 
     /** The same finding, due to turn on the given date. */
     public Finding until(LocalDate date) {
-        return new Finding(rule, stance, sentence, figures, provenance, Optional.of(date), remedy, schools);
+        return new Finding(rule, stance, reason, figures, provenance, Optional.of(date), remedy, schools);
     }
 
     /** The same finding with what would turn it. */
+    public Finding remedy(Sentence change) {
+        return new Finding(rule, stance, reason, figures, provenance, until, Optional.of(change), schools);
+    }
+
+    /** The same finding with what would turn it, where that holds no length and no volume. */
     public Finding remedy(String change) {
-        return new Finding(rule, stance, sentence, figures, provenance, until, Optional.of(change), schools);
+        return remedy(Sentence.of(change));
     }
 
     /** The same finding with the views of the schools that differ on it. */
-    public Finding schools(List<String> views) {
-        return new Finding(rule, stance, sentence, figures, provenance, until, remedy, views);
+    public Finding schools(List<Sentence> views) {
+        return new Finding(rule, stance, reason, figures, provenance, until, remedy, views);
     }
 
     /** The same finding, not counted because the keeper overruled its rule; the note stays with it. */
@@ -58,7 +73,7 @@ public record Finding(
         return new Finding(
                 rule,
                 Stance.FINE,
-                "Overruled by you, “" + note + "”: " + sentence,
+                Sentence.of("Overruled by you, “" + note + "”: ", reason),
                 figures,
                 provenance,
                 Optional.empty(),

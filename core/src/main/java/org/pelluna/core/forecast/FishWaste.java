@@ -6,6 +6,7 @@ import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Ration;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Seawater;
@@ -32,6 +33,11 @@ public final class FishWaste {
         this.celsius = tank.temperatureCelsius();
         this.done = done;
         this.foodFactor = done.foodFactor() * factor;
+    }
+
+    /** What the water of a plan's tank bears. */
+    public static WaterLimit limit(TankPlan plan) {
+        return WaterLimit.in(conditions(plan.tank(), plan.houseRules().husbandry()));
     }
 
     /** The water as the plan says it is. */

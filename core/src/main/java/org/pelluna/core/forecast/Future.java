@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.plan.Fish;
@@ -16,16 +17,12 @@ import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** What growth brings: sizes with their band, the day a fish outgrows the tank, and the day one fits in another's mouth. */
 public final class Future {
     private static final Provenance GROWTH =
             Provenance.published("von Bertalanffy 1938; band our own estimate, K ± 30 %, adult length ± 10 %");
-    private static final Provenance OUTGROWN =
-            Provenance.own("swim in proportion to length, water to its cube: room for the adult's share of either");
-
-    private static final int MONTHS_TO_LOOK = 3;
 
     private Future() {}
 
@@ -53,62 +50,6 @@ public final class Future {
                         length, growth.massA().value(), growth.massB().value()));
     }
 
-    /**
-     * When a fish outgrows the tank.
-     *
-     * @param fish the fish
-     * @param atCm length at which it does
-     * @param on the expected day
-     * @param earliest the day if it grows fast
-     * @param latest the day if it grows slowly; empty if it then never does
-     * @param short_ what falls short: swim or water
-     */
-    public record Outgrown(
-            Fish fish, double atCm, LocalDate on, LocalDate earliest, Optional<LocalDate> latest, String short_) {
-
-        /** The finding, with the plan to move it on. */
-        public Finding finding() {
-            return Finding.of(
-                            "outgrow",
-                            Stance.CAREFUL,
-                            sentence(),
-                            OUTGROWN,
-                            List.of(
-                                    new Figure("outgrown at", atCm, "cm", OUTGROWN),
-                                    fish.species().size().adultCm().figure("adult length in tanks", "cm")))
-                    .remedy(
-                            isFromTheFirst()
-                                    ? "Ask now who will take it."
-                                    : "Ask now who will take it; look for its new home from " + lookFrom() + " on.");
-        }
-
-        /** The day from which to look for its new home: three months before it may outgrow this one. */
-        public LocalDate lookFrom() {
-            return isFromTheFirst() ? on : earliest.minusMonths(MONTHS_TO_LOOK);
-        }
-
-        /** What is to be done then. */
-        public String task() {
-            return "Look for a new home for " + fish.name()
-                    + (isFromTheFirst() ? ": it is too large for this tank" : ": it outgrows this tank about " + on);
-        }
-
-        private boolean isFromTheFirst() {
-            return !on.isAfter(fish.arrivesOn());
-        }
-
-        private String sentence() {
-            if (isFromTheFirst()) {
-                return fish.name() + " is too large for this tank from the day it comes, " + on + ": for want of "
-                        + short_ + " there is room for " + Numbers.plain(atCm) + "\u00a0cm.";
-            }
-            return fish.name() + " outgrows this tank about " + on + ", at " + Numbers.plain(atCm)
-                    + "\u00a0cm, for want of " + short_ + ": as early as " + earliest
-                    + latest.map(day -> ", as late as " + day).orElse(", or never if it stays small")
-                    + ".";
-        }
-    }
-
     /** When this fish outgrows the tank, if it ever does. */
     public static Optional<Outgrown> outgrown(Fish fish, Tank tank, HouseRules rules) {
         Species species = fish.species();
@@ -124,7 +65,7 @@ public final class Future {
         if (at >= adult) {
             return Optional.empty();
         }
-        String short_ = bySwim <= byWater ? "clear swim" : "water";
+        String lacking = bySwim <= byWater ? "clear swim" : "water";
         return fish.growth()
                 .reaches(at)
                 .map(day -> new Outgrown(
@@ -133,7 +74,7 @@ public final class Future {
                         day,
                         fish.growth().band(true).reaches(at).orElse(day),
                         fish.growth().band(false).reaches(at),
-                        short_));
+                        lacking));
     }
 
     /** Those that live here and will outgrow the tank, the soonest first. */
@@ -160,10 +101,13 @@ public final class Future {
         return Finding.of(
                         "bite-size",
                         meal.from().isAfter(stock.plan().asOf()) ? Stance.CAREFUL : Stance.STOP,
-                        name(stock, meal.preyId()) + " fits in the mouth of " + name(stock, meal.predatorId())
-                                + " from "
-                                + meal.from() + ": " + Numbers.plain(meal.preyCm()) + "\u00a0cm against a mouthful of "
-                                + Numbers.plain(meal.mouthfulCm()) + "\u00a0cm.",
+                        Sentence.of(
+                                name(stock, meal.preyId()) + " fits in the mouth of " + name(stock, meal.predatorId())
+                                        + " from " + meal.from() + ": ",
+                                Quantity.cm(meal.preyCm()),
+                                " against a mouthful of ",
+                                Quantity.cm(meal.mouthfulCm()),
+                                "."),
                         GROWTH,
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", GROWTH),

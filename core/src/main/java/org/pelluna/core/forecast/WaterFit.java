@@ -36,7 +36,8 @@ public record WaterFit(double food, double vigour, int tests) {
     /** Fits the model, or leaves it as it is while there are too few tests. */
     public static WaterFit of(ResolvedPlan stock) {
         List<WaterTest> tests = stock.plan().waterTests().stream()
-                .filter(test -> !test.on().isAfter(stock.plan().asOf()))
+                .filter(test -> test.kind().isPredicted()
+                        && !test.on().isAfter(stock.plan().asOf()))
                 .toList();
         long days = tests.stream().map(WaterTest::on).distinct().count();
         if (tests.size() < ENOUGH_TESTS || days < ENOUGH_DAYS) {
@@ -61,19 +62,11 @@ public record WaterFit(double food, double vigour, int tests) {
         for (WaterTest test : tests) {
             WaterForecast.Day day = days.get(test.on());
             if (day != null) {
-                sum += square((day.of(test.kind()) - test.value()) / resolution(test.kind()));
+                sum += square((day.of(test.kind()).orElseThrow() - test.value())
+                        / test.kind().tells());
             }
         }
         return sum;
-    }
-
-    /** What a kit can just tell apart, mg/L; common practice. */
-    private static double resolution(WaterTest.Kind kind) {
-        return switch (kind) {
-            case AMMONIA, NITRITE -> 0.1;
-            case NITRATE -> 2.5;
-            case PHOSPHATE -> 0.03;
-        };
     }
 
     private static double square(double x) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
@@ -89,13 +90,14 @@ public final class WaterForecast {
             double nitrogen,
             double capacity) {
 
-        /** The figure that a test of a kind would show. */
-        public double of(WaterTest.Kind kind) {
+        /** The figure that a test of a kind would show; empty for kinds that are not predicted. */
+        public OptionalDouble of(WaterTest.Kind kind) {
             return switch (kind) {
-                case AMMONIA -> ammonia;
-                case NITRITE -> nitrite;
-                case NITRATE -> nitrate;
-                case PHOSPHATE -> phosphate;
+                case AMMONIA -> OptionalDouble.of(ammonia);
+                case NITRITE -> OptionalDouble.of(nitrite);
+                case NITRATE -> OptionalDouble.of(nitrate);
+                case PHOSPHATE -> OptionalDouble.of(phosphate);
+                default -> OptionalDouble.empty();
             };
         }
     }

@@ -1,6 +1,7 @@
 package org.pelluna.core.forecast;
 
 import java.util.Arrays;
+import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Nitrification;
@@ -12,9 +13,6 @@ import org.pelluna.core.water.WaterState;
  * nor nitrite passes its limit in the weeks after. Found by simulation on a grid of loads, and between them by straight lines.
  */
 public final class WaterLimit {
-    /** Nitrite, mg/L as a kit shows it, that should not be passed; common practice. */
-    public static final double NITRITE_LIMIT = 1;
-
     private static final double[] SETTLED = {0, 0.01, 0.03, 0.1, 0.3, 1, 3};
     private static final int DAYS = 18;
     private static final int HALVINGS = 9;
@@ -29,12 +27,12 @@ public final class WaterLimit {
         Arrays.fill(most, 1, most.length, Double.NaN);
     }
 
-    /** The limit in such water. What it says of a load is worked out when it is first asked; not for use by several threads. */
+    /** The limit in such water. What it says of a load is worked out when it is first asked, and once. */
     public static WaterLimit in(Conditions water) {
         return new WaterLimit(water);
     }
 
-    private double most(int i) {
+    private synchronized double most(int i) {
         if (Double.isNaN(most[i])) {
             most[i] = search(bacteria, water, SETTLED[i]);
         }
@@ -116,7 +114,7 @@ public final class WaterLimit {
         public boolean bearable() {
             return unionised <= Ammonia.ONE_HOUR_LIMIT
                     && fourDays <= Ammonia.FOUR_DAY_LIMIT
-                    && nitrite <= NITRITE_LIMIT;
+                    && nitrite <= WaterTest.NITRITE_LIMIT;
         }
     }
 }

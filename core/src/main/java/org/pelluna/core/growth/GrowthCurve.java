@@ -13,11 +13,22 @@ import java.util.Optional;
  * @param startLengthCm length on that day, cm, above 0
  * @param adultLengthCm length it grows towards (L∞), cm, above 0
  * @param ratePerYear growth rate K per year, above 0
+ * @param earlier its lengths before that day, if it was measured before; empty if not
  */
-public record GrowthCurve(LocalDate startsOn, double startLengthCm, double adultLengthCm, double ratePerYear) {
+public record GrowthCurve(
+        LocalDate startsOn,
+        double startLengthCm,
+        double adultLengthCm,
+        double ratePerYear,
+        Optional<GrowthCurve> earlier) {
     private static final double DAYS_PER_YEAR = 365.25;
     private static final double RATE_SPREAD = 0.3;
     private static final double LENGTH_SPREAD = 0.1;
+
+    /** The growth of a fish that was measured once. */
+    public GrowthCurve(LocalDate startsOn, double startLengthCm, double adultLengthCm, double ratePerYear) {
+        this(startsOn, startLengthCm, adultLengthCm, ratePerYear, Optional.empty());
+    }
 
     public GrowthCurve {
         if (!(startLengthCm > 0 && adultLengthCm > 0 && ratePerYear > 0)) {
@@ -35,11 +46,19 @@ public record GrowthCurve(LocalDate startsOn, double startLengthCm, double adult
     public GrowthCurve band(boolean fast) {
         double rate = fast ? 1 + RATE_SPREAD : 1 - RATE_SPREAD;
         double length = fast ? 1 + LENGTH_SPREAD : 1 - LENGTH_SPREAD;
-        return new GrowthCurve(startsOn, startLengthCm, adultLengthCm * length, ratePerYear * rate);
+        return new GrowthCurve(startsOn, startLengthCm, adultLengthCm * length, ratePerYear * rate, earlier);
     }
 
-    /** Length in cm on a date; before the start, the starting length. */
+    /** The same fish measured again on a later day. */
+    public GrowthCurve measured(LocalDate on, double lengthCm) {
+        return new GrowthCurve(on, lengthCm, adultLengthCm, ratePerYear, Optional.of(this));
+    }
+
+    /** Length in cm on a date; before it was first measured, the length it had then. */
     public double lengthCmOn(LocalDate date) {
+        if (earlier.isPresent() && date.isBefore(startsOn)) {
+            return earlier.get().lengthCmOn(date);
+        }
         if (startLengthCm >= adultLengthCm || !date.isAfter(startsOn)) {
             return startLengthCm;
         }

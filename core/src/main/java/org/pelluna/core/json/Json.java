@@ -1,9 +1,12 @@
 package org.pelluna.core.json;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.tank.TankShape;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -25,8 +28,9 @@ public final class Json {
      * Strict: unknown fields are refused. Dates are ISO 8601, choices in lower case, empty optionals are left out.
      */
     public static final JsonMapper MAPPER = JsonMapper.builder()
-            .addModule(provenance())
+            .addModule(words())
             .addMixIn(TankShape.class, ShapeForm.class)
+            .addMixIn(Finding.class, FindingForm.class)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
@@ -48,7 +52,14 @@ public final class Json {
     })
     private interface ShapeForm {}
 
-    private static SimpleModule provenance() {
+    /** A finding's reason is its sentence. */
+    private interface FindingForm {
+        @JsonProperty("sentence")
+        Sentence reason();
+    }
+
+    /** Values that are one string: where a figure comes from, and a sentence in the core's units. */
+    private static SimpleModule words() {
         SimpleModule module = new SimpleModule("pelluna");
         module.addDeserializer(Provenance.class, new ValueDeserializer<>() {
             @Override
@@ -60,6 +71,12 @@ public final class Json {
             @Override
             public void serialize(Provenance value, JsonGenerator out, SerializationContext context) {
                 out.writeString(value.words());
+            }
+        });
+        module.addSerializer(Sentence.class, new ValueSerializer<>() {
+            @Override
+            public void serialize(Sentence value, JsonGenerator out, SerializationContext context) {
+                out.writeString(value.toString());
             }
         });
         return module;

@@ -86,15 +86,7 @@ public final class Learning {
     /** The same with lessons that are known already. */
     public static ResolvedPlan stock(TankPlan plan, Catalogue catalogue, Map<String, Lesson> lessons) {
         ResolvedPlan base = ResolvedPlan.of(plan, catalogue);
-        return lessons.isEmpty()
-                ? base
-                : new ResolvedPlan(
-                        plan,
-                        base.residents().stream()
-                                .map(fish -> learned(fish, Optional.ofNullable(lessons.get(fish.id()))))
-                                .toList(),
-                        base.wishes(),
-                        base.departed());
+        return lessons.isEmpty() ? base : base.each(fish -> learned(fish, Optional.ofNullable(lessons.get(fish.id()))));
     }
 
     private static Fish learned(Fish fish, Optional<Lesson> lesson) {
@@ -103,11 +95,7 @@ public final class Learning {
             return fish;
         }
         Species species = fish.species();
-        return new Fish(
-                fish.id(),
-                fish.name(),
-                species.individual(species.size(), species.temper().times(factor, SOURCE)),
-                fish.growth());
+        return fish.of(species.individual(species.size(), species.temper().times(factor, SOURCE)));
     }
 
     /** The lessons of a plan by fish; empty where nothing was watched. */
@@ -126,7 +114,7 @@ public final class Learning {
         }
         Map<String, Double> expected = expected(base, exposure);
         Map<String, Lesson> lessons = new LinkedHashMap<>();
-        for (Fish fish : base.residents()) {
+        for (Fish fish : base.withAbsent().residents()) {
             int count = seen.getOrDefault(fish.id(), 0);
             double predicted = expected.getOrDefault(fish.id(), 0.0);
             if (count > 0 || predicted > 0) {
@@ -143,16 +131,23 @@ public final class Learning {
         return lessons;
     }
 
-    /** Encounters predicted of each fish for the hours watched; weeks, and months of the more distant past, go together. */
+    /**
+     * Encounters predicted of each fish for the hours watched; weeks, and months of the more distant past, go together. A day on
+     * which somebody was out of the display is judged by itself.
+     */
     private static Map<String, Double> expected(ResolvedPlan base, Exposure exposure) {
         LocalDate today = base.plan().asOf();
+        Timeline<Fish> timeline = base.timeline();
+        boolean absences = base.plan().residents().stream()
+                .anyMatch(fish -> !fish.noted().absences().isEmpty());
         Map<LocalDate, Double> bins = new LinkedHashMap<>();
         exposure.days().forEach((day, hours) -> {
             long ago = java.time.temporal.ChronoUnit.DAYS.between(day, today);
             int wide = ago < RECENT_DAYS ? RECENT_BIN : OLD_BIN;
-            bins.merge(today.minusDays(ago / wide * wide + Math.min(ago % wide, wide / 2)), hours, Double::sum);
+            LocalDate middle = today.minusDays(ago / wide * wide + Math.min(ago % wide, wide / 2));
+            boolean apart = absences && !timeline.presentOn(middle).equals(timeline.presentOn(day));
+            bins.merge(apart ? day : middle, hours, Double::sum);
         });
-        Timeline<Fish> timeline = base.timeline();
         Map<String, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
             ResolvedPlan then = new ResolvedPlan(base.plan().on(day), timeline.presentOn(day), List.of(), List.of());

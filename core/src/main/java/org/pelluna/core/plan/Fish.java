@@ -11,13 +11,25 @@ import org.pelluna.core.species.Species;
  * @param name what to call it in a sentence
  * @param species its species
  * @param growth its length over time
+ * @param arrivesOn the day it came or is to come; of a fish that was out for a time the day it came back
  */
-public record Fish(String id, String name, Species species, GrowthCurve growth) {
+public record Fish(String id, String name, Species species, GrowthCurve growth, LocalDate arrivesOn) {
 
-    static Fish resident(Resident resident, Species kind) {
+    /** A fish that is as long as its curve begins with on the day it comes. */
+    public Fish(String id, String name, Species species, GrowthCurve growth) {
+        this(id, name, species, growth, growth.startsOn());
+    }
+
+    /** A resident as it is known on a day. */
+    static Fish resident(Resident resident, Species kind, LocalDate today) {
         Species species = resident.individual().map(one -> one.of(kind)).orElse(kind);
-        return new Fish(
-                resident.id(), resident.name(), species, curve(species, resident.arrivedOn(), resident.lengthCm()));
+        GrowthCurve growth = curve(species, resident.arrivedOn(), resident.lengthCm());
+        for (Life.Measured length : resident.noted().lengths()) {
+            if (!length.on().isAfter(today) && !length.on().isBefore(resident.arrivedOn())) {
+                growth = growth.measured(length.on(), length.cm());
+            }
+        }
+        return new Fish(resident.id(), resident.name(), species, growth, resident.hereSince(today));
     }
 
     static Fish wished(Wish wish, Species kind, LocalDate arrivesOn) {
@@ -53,8 +65,13 @@ public record Fish(String id, String name, Species species, GrowthCurve growth) 
                 new GrowthCurve(day, growth.startLengthCm(), growth.adultLengthCm(), growth.ratePerYear()));
     }
 
-    /** The day it arrived or is to arrive. */
-    public LocalDate arrivesOn() {
-        return growth.startsOn();
+    /** The same fish with its species seen otherwise. */
+    public Fish of(Species other) {
+        return new Fish(id, name, other, growth, arrivesOn);
+    }
+
+    /** The same fish in a stay that begins on a day. */
+    Fish since(LocalDate day) {
+        return new Fish(id, name, species, growth, day);
     }
 }

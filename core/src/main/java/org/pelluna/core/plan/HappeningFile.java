@@ -20,7 +20,15 @@ public final class HappeningFile {
         @JsonSubTypes.Type(value = Happening.CameToNothing.class, name = "came_to_nothing"),
         @JsonSubTypes.Type(value = Happening.Arrived.class, name = "arrived"),
         @JsonSubTypes.Type(value = Happening.Lost.class, name = "lost"),
-        @JsonSubTypes.Type(value = Happening.TakenBack.class, name = "taken_back")
+        @JsonSubTypes.Type(value = FishHappening.Left.class, name = "left"),
+        @JsonSubTypes.Type(value = FishHappening.TakenOut.class, name = "taken_out"),
+        @JsonSubTypes.Type(value = FishHappening.CameBack.class, name = "came_back"),
+        @JsonSubTypes.Type(value = FishHappening.Measured.class, name = "measured"),
+        @JsonSubTypes.Type(value = FishHappening.Sexed.class, name = "sexed"),
+        @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered"),
+        @JsonSubTypes.Type(value = Happening.SomeDied.class, name = "some_died"),
+        @JsonSubTypes.Type(value = Happening.Ordered.class, name = "ordered"),
+        @JsonSubTypes.Type(value = TakenBack.class, name = "taken_back")
     })
     private interface Form {}
 

@@ -1,7 +1,11 @@
 package org.pelluna.core.plan;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.pelluna.core.timeline.Stay;
 
 /**
@@ -15,6 +19,7 @@ import org.pelluna.core.timeline.Stay;
  * @param leftOn the day it was lost or left; empty while it lives here
  * @param individual how this one differs from its kind, if it does
  * @param coming where it came from, how, and for how much, as far as noted
+ * @param life what was noted of it since; empty if nothing was
  */
 public record Resident(
         String id,
@@ -24,7 +29,8 @@ public record Resident(
         double lengthCm,
         Optional<LocalDate> leftOn,
         Optional<Individual> individual,
-        Optional<Acquisition> coming) {
+        Optional<Acquisition> coming,
+        Optional<Life> life) {
 
     /**
      * How a fish came.
@@ -86,6 +92,19 @@ public record Resident(
         }
     }
 
+    /** A fish of which nothing was noted since it came. */
+    public Resident(
+            String id,
+            String speciesId,
+            String name,
+            LocalDate arrivedOn,
+            double lengthCm,
+            Optional<LocalDate> leftOn,
+            Optional<Individual> individual,
+            Optional<Acquisition> coming) {
+        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, individual, coming, Optional.empty());
+    }
+
     /** A fish of which nobody noted how it came. */
     public Resident(
             String id,
@@ -95,7 +114,7 @@ public record Resident(
             double lengthCm,
             Optional<LocalDate> leftOn,
             Optional<Individual> individual) {
-        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, individual, Optional.empty());
+        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, individual, Optional.empty(), Optional.empty());
     }
 
     /** An ordinary fish of its kind. */
@@ -106,7 +125,7 @@ public record Resident(
             LocalDate arrivedOn,
             double lengthCm,
             Optional<LocalDate> leftOn) {
-        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, Optional.empty(), Optional.empty());
+        this(id, speciesId, name, arrivedOn, lengthCm, leftOn, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     public Resident {
@@ -119,20 +138,69 @@ public record Resident(
         if (leftOn.filter(day -> day.isBefore(arrivedOn)).isPresent()) {
             throw new IllegalArgumentException(name + " cannot have left before it arrived");
         }
+        life = life.filter(noted -> !noted.saysNothing());
     }
 
     /** The same, having left on a day or not at all. */
     public Resident left(Optional<LocalDate> on) {
-        return new Resident(id, speciesId, name, arrivedOn, lengthCm, on, individual, coming);
+        return new Resident(id, speciesId, name, arrivedOn, lengthCm, on, individual, coming, life);
     }
 
-    /** Its stay in the display. */
+    /** The keys of some. */
+    static Set<String> ids(List<Resident> residents) {
+        return residents.stream().map(Resident::id).collect(Collectors.toSet());
+    }
+
+    /** The same with another life noted. */
+    public Resident with(Life noted) {
+        return new Resident(id, speciesId, name, arrivedOn, lengthCm, leftOn, individual, coming, Optional.of(noted));
+    }
+
+    /** What was noted of it since it came. */
+    public Life noted() {
+        return life.orElse(Life.NONE);
+    }
+
+    /** Its stay in the tank, with the days on which it was out of it. */
     public Stay<Resident> stay() {
         return Stay.of(this, arrivedOn, leftOn);
     }
 
-    /** Whether it lives here on the given day. */
+    /** The days it lived in the display: its stay without its absences. */
+    public List<Stay<Resident>> stays() {
+        List<Stay<Resident>> stays = new ArrayList<>();
+        LocalDate from = arrivedOn;
+        for (Absence out : noted().absences()) {
+            if (leftOn.filter(day -> !day.isAfter(out.from())).isPresent()) {
+                break;
+            }
+            if (out.from().isAfter(from)) {
+                stays.add(Stay.of(this, from, Optional.of(out.from())));
+            }
+            if (out.until().isEmpty()) {
+                return stays;
+            }
+            from = out.until().get();
+        }
+        LocalDate last = from;
+        if (leftOn.filter(day -> !day.isAfter(last)).isEmpty()) {
+            stays.add(Stay.of(this, last, leftOn));
+        }
+        return stays;
+    }
+
+    /** Whether it lives in the display on the given day: it has come, has not left, and is not out for a time. */
     public boolean livesHere(LocalDate on) {
+        return belongsHere(on) && noted().absence(on).isEmpty();
+    }
+
+    /** Whether it belongs to this tank on the given day, in the display or out of it for a time. */
+    public boolean belongsHere(LocalDate on) {
         return stay().covers(on);
+    }
+
+    /** The day up to a given one since which it has lived in the display without a break. */
+    public LocalDate hereSince(LocalDate day) {
+        return noted().lastBack(day).filter(back -> back.isAfter(arrivedOn)).orElse(arrivedOn);
     }
 }

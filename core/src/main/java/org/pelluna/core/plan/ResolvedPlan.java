@@ -1,8 +1,13 @@
 package org.pelluna.core.plan;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -13,11 +18,18 @@ import org.pelluna.core.timeline.Timeline;
  * A plan with its species looked up: who lives here on the day of the plan, and who is wished for.
  *
  * @param plan the plan
- * @param residents the fish living here on {@link TankPlan#asOf()}, in order of arrival
+ * @param residents the fish living in the display on {@link TankPlan#asOf()}, in order of arrival
  * @param wishes every wish with its fish, as if it arrived on that day
  * @param departed the fish that lived here and left
+ * @param absent the fish that belong here and are out of the display for a time, in order of arrival
  */
-public record ResolvedPlan(TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed) {
+public record ResolvedPlan(
+        TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed, List<Fish> absent) {
+
+    /** A plan in which nobody is out of the display. */
+    public ResolvedPlan(TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed) {
+        this(plan, residents, wishes, departed, List.of());
+    }
 
     /** A fish that lived here, and the day it left. */
     public record Departed(Fish fish, LocalDate leftOn) {}
@@ -45,29 +57,74 @@ public record ResolvedPlan(TankPlan plan, List<Fish> residents, List<Wished> wis
      */
     public static ResolvedPlan of(TankPlan plan, Catalogue catalogue) {
         Catalogue known = plan.species(catalogue);
-        List<Fish> residents = plan.residents().stream()
-                .filter(resident -> resident.livesHere(plan.asOf()))
-                .map(resident -> Fish.resident(resident, known.get(resident.speciesId())))
-                .sorted(java.util.Comparator.comparing(Fish::arrivesOn))
-                .toList();
+        List<Fish> residents = fish(plan, known, resident -> resident.livesHere(plan.asOf()));
+        List<Fish> absent =
+                fish(plan, known, resident -> resident.belongsHere(plan.asOf()) && !resident.livesHere(plan.asOf()));
         List<Wished> wishes = plan.wishes().stream()
                 .map(wish -> Wished.of(wish, known.get(wish.speciesId()), plan.asOf()))
                 .toList();
         List<Departed> departed = plan.residents().stream()
-                .filter(resident -> resident.leftOn().isPresent() && !resident.livesHere(plan.asOf()))
+                .filter(resident -> resident.leftOn().isPresent() && !resident.belongsHere(plan.asOf()))
                 .map(resident -> new Departed(
-                        Fish.resident(resident, known.get(resident.speciesId())),
+                        Fish.resident(resident, known.get(resident.speciesId()), plan.asOf()),
                         resident.leftOn().orElseThrow()))
                 .toList();
-        return new ResolvedPlan(plan, residents, wishes, departed);
+        return new ResolvedPlan(plan, residents, wishes, departed, absent);
     }
 
-    /** Who lives, lived or has been entered to live here, on any day. */
+    private static List<Fish> fish(TankPlan plan, Catalogue known, Predicate<Resident> which) {
+        return plan.residents().stream()
+                .filter(which)
+                .map(resident -> Fish.resident(resident, known.get(resident.speciesId()), plan.asOf()))
+                .sorted(Comparator.comparing(Fish::arrivesOn))
+                .toList();
+    }
+
+    /** The same as it will be with those back that are out for a time: what is planned must leave room for them. */
+    public ResolvedPlan withAbsent() {
+        return absent.isEmpty()
+                ? this
+                : new ResolvedPlan(
+                        plan,
+                        Stream.concat(residents.stream(), absent.stream())
+                                .sorted(Comparator.comparing(Fish::arrivesOn))
+                                .toList(),
+                        wishes,
+                        departed);
+    }
+
+    /** The same as if a fish had never come here. */
+    public ResolvedPlan without(String fishId) {
+        Predicate<Fish> other = fish -> !fish.id().equals(fishId);
+        return new ResolvedPlan(
+                plan.without(fishId),
+                residents.stream().filter(other).toList(),
+                wishes,
+                departed,
+                absent.stream().filter(other).toList());
+    }
+
+    /** The same with other fish in the place of its own, one for one. */
+    public ResolvedPlan each(UnaryOperator<Fish> change) {
+        return new ResolvedPlan(
+                plan,
+                residents.stream().map(change).toList(),
+                wishes,
+                departed,
+                absent.stream().map(change).toList());
+    }
+
+    /** Who lives, lived or has been entered to live in the display, on any day; those out for a time are not there meanwhile. */
     public Timeline<Fish> timeline() {
-        return new Timeline<>(Stream.concat(
-                        residents.stream().map(fish -> Stay.of(fish, fish.arrivesOn(), Optional.empty())),
-                        departed.stream()
-                                .map(gone -> Stay.of(gone.fish(), gone.fish().arrivesOn(), Optional.of(gone.leftOn()))))
+        Map<String, Resident> known = new HashMap<>();
+        plan.residents().forEach(resident -> known.put(resident.id(), resident));
+        return new Timeline<>(Stream.of(
+                        residents.stream(), absent.stream(), departed.stream().map(Departed::fish))
+                .flatMap(fish -> fish)
+                .flatMap(fish -> Optional.ofNullable(known.get(fish.id()))
+                        .map(Resident::stays)
+                        .map(stays -> stays.stream().map(stay -> new Stay<>(fish.since(stay.cameOn()), stay.days())))
+                        .orElseGet(() -> Stream.of(Stay.of(fish, fish.arrivesOn(), Optional.empty()))))
                 .toList());
     }
 

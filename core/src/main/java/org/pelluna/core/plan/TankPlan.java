@@ -66,6 +66,11 @@ public record TankPlan(
                 day, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests, journal);
     }
 
+    /** The same as if a fish had never come here; what was written of it stays. */
+    public TankPlan without(String residentId) {
+        return withResidents(Lists.without(residents, Resident::id, java.util.Set.of(residentId)));
+    }
+
     /** The same with another schedule. */
     public TankPlan with(Schedule changed) {
         return new TankPlan(

@@ -56,6 +56,38 @@ public record Wish(
         return new Wish(id, speciesId, count, lengthCm, askedBy, word, note, price, individual);
     }
 
+    /** The same for fewer fish: some have come, or died; at least one stays. Those still to come are bought, so they stay in the plan. */
+    Wish fewer(int gone) {
+        return new Wish(
+                id,
+                speciesId,
+                count - gone,
+                lengthCm,
+                askedBy,
+                Decision.IN,
+                Optional.of(decisionNote.orElse("bought already")),
+                priceOf(count - gone),
+                individual);
+    }
+
+    /** The same for so many more fish again, with the decision that an earlier state of it had. */
+    Wish more(int back, Wish decided) {
+        return new Wish(
+                id,
+                speciesId,
+                count + back,
+                lengthCm,
+                askedBy,
+                decided.decision,
+                decided.decisionNote,
+                count + back == decided.count ? decided.price : priceOf(count + back),
+                individual);
+    }
+
+    private Optional<Double> priceOf(int some) {
+        return price.map(all -> all * some / count);
+    }
+
     /** Whether another wish has the same key. */
     boolean isSameAs(Wish other) {
         return id.equals(other.id);

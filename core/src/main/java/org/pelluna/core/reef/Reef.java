@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import java.util.stream.Collectors;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.forecast.WaterForecast.PlannedFish;
@@ -25,7 +27,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** A tank through time: everyone who lived, lives or is to live in it, and what it is like on any day. */
 public final class Reef {
@@ -53,10 +55,9 @@ public final class Reef {
     public Reef(ResolvedPlan stock, List<PlannedFish> coming) {
         this.stock = stock;
         this.plan = stock.plan();
-        stock.departed()
-                .forEach(gone -> members.add(
-                        new Member(gone.fish(), gone.fish().arrivesOn(), Optional.of(gone.leftOn()), false)));
-        stock.residents().forEach(fish -> members.add(new Member(fish, fish.arrivesOn(), Optional.empty(), false)));
+        stock.timeline()
+                .stays()
+                .forEach(stay -> members.add(new Member(stay.who(), stay.cameOn(), stay.leftOn(), false)));
         for (PlannedFish day : coming) {
             Map<String, Integer> of = new HashMap<>();
             for (Fish fish : day.fish()) {
@@ -75,8 +76,15 @@ public final class Reef {
         }
         members.sort(Comparator.comparing(Member::from)
                 .thenComparing(one -> one.fish().id()));
-        this.homes = Homes.of(plan.tank(), members.stream().map(Member::fish).toList());
+        this.homes = Homes.of(plan.tank(), oneEach(members));
         this.marks = collectMarks();
+    }
+
+    /** Each fish once, however often it came back. */
+    private static List<Fish> oneEach(List<Member> members) {
+        Map<String, Fish> each = new LinkedHashMap<>();
+        members.forEach(member -> each.putIfAbsent(member.fish().id(), member.fish()));
+        return List.copyOf(each.values());
     }
 
     /** The first day that can be looked at: the first arrival ever, or today. */
@@ -111,7 +119,8 @@ public final class Reef {
                     one.from(),
                     ReefEvent.Kind.ARRIVAL,
                     one.planned() ? " is to come" : " came",
-                    "at " + Numbers.plain(one.fish().growth().startLengthCm()) + "\u00a0cm"));
+                    "at ",
+                    Quantity.cm(one.fish().growth().startLengthCm())));
             one.until()
                     .ifPresent(day -> all.add(mark(
                             one,
@@ -143,7 +152,7 @@ public final class Reef {
                 .orElse("no reason recorded");
     }
 
-    private static ReefEvent mark(Member one, LocalDate on, ReefEvent.Kind kind, String what, String more) {
+    private static ReefEvent mark(Member one, LocalDate on, ReefEvent.Kind kind, String what, Object... more) {
         String words = one.fish().name() + what;
         Stance stance = kind == ReefEvent.Kind.LOSS ? Stance.CAREFUL : Stance.FINE;
         return new ReefEvent(
@@ -151,7 +160,12 @@ public final class Reef {
                 kind,
                 words,
                 List.of(one.fish().id()),
-                Finding.of(kind.words(), stance, words + ", " + more + ".", Provenance.KEEPER, List.of()));
+                Finding.of(
+                        kind.words(),
+                        stance,
+                        Sentence.of(words + ", ", Sentence.of(more), "."),
+                        Provenance.KEEPER,
+                        List.of()));
     }
 
     private void bites(List<ReefEvent> all) {
@@ -179,9 +193,12 @@ public final class Reef {
         return Finding.of(
                         "bite-size",
                         Stance.STOP,
-                        prey.name() + ", " + Numbers.plain(meal.preyCm()) + "\u00a0cm, fits in the mouth of "
-                                + eater.name() + ", which takes up to " + Numbers.plain(meal.mouthfulCm())
-                                + "\u00a0cm, from " + meal.from() + ".",
+                        Sentence.of(
+                                prey.name() + ", ",
+                                Quantity.cm(meal.preyCm()),
+                                ", fits in the mouth of " + eater.name() + ", which takes up to ",
+                                Quantity.cm(meal.mouthfulCm()),
+                                ", from " + meal.from() + "."),
                         Provenance.published("von Bertalanffy 1938 for both lengths; gape as the species' own"),
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", Provenance.MEMORY),

@@ -3,6 +3,7 @@ package org.pelluna.core.shortlist;
 import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.SocialGrouping;
@@ -39,8 +40,8 @@ final class GroupSizeRule implements ShortlistRule {
                             company.from(),
                             figures)
                     .schools(List.of(
-                            "Start with one and add: one now, the others when it has settled.",
-                            "The whole group at once: all " + total + " on one day.")));
+                            Sentence.of("Start with one and add: one now, the others when it has settled."),
+                            Sentence.of("The whole group at once: all " + total + " on one day."))));
         }
         if (company.suits(total)) {
             return List.of(Finding.of(

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.InchRule;
@@ -42,7 +43,7 @@ final class HeadroomRule implements ShortlistRule {
                 agreed
                         ? finding
                         : finding.schools(loads.entrySet().stream()
-                                .map(school -> sentence(school.getKey(), school.getValue()))
+                                .map(school -> Sentence.of(sentence(school.getKey(), school.getValue())))
                                 .toList()));
     }
 

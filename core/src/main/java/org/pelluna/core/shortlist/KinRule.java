@@ -4,10 +4,11 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Approaches.Kin;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** Do rivals of its genus live here already, and what does the chosen school say? */
 final class KinRule implements ShortlistRule {
@@ -54,12 +55,15 @@ final class KinRule implements ShortlistRule {
                         Figure.measured("rivals of its genus", kin.size(), ""),
                         Figure.measured("net water", litres, "L")));
         return List.of(finding.schools(List.of(
-                        "By never: no.",
-                        "Same day only: take " + names + " out and return " + (kin.size() == 1 ? "it" : "them")
-                                + " together with the newcomer.",
-                        "By numbers: " + (crowd ? "yes" : "no") + ", " + (kin.size() + 1) + " rivals in "
-                                + Numbers.plain(litres, 0) + "\u00a0L; three and more in "
-                                + Numbers.plain(LARGE_LITRES, 0) + "\u00a0L and more spread their quarrels."))
+                        Sentence.of("By never: no."),
+                        Sentence.of("Same day only: take " + names + " out and return "
+                                + (kin.size() == 1 ? "it" : "them") + " together with the newcomer."),
+                        Sentence.of(
+                                "By numbers: " + (crowd ? "yes" : "no") + ", " + (kin.size() + 1) + " rivals in ",
+                                Quantity.litres(litres),
+                                "; three and more in ",
+                                Quantity.litres(LARGE_LITRES),
+                                " and more spread their quarrels.")))
                 .remedy("A box, fresh rock, or all of them arriving on one day."));
     }
 }

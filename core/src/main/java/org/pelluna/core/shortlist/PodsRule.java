@@ -5,16 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** Has the tank grown the live pods it lives on, and can it keep growing them? */
 final class PodsRule implements ShortlistRule {
     private static final String RULE = "pods";
-    private static final List<String> SCHOOLS = List.of(
-            "Live pods only: wait, and grow them in a refugium.",
-            "Captive-bred stock already on frozen food: sooner, if you saw it eat.");
+    private static final List<Sentence> SCHOOLS = List.of(
+            Sentence.of("Live pods only: wait, and grow them in a refugium."),
+            Sentence.of("Captive-bred stock already on frozen food: sooner, if you saw it eat."));
 
     @Override
     public String key() {
@@ -52,9 +54,12 @@ final class PodsRule implements ShortlistRule {
                         RULE,
                         refugium > 0 ? Stance.FINE : Stance.CAREFUL,
                         refugium > 0
-                                ? "It lives on live pods; the refugium of " + Numbers.plain(refugium, 0)
-                                        + "\u00a0L keeps them coming."
-                                : "It lives on live pods, and without a refugium it will eat them faster than they grow.",
+                                ? Sentence.of(
+                                        "It lives on live pods; the refugium of ",
+                                        Quantity.litres(refugium),
+                                        " keeps them coming.")
+                                : Sentence.of(
+                                        "It lives on live pods, and without a refugium it will eat them faster than they grow."),
                         months.from(),
                         figures)
                 .schools(SCHOOLS));

@@ -5,10 +5,11 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** Who fits in whose mouth, now or after growing? */
 final class PredationRule implements ShortlistRule {
@@ -40,9 +41,13 @@ final class PredationRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     Stance.STOP,
-                    predator.name() + " can swallow " + prey.name() + (now ? " today" : " from about " + meal.from())
-                            + ": a mouthful of " + Numbers.plain(meal.mouthfulCm()) + "\u00a0cm against a length of "
-                            + Numbers.plain(meal.preyCm()) + "\u00a0cm.",
+                    Sentence.of(
+                            predator.name() + " can swallow " + prey.name()
+                                    + (now ? " today" : " from about " + meal.from()) + ": a mouthful of ",
+                            Quantity.cm(meal.mouthfulCm()),
+                            " against a length of ",
+                            Quantity.cm(meal.preyCm()),
+                            "."),
                     Provenance.PRACTICE,
                     List.of(
                             predator.species().gape().figure("gape, as a share of its length", ""),

@@ -6,10 +6,11 @@ import java.util.Map;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.species.Species.ReefStance;
 import org.pelluna.core.tank.AnimalGroup;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** What will it do to the corals, shrimps, snails and others kept here? Asked group by group. */
 final class ReefRule implements ShortlistRule {
@@ -71,19 +72,26 @@ final class ReefRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     takes ? Stance.CAREFUL : Stance.FINE,
-                    "It may eat " + group.words() + " under " + Numbers.plain(below) + "\u00a0cm; your smallest are "
-                            + Numbers.plain(smallestCm) + "\u00a0cm.",
+                    Sentence.of(
+                            "It may eat " + group.words() + " under ",
+                            Quantity.cm(below),
+                            "; your smallest are ",
+                            Quantity.cm(smallestCm),
+                            "."),
                     stance.from(),
                     figures);
         }
         return Finding.of(
                         RULE,
                         takes ? Stance.STOP : Stance.CAREFUL,
-                        "It " + (takes ? "will eat " : "may pick at ") + group.words() + " under "
-                                + Numbers.plain(below) + "\u00a0cm; your smallest are " + Numbers.plain(smallestCm)
-                                + "\u00a0cm.",
+                        Sentence.of(
+                                "It " + (takes ? "will eat " : "may pick at ") + group.words() + " under ",
+                                Quantity.cm(below),
+                                "; your smallest are ",
+                                Quantity.cm(smallestCm),
+                                "."),
                         stance.from(),
                         figures)
-                .remedy("Keep only " + group.words() + " of " + Numbers.plain(below) + "\u00a0cm and more.");
+                .remedy(Sentence.of("Keep only " + group.words() + " of ", Quantity.cm(below), " and more."));
     }
 }

@@ -3,10 +3,11 @@ package org.pelluna.core.shortlist;
 import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.species.Habits.Sleep;
 import org.pelluna.core.species.Sourced;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** Has it the sand it sleeps or burrows in? */
 final class SandRule implements ShortlistRule {
@@ -35,15 +36,20 @@ final class SandRule implements ShortlistRule {
                 : "It lives in a burrow in the sand";
         if (here >= needed.value()) {
             return List.of(Finding.of(
-                    RULE, Stance.FINE, use + "; " + Numbers.plain(here) + "\u00a0cm will do.", needed.from(), figures));
+                    RULE,
+                    Stance.FINE,
+                    Sentence.of(use + "; ", Quantity.cm(here), " will do."),
+                    needed.from(),
+                    figures));
         }
-        String floor = here <= 0 ? "the floor is bare" : "the sand is " + Numbers.plain(here) + "\u00a0cm deep";
+        Sentence floor =
+                here <= 0 ? Sentence.of("the floor is bare") : Sentence.of("the sand is ", Quantity.cm(here), " deep");
         return List.of(Finding.of(
                         RULE,
                         Stance.STOP,
-                        use + ", and " + floor + "; it needs " + Numbers.plain(needed.value()) + "\u00a0cm.",
+                        Sentence.of(use + ", and ", floor, "; it needs ", Quantity.cm(needed.value()), "."),
                         needed.from(),
                         figures)
-                .remedy(Numbers.plain(needed.value()) + "\u00a0cm of sand turns this."));
+                .remedy(Sentence.of(Quantity.cm(needed.value()), " of sand turns this.")));
     }
 }

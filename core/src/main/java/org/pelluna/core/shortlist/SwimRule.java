@@ -6,11 +6,13 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /**
  * Can the adult turn and travel? The clear swim is held against the length its kind wants, and, for fish that cruise or
@@ -57,23 +59,29 @@ final class SwimRule implements ShortlistRule {
             return List.of(Finding.of(
                             RULE,
                             Stance.CAREFUL,
-                            "At its usual adult length the " + Numbers.plain(swim, 0)
-                                    + "\u00a0cm swim is enough; at the longest known, "
-                                    + Numbers.plain(species.size().maximumCm().value()) + "\u00a0cm, it would want "
-                                    + Numbers.plain(wantsLargest, 0) + "\u00a0cm.",
+                            Sentence.of(
+                                    "At its usual adult length the ",
+                                    Quantity.wholeCm(swim),
+                                    " swim is enough; at the longest known, ",
+                                    Quantity.cm(species.size().maximumCm().value()),
+                                    ", it would want ",
+                                    Quantity.wholeCm(wantsLargest),
+                                    "."),
                             Provenance.PRACTICE,
                             figures)
                     .schools(List.of(
-                            "Plan for the longest known: no.", "Plan for what adults usually reach in tanks: yes.")));
+                            Sentence.of("Plan for the longest known: no."),
+                            Sentence.of("Plan for what adults usually reach in tanks: yes."))));
         }
         return List.of(Finding.of(
                 RULE,
                 Stance.FINE,
-                "It wants " + Numbers.plain(wantsGrown, 0) + "\u00a0cm of clear swim; here it has "
-                        + Numbers.plain(swim, 0)
-                        + "\u00a0cm, "
-                        + Numbers.plain(swim / species.size().adultCm().value())
-                        + " of its own adult lengths.",
+                Sentence.of(
+                        "It wants ",
+                        Quantity.wholeCm(wantsGrown),
+                        " of clear swim; here it has ",
+                        Quantity.wholeCm(swim),
+                        ", " + Numbers.plain(swim / species.size().adultCm().value()) + " of its own adult lengths."),
                 species.needs().swimCm().from(),
                 figures));
     }
@@ -82,15 +90,17 @@ final class SwimRule implements ShortlistRule {
         Finding finding = Finding.of(
                         RULE,
                         Stance.STOP,
-                        "Grown to "
-                                + Numbers.plain(
-                                        candidate.species().size().adultCm().value()) + "\u00a0cm it wants "
-                                + Numbers.plain(wants, 0) + "\u00a0cm of clear swim; this tank has "
-                                + Numbers.plain(swim, 0)
-                                + "\u00a0cm.",
+                        Sentence.of(
+                                "Grown to ",
+                                Quantity.cm(candidate.species().size().adultCm().value()),
+                                " it wants ",
+                                Quantity.wholeCm(wants),
+                                " of clear swim; this tank has ",
+                                Quantity.wholeCm(swim),
+                                "."),
                         Provenance.PRACTICE,
                         figures)
-                .remedy("A tank with a clear swim of " + Numbers.plain(wants, 0) + "\u00a0cm or more would do.");
+                .remedy(Sentence.of("A tank with a clear swim of ", Quantity.wholeCm(wants), " or more would do."));
         double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
         Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
         if (candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
@@ -98,19 +108,24 @@ final class SwimRule implements ShortlistRule {
             finding = Finding.of(
                             RULE,
                             Stance.CAREFUL,
-                            finding.sentence() + " It has room until about " + outgrown.get() + ", at "
-                                    + Numbers.plain(outgrownAtCm) + "\u00a0cm.",
+                            Sentence.of(
+                                    finding.reason(),
+                                    " It has room until about " + outgrown.get() + ", at ",
+                                    Quantity.cm(outgrownAtCm),
+                                    "."),
                             Provenance.PRACTICE,
                             figures)
                     .remedy("Decide today where it goes then, and write it down.");
         }
         return finding.schools(List.of(
-                "Adult size from day one: no.",
+                Sentence.of("Adult size from day one: no."),
                 outgrown.filter(day -> day.isAfter(candidate.today()))
-                        .map(day -> "Bought young, it is too big here at " + Numbers.plain(outgrownAtCm)
-                                + "\u00a0cm, about " + day + ".")
-                        .orElse(
+                        .map(day -> Sentence.of(
+                                "Bought young, it is too big here at ",
+                                Quantity.cm(outgrownAtCm),
+                                ", about " + day + "."))
+                        .orElse(Sentence.of(
                                 "A juvenile now, with a dated plan to move it on: no, at the size to be bought it is too long"
-                                        + " already.")));
+                                        + " already."))));
     }
 }

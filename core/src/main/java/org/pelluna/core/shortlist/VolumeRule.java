@@ -3,9 +3,10 @@ package org.pelluna.core.shortlist;
 import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.species.Sourced;
-import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** Is there enough water for the adult? */
 final class VolumeRule implements ShortlistRule {
@@ -26,23 +27,33 @@ final class VolumeRule implements ShortlistRule {
         double net = candidate.tank().netWater().litres();
         Sourced needed = candidate.species().needs().volumeLitres();
         List<Figure> figures = List.of(needed.figure("water for life", "L"), Figure.measured("net water", net, "L"));
-        String adult = Numbers.plain(candidate.species().size().adultCm().value());
+        double adult = candidate.species().size().adultCm().value();
         if (net < needed.value()) {
-            Finding short_ = Finding.of(
+            Finding tooSmall = Finding.of(
                     RULE,
                     Stance.STOP,
-                    "Grown to " + adult + "\u00a0cm it wants " + Numbers.plain(needed.value(), 0)
-                            + "\u00a0L of water; this tank has " + Numbers.plain(net, 0) + "\u00a0L.",
+                    Sentence.of(
+                            "Grown to ",
+                            Quantity.cm(adult),
+                            " it wants ",
+                            Quantity.litres(needed.value()),
+                            " of water; this tank has ",
+                            Quantity.litres(net),
+                            "."),
                     needed.from(),
                     figures);
-            return List.of(short_.remedy("It needs " + Numbers.plain(needed.value() - net, 0)
-                    + "\u00a0L more net water than this tank has."));
+            return List.of(tooSmall.remedy(Sentence.of(
+                    "It needs ", Quantity.litres(needed.value() - net), " more net water than this tank has.")));
         }
         return List.of(Finding.of(
                 RULE,
                 Stance.FINE,
-                "Its adult size wants " + Numbers.plain(needed.value(), 0) + "\u00a0L; this tank has "
-                        + Numbers.plain(net, 0) + "\u00a0L.",
+                Sentence.of(
+                        "Its adult size wants ",
+                        Quantity.litres(needed.value()),
+                        "; this tank has ",
+                        Quantity.litres(net),
+                        "."),
                 needed.from(),
                 figures));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Species.Water;
@@ -54,8 +55,9 @@ final class WaterRule implements ShortlistRule {
                             water.lowestSpecificGravity().from(),
                             List.of(Figure.measured("specific gravity here", gravity, "")))
                     .schools(List.of(
-                            "By " + Approaches.Salinity.NATURAL.words() + ": raise it slowly, and it may come.",
-                            "By " + Approaches.Salinity.LOWERED.words() + ": not this fish.")));
+                            Sentence.of("By " + Approaches.Salinity.NATURAL.words()
+                                    + ": raise it slowly, and it may come."),
+                            Sentence.of("By " + Approaches.Salinity.LOWERED.words() + ": not this fish."))));
         }
         if (water.light() == Water.Light.DIM && !candidate.tank().holdings().isEmpty()) {
             findings.add(Finding.of(

@@ -1,9 +1,11 @@
 package org.pelluna.core.table;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.pelluna.core.plan.WaterTest;
 
 /**
@@ -11,15 +13,19 @@ import org.pelluna.core.plan.WaterTest;
  * keepers do.
  */
 public final class TestTable implements TableForm<WaterTest> {
-    private static final List<Column> COLUMNS = List.of(
-            Column.needed("on", "day", "date", "day"),
-            Column.optional("kind", "what was measured", "parameter", "test"),
-            Column.optional("value", "reading, mg/L", "reading", "result"),
-            Column.optional("ammonia", "total ammonia, mg/L", "nh3", "nh4", "nh3/nh4", "tan"),
-            Column.optional("nitrite", "nitrite, mg/L", "no2"),
-            Column.optional("nitrate", "nitrate, mg/L", "no3"),
-            Column.optional("phosphate", "phosphate, mg/L", "po4"),
-            Column.optional("id", "key"));
+    private static final List<Column> COLUMNS = Stream.of(
+                    Stream.of(
+                            Column.needed("on", "day", "date", "day"),
+                            Column.optional("kind", "what was measured", "parameter", "test"),
+                            Column.optional("value", "reading, in the unit of its kind", "reading", "result")),
+                    Arrays.stream(WaterTest.Kind.values())
+                            .map(kind -> Column.optional(
+                                    kind.key(),
+                                    kind.words() + ", " + kind.unit(),
+                                    kind.aliases().toArray(String[]::new))),
+                    Stream.of(Column.optional("id", "key")))
+            .flatMap(columns -> columns)
+            .toList();
 
     @Override
     public List<Column> columns() {
@@ -36,8 +42,7 @@ public final class TestTable implements TableForm<WaterTest> {
             tests.add(new WaterTest(row.text("id").orElseGet(() -> key(on, kind, value)), on, kind, value));
         }
         for (WaterTest.Kind kind : WaterTest.Kind.values()) {
-            row.number(kind.name().toLowerCase(java.util.Locale.ROOT))
-                    .ifPresent(value -> tests.add(new WaterTest(key(on, kind, value), on, kind, value)));
+            row.number(kind.key()).ifPresent(value -> tests.add(new WaterTest(key(on, kind, value), on, kind, value)));
         }
         if (tests.isEmpty()) {
             throw new IllegalArgumentException("the row has a day and no reading");
@@ -53,7 +58,7 @@ public final class TestTable implements TableForm<WaterTest> {
     public Map<String, String> write(WaterTest test) {
         Map<String, String> cells = new LinkedHashMap<>();
         cells.put("on", test.on().toString());
-        cells.put("kind", test.kind().name().toLowerCase(java.util.Locale.ROOT));
+        cells.put("kind", test.kind().key());
         cells.put("value", Double.toString(test.value()));
         cells.put("id", test.id());
         return cells;

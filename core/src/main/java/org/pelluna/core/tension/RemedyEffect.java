@@ -9,8 +9,6 @@ import java.util.Optional;
 import java.util.TreeSet;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.statistics.Interval;
-import org.pelluna.core.statistics.PoissonRates;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
@@ -24,41 +22,12 @@ import org.pelluna.core.watch.Remedy;
  * @param byAggressor each aggressor's, the most frequent before first
  * @param steppedIn an aggressor that pressed harder afterwards while the worst one eased; empty if none did
  */
-public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, Optional<Change> steppedIn) {
+public record RemedyEffect(
+        Remedy remedy, RateChange all, List<RateChange> byAggressor, Optional<RateChange> steppedIn) {
 
     private static final int WINDOW = 21;
     private static final double STEPPED_IN = 0.1;
     private static final int LEAST = 3;
-
-    /**
-     * Rates before and after.
-     *
-     * @param aggressorId whose encounters; empty for all
-     * @param before encounters before
-     * @param hoursBefore hours watched before
-     * @param after encounters after
-     * @param hoursAfter hours watched after
-     */
-    public record Change(Optional<String> aggressorId, int before, double hoursBefore, int after, double hoursAfter) {
-        /** Whether both times were watched. */
-        public boolean isKnown() {
-            return hoursBefore > 0 && hoursAfter > 0;
-        }
-
-        /** The rate after over the rate before; only when known. */
-        public PoissonRates rates() {
-            return new PoissonRates(after, hoursAfter, before, hoursBefore);
-        }
-
-        /** What the interval of the ratio says. */
-        public Outcome verdict() {
-            if (!isKnown() || before + after == 0) {
-                return Outcome.UNKNOWN;
-            }
-            Interval ratio = rates().ratio(0.95);
-            return ratio.high() < 1 ? Outcome.HELPED : ratio.low() > 1 ? Outcome.WORSE : Outcome.UNCLEAR;
-        }
-    }
 
     /** What the counts say. */
     public enum Outcome {
@@ -107,14 +76,14 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
         TreeSet<String> aggressors = new TreeSet<>();
         earlier.forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         later.forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
-        List<Change> changes = new ArrayList<>();
+        List<RateChange> changes = new ArrayList<>();
         for (String one : aggressors) {
-            changes.add(new Change(Optional.of(one), by(earlier, one), hoursBefore, by(later, one), hoursAfter));
+            changes.add(new RateChange(Optional.of(one), by(earlier, one), hoursBefore, by(later, one), hoursAfter));
         }
-        changes.sort(Comparator.comparingInt(Change::before).reversed());
+        changes.sort(Comparator.comparingInt(RateChange::before).reversed());
         return new RemedyEffect(
                 remedy,
-                new Change(Optional.empty(), earlier.size(), hoursBefore, later.size(), hoursAfter),
+                new RateChange(Optional.empty(), earlier.size(), hoursBefore, later.size(), hoursAfter),
                 changes,
                 steppedIn(changes));
     }
@@ -125,7 +94,7 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
                 .count();
     }
 
-    private static Optional<Change> steppedIn(List<Change> changes) {
+    private static Optional<RateChange> steppedIn(List<RateChange> changes) {
         if (changes.isEmpty()
                 || !changes.get(0).isKnown()
                 || changes.get(0).rates().ratio() >= 1) {
@@ -136,7 +105,7 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
                 .filter(one -> one.after() >= LEAST
                         && one.rates().ratio() > 1
                         && one.rates().p() < STEPPED_IN)
-                .max(Comparator.comparingInt(Change::after));
+                .max(Comparator.comparingInt(RateChange::after));
     }
 
     /**
@@ -148,7 +117,7 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
      * @param worse how often clearly more
      * @param together all tries together
      */
-    public record Tally(Remedy.Kind kind, int tried, int helped, int worse, Change together) {}
+    public record Tally(Remedy.Kind kind, int tried, int helped, int worse, RateChange together) {}
 
     /** What remedies have done together, the most often tried first. */
     public static List<Tally> tally(Collection<RemedyEffect> effects) {
@@ -162,7 +131,7 @@ public record RemedyEffect(Remedy remedy, Change all, List<Change> byAggressor, 
                         of.size(),
                         count(of, Outcome.HELPED),
                         count(of, Outcome.WORSE),
-                        new Change(
+                        new RateChange(
                                 Optional.empty(),
                                 of.stream().mapToInt(one -> one.all().before()).sum(),
                                 of.stream()

@@ -95,7 +95,8 @@ public record Settling(
         Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
         List<Settling> all = new ArrayList<>();
         for (Resident one : plan.residents()) {
-            if (one.livesHere(plan.asOf()) && ChronoUnit.DAYS.between(one.arrivedOn(), plan.asOf()) <= LOOKED_AT_DAYS) {
+            if (one.livesHere(plan.asOf())
+                    && ChronoUnit.DAYS.between(one.hereSince(plan.asOf()), plan.asOf()) <= LOOKED_AT_DAYS) {
                 all.addAll(of(plan, exposure, one));
             }
         }
@@ -105,7 +106,7 @@ public record Settling(
     private static List<Settling> of(TankPlan plan, Exposure exposure, Resident newcomer) {
         double background = background(plan, exposure, newcomer);
         LocalDate end = plan.asOf().plusDays(1);
-        List<LogEntry> suffered = exposure.encounters(newcomer.arrivedOn(), end).stream()
+        List<LogEntry> suffered = exposure.encounters(newcomer.hereSince(plan.asOf()), end).stream()
                 .filter(entry -> entry.fishId().filter(newcomer.id()::equals).isPresent())
                 .toList();
         List<Settling> all = new ArrayList<>();
@@ -129,7 +130,7 @@ public record Settling(
         List<String> settled = plan.residents().stream()
                 .filter(one -> one.livesHere(plan.asOf())
                         && !one.id().equals(newcomer.id())
-                        && one.arrivedOn().isBefore(plan.asOf().minusDays(LOOKED_AT_DAYS)))
+                        && one.hereSince(plan.asOf()).isBefore(plan.asOf().minusDays(LOOKED_AT_DAYS)))
                 .map(Resident::id)
                 .toList();
         double hours = exposure.hours(from, end);
@@ -149,9 +150,16 @@ public record Settling(
             Optional<String> aggressor,
             List<LogEntry> suffered,
             double background) {
-        LocalDate since = newcomer.arrivedOn();
+        LocalDate since = newcomer.hereSince(plan.asOf());
         LocalDate end = plan.asOf().plusDays(1);
-        Map<LocalDate, Double> days = exposure.days().subMap(since, true, end, false);
+        Map<LocalDate, Double> days = new TreeMap<>(exposure.days().subMap(since, true, end, false));
+        // Days on which the other was out of the display say nothing of the two.
+        aggressor
+                .flatMap(id -> plan.residents().stream()
+                        .filter(fish -> fish.id().equals(id))
+                        .findFirst())
+                .ifPresent(other ->
+                        days.keySet().removeIf(day -> other.noted().absence(day).isPresent()));
         List<RateTrend.Watched> watches = new ArrayList<>();
         days.forEach((day, hours) ->
                 watches.add(new RateTrend.Watched(ChronoUnit.DAYS.between(since, day), hours, count(suffered, day))));
@@ -159,7 +167,10 @@ public record Settling(
         Optional<RateTrend> decline = fit(watches);
         Late late = Late.of(watches, ChronoUnit.DAYS.between(since, plan.asOf()));
         LocalDate lastWeek = end.minusDays(WEEK).isBefore(since) ? since : end.minusDays(WEEK);
-        double weekHours = exposure.hours(lastWeek, end);
+        double weekHours = days.entrySet().stream()
+                .filter(day -> !day.getKey().isBefore(lastWeek))
+                .mapToDouble(Map.Entry::getValue)
+                .sum();
         int weekCount = (int) suffered.stream()
                 .filter(entry -> !entry.at().toLocalDate().isBefore(lastWeek))
                 .count();

@@ -11,7 +11,6 @@ import java.util.Optional;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.LogEntry;
-import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 
 /**
@@ -27,7 +26,6 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
     private static final int FRESH_DAYS = 3;
     private static final int SIGN_DAYS = 7;
     private static final int HARRIED_DAYS = 7;
-    private static final int HIDING_IS_NORMAL = 5;
 
     /** What can ask to be looked at, the gravest first. */
     public enum Kind {
@@ -57,7 +55,7 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
                 List<LogEntry> suffered = recent.stream()
                         .filter(entry -> entry.fishId().filter(one.id()::equals).isPresent())
                         .toList();
-                rollCalls(plan, one, suffered, warnings);
+                RollCallWarnings.of(plan, one, suffered).ifPresent(warnings::add);
                 fierce(plan, one, suffered, names, warnings);
                 signs(plan, one, warnings);
             }
@@ -91,58 +89,6 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
                 .sorted(Comparator.comparing(Warning::kind).thenComparing(Warning::fishId))
                 .forEach(one -> once.putIfAbsent(one.episode(), one));
         return List.copyOf(once.values());
-    }
-
-    private static void rollCalls(TankPlan plan, Resident fish, List<LogEntry> suffered, List<Warning> warnings) {
-        boolean harried = suffered.stream().anyMatch(entry -> entry.kind().hasAggressor());
-        List<RollCall> calls = plan.journal().rollCalls().stream()
-                .filter(call -> call.found().containsKey(fish.id())
-                        && !call.at().toLocalDate().isAfter(plan.asOf()))
-                .sorted(Comparator.comparing(RollCall::at).reversed())
-                .toList();
-        if (calls.isEmpty()) {
-            return;
-        }
-        RollCall.State last = state(calls.get(0), fish);
-        LocalDate since = since(calls, fish);
-        if (last == RollCall.State.MISSING) {
-            warnings.add(new Warning(
-                    Kind.MISSING,
-                    fish.id(),
-                    since,
-                    fish.name() + " was missing at roll call since " + since
-                            + ". Look behind the rock, in the overflow and on the floor; test ammonia."));
-        } else if (last == RollCall.State.HURT) {
-            warnings.add(new Warning(
-                    Kind.HURT, fish.id(), since, fish.name() + " was hurt at roll call. Look at signs and causes."));
-        } else if (last != RollCall.State.EATING
-                && calls.size() > 1
-                && state(calls.get(1), fish) != RollCall.State.EATING
-                && (harried || ChronoUnit.DAYS.between(fish.arrivedOn(), plan.asOf()) > HIDING_IS_NORMAL)) {
-            warnings.add(new Warning(
-                    Kind.NOT_EATING,
-                    fish.id(),
-                    since,
-                    fish.name() + " has not been seen to eat since " + since
-                            + (harried ? ", and is harried." : ".")
-                            + " Feed in front of it, at the far end from the others."));
-        }
-    }
-
-    /** The first of the calls in a row in which the fish was not eating. */
-    private static LocalDate since(List<RollCall> latestFirst, Resident fish) {
-        LocalDate since = latestFirst.get(0).at().toLocalDate();
-        for (RollCall call : latestFirst) {
-            if (state(call, fish) == RollCall.State.EATING) {
-                break;
-            }
-            since = call.at().toLocalDate();
-        }
-        return since;
-    }
-
-    private static RollCall.State state(RollCall call, Resident fish) {
-        return call.found().getOrDefault(fish.id(), RollCall.State.EATING);
     }
 
     private static boolean recent(LocalDate day, LocalDate today, int days) {

@@ -1,6 +1,7 @@
 package org.pelluna.core.watch;
 
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
  * Something the keeper has decided to do.
@@ -9,8 +10,14 @@ import java.time.LocalDate;
  * @param on the day it is due
  * @param words what
  * @param done whether it is done
+ * @param fishId the fish it is about; with the fish gone it lapses. Empty if it is about none
  */
-public record Task(String id, LocalDate on, String words, boolean done) {
+public record Task(String id, LocalDate on, String words, boolean done, Optional<String> fishId) {
+    /** A task that is about no fish. */
+    public Task(String id, LocalDate on, String words, boolean done) {
+        this(id, on, words, done, Optional.empty());
+    }
+
     public Task {
         if (words.isBlank() || words.length() > 300) {
             throw new IllegalArgumentException("a task has 1 to 300 letters");
@@ -19,6 +26,6 @@ public record Task(String id, LocalDate on, String words, boolean done) {
 
     /** The same, done or not. */
     public Task done(boolean isDone) {
-        return new Task(id, on, words, isDone);
+        return new Task(id, on, words, isDone, fishId);
     }
 }

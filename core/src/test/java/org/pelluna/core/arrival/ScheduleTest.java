@@ -248,13 +248,13 @@ class ScheduleTest {
         RunSheet sheet = sheet(List.of(), wish("pterois-volitans", 1), Schedule.NONE);
         assertThat(sheet.steps()).anySatisfy(step -> {
             assertThat(step.warns()).isTrue();
-            assertThat(step.words()).contains("venomous spines");
+            assertThat(step.words().toString()).contains("venomous spines");
         });
         assertThat(sheet.steps()).extracting(RunSheet.Step::key).doesNotHaveDuplicates();
         assertThat(sheet.steps())
                 .filteredOn(step -> step.key().equals("move"))
                 .singleElement()
-                .satisfies(step -> assertThat(step.words()).contains("never with bare hands"));
+                .satisfies(step -> assertThat(step.words().toString()).contains("never with bare hands"));
     }
 
     /** Advice that could harm: an open tank was only spoken of for fish that rarely jump, and others were to close a cover it has not. */
@@ -267,7 +267,7 @@ class ScheduleTest {
                 .singleElement()
                 .satisfies(step -> {
                     assertThat(step.warns()).isTrue();
-                    assertThat(step.words())
+                    assertThat(step.words().toString())
                             .contains("no cover", "before release")
                             .doesNotContain("Close the cover");
                 });
@@ -275,7 +275,7 @@ class ScheduleTest {
                         .steps())
                 .filteredOn(step -> step.key().equals("cover"))
                 .singleElement()
-                .satisfies(step -> assertThat(step.words()).contains("Close the cover"));
+                .satisfies(step -> assertThat(step.words().toString()).contains("Close the cover"));
     }
 
     /** Advice that could harm: bag water after a long journey. */
@@ -284,7 +284,8 @@ class ScheduleTest {
         assertThat(sheet(List.of(), wish("gramma-loreto", 1), Schedule.NONE).steps())
                 .filteredOn(step -> step.key().equals("match"))
                 .singleElement()
-                .satisfies(step -> assertThat(step.words()).contains("do not mix tank water into an open bag"));
+                .satisfies(
+                        step -> assertThat(step.words().toString()).contains("do not mix tank water into an open bag"));
     }
 
     private static RunSheet sheet(List<Resident> residents, Wish wish, Schedule schedule) {

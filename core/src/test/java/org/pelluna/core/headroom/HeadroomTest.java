@@ -3,6 +3,7 @@ package org.pelluna.core.headroom;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -75,5 +76,75 @@ class HeadroomTest {
     void theInchRuleCountsAdultsWhateverTheirSizeToday() {
         Load young = load(HouseRules.USUAL, Ceiling.INCHES, "adult fish", List.of(FISH), 5);
         assertThat(young.used()).isCloseTo(17 / 2.54, within(1e-9));
+    }
+
+    /** 1 % of 100 g at 25 °C: a fish whose mass is 100 g by its own length and mass relation is given 1 g, times its way to swim. */
+    @Test
+    void aFishOfAHundredGramsIsGivenAGramAtTwentyFiveDegrees() {
+        double a = TANG.growth().massA().value();
+        double b = TANG.growth().massB().value();
+        double cm = Math.pow(100 / a, 1 / b);
+        assertThat(Ration.gramsPerDay(TANG, cm, 25)).isCloseTo(1.25, within(1e-9));
+    }
+
+    @Test
+    void thePhosphatePeakIsTheSameSeriesWithItsOwnExport() {
+        Husbandry done = Husbandry.USUAL;
+        Load load = load(HouseRules.USUAL, Ceiling.NUTRIENTS, "phosphate peak", List.of(FISH), 15);
+        double food = Ration.gramsPerDay(TANG, 15, TANK.temperatureCelsius()) * 1000;
+        double daily = food * Headroom.PHOSPHATE_PER_FOOD / TANK.netWater().litres();
+        assertThat(load.used())
+                .isCloseTo(
+                        daily * done.changeDays() * (1 - done.phosphateExport()) / done.changeShare(), within(1e-12));
+        assertThat(load.limit()).isEqualTo(done.phosphateTarget());
+    }
+
+    @Test
+    void onlyFishOfCavesAndCrevicesTakeOne() {
+        List<Fish> fish = List.of(
+                Fixtures.fish("g", Fixtures.species("gramma-loreto"), 5, Fixtures.TODAY),
+                Fixtures.fish("h", Fixtures.species("gramma-loreto"), 5, Fixtures.TODAY),
+                Fixtures.fish("c", Fixtures.species("valenciennea-puellaris"), 5, Fixtures.TODAY));
+        Load load = load(HouseRules.USUAL, Ceiling.NUTRIENTS, "caves and crevices", fish, 5);
+        assertThat(load.used()).isEqualTo(2);
+        assertThat(load.steps()).singleElement().asString().contains("2 fish hold a cave", "has " + TANK.shelters());
+    }
+
+    @Test
+    void theTightestNutrientComesFirst() {
+        List<Load> loads = new Headroom(TANK, HouseRules.USUAL, Fixtures.TODAY)
+                .of(Ceiling.NUTRIENTS, Collections.nCopies(9, FISH), one -> 15);
+        assertThat(loads).hasSize(3).isSortedAccordingTo((one, other) -> Double.compare(other.share(), one.share()));
+    }
+
+    @Test
+    void aLoadFitsUpToItsLimit() {
+        Load load = new Load("x", 3, 4, "mg", List::of, InchRule.SOURCE);
+        assertThat(load.share()).isEqualTo(0.75);
+        assertThat(load.fits()).isTrue();
+        assertThat(new Load("x", 4, 4, "mg", List::of, InchRule.SOURCE).fits()).isTrue();
+        assertThat(new Load("x", 4.01, 4, "mg", List::of, InchRule.SOURCE).fits())
+                .isFalse();
+    }
+
+    @Test
+    void everyStepOfTheWasteIsTold() {
+        assertThat(load(HouseRules.USUAL, Ceiling.WASTE, "ammonia nitrogen a day", List.of(FISH), 15)
+                        .steps())
+                .hasSize(3)
+                .allSatisfy(step -> assertThat(step).isNotBlank());
+    }
+
+    @Test
+    void theInchRuleTurnsOnTheDayTheTankIsMature() {
+        HouseRules rules = HouseRules.USUAL;
+        InchRule rule = new InchRule(TANK, rules);
+        LocalDate mature = TANK.cycledOn().orElseThrow().plusMonths(rules.matureAfterMonths());
+        assertThat(rule.matureOn()).contains(mature);
+        assertThat(rule.gallons()).isCloseTo(TANK.netWater().litres() / 3.785411784, within(1e-9));
+        assertThat(rule.gallonsPerInch(mature.minusDays(1))).isEqualTo(rules.gallonsPerInchNew());
+        assertThat(rule.gallonsPerInch(mature)).isEqualTo(rules.gallonsPerInchMature());
+        assertThat(rule.ceilingInches(mature)).isCloseTo(rule.gallons() / rules.gallonsPerInchMature(), within(1e-9));
+        assertThat(rule.matureCeilingInches()).isEqualTo(rule.ceilingInches(mature));
     }
 }

@@ -59,8 +59,27 @@ class HappeningTest {
                     Optional.empty(),
                     Optional.empty())));
         }
+        if (random.nextInt(3) == 0 && !here.isEmpty()) {
+            return Optional.of(ofFish(here.get(random.nextInt(here.size())), number, random));
+        }
+        if (random.nextInt(8) == 0) {
+            return Optional.of(new Happening.Ordered(
+                    plan.wishes().stream().map(wish -> List.of(wish.id())).toList()));
+        }
+        if (random.nextInt(8) == 0) {
+            return Optional.of(new Happening.Entered(List.of(
+                    Fixtures.resident("entered" + number, "gramma-loreto", 90, 5),
+                    Fixtures.resident("entered-too" + number, "gramma-loreto", 90, 5))));
+        }
         if (plan.wishes().isEmpty()) {
             return Optional.empty();
+        }
+        Wish any = plan.wishes().get(random.nextInt(plan.wishes().size()));
+        if (any.count() > 1 && random.nextBoolean()) {
+            return Optional.of(
+                    random.nextBoolean()
+                            ? arrived(any.id(), "some" + number)
+                            : new Happening.SomeDied(any.id(), setback("d" + number, Setback.Kind.DIED), 1));
         }
         String wish = plan.wishes().get(random.nextInt(plan.wishes().size())).id();
         String id = "s" + number;
@@ -77,6 +96,47 @@ class HappeningTest {
                                 random.nextBoolean() ? Optional.of(replacement("r" + number)) : Optional.empty());
                     default -> arrived(wish, "fish" + number);
                 });
+    }
+
+    /** Something that may happen to one fish that lives here. */
+    private static Happening ofFish(Resident fish, int number, Random random) {
+        boolean out =
+                fish.noted().absences().stream().anyMatch(one -> one.until().isEmpty());
+        return switch (random.nextInt(4)) {
+            case 0 ->
+                new FishHappening.Measured(
+                        fish.id(),
+                        new Life.Measured(TODAY, 1 + random.nextInt(30)),
+                        fish.noted().lengths().stream()
+                                .filter(one -> one.on().equals(TODAY))
+                                .findFirst());
+            case 1 ->
+                new FishHappening.Sexed(
+                        fish.id(),
+                        new Life.Sexed(TODAY, Life.Sex.values()[random.nextInt(4)]),
+                        fish.noted().sexes().stream()
+                                .filter(one -> one.on().equals(TODAY))
+                                .findFirst());
+            case 2 ->
+                out
+                        ? new FishHappening.CameBack(
+                                fish.id(),
+                                fish.noted().absences().stream()
+                                        .filter(one -> one.until().isEmpty())
+                                        .findFirst()
+                                        .orElseThrow()
+                                        .id(),
+                                TODAY)
+                        : new FishHappening.TakenOut(
+                                fish.id(),
+                                new Absence(
+                                        "out" + number, TODAY, Optional.empty(), Absence.Place.BOX, Optional.empty()));
+            default ->
+                new FishHappening.Left(
+                        fish.id(),
+                        TODAY,
+                        new Departure(Departure.Kind.SOLD, Optional.of("a friend"), Optional.of(20.0)));
+        };
     }
 
     static Stream<Long> seeds() {
@@ -100,7 +160,7 @@ class HappeningTest {
             }
         }
         for (int i = inverses.size() - 1; i >= 0; i--) {
-            Happening.TakenBack back = (Happening.TakenBack) inverses.get(i);
+            TakenBack back = (TakenBack) inverses.get(i);
             assertThat(back.obstacle(plan)).isEmpty();
             TankPlan after = plan;
             plan = back.applyTo(plan);
@@ -160,7 +220,7 @@ class HappeningTest {
     @Test
     void anArrivalThatTheRecordSpeaksOfIsNotTakenBack() {
         Happening.Arrived arrived = arrived(first(), "plum");
-        Happening.TakenBack back = (Happening.TakenBack) arrived.inverse(two());
+        TakenBack back = (TakenBack) arrived.inverse(two());
         TankPlan after = arrived.applyTo(two());
         assertThat(back.obstacle(after)).isEmpty();
         LogEntry seen = new LogEntry(
@@ -205,7 +265,7 @@ class HappeningTest {
         Happening died =
                 new Happening.CameToNothing(first(), setback("d", Setback.Kind.DIED), Optional.of(replacement("r")));
         TankPlan after = arrived("r", "plum").applyTo(died.applyTo(two()));
-        assertThat(((Happening.TakenBack) died.inverse(two())).obstacle(after)).isPresent();
+        assertThat(((TakenBack) died.inverse(two())).obstacle(after)).isPresent();
     }
 
     @Test

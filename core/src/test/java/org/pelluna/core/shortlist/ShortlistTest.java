@@ -238,7 +238,7 @@ class ShortlistTest {
         Finding finding = only("swim-length", judge(Fixtures.reef(), List.of(), wish("paracanthurus-hepatus")));
         assertThat(finding.schools())
                 .hasSize(2)
-                .anySatisfy(school -> assertThat(school).contains("too big here"));
+                .anySatisfy(school -> assertThat(school.toString()).contains("too big here"));
     }
 
     @Test

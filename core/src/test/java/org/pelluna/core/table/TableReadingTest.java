@@ -38,8 +38,10 @@ class TableReadingTest {
                 .containsExactly(
                         org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 3), WaterTest.Kind.NITRATE, 4.5),
                         org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 3), WaterTest.Kind.PHOSPHATE, 0.03),
+                        org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 3), WaterTest.Kind.ALKALINITY, 8.0),
+                        org.assertj.core.groups.Tuple.tuple(LocalDate.of(2026, 11, 10), WaterTest.Kind.PHOSPHATE, 0.05),
                         org.assertj.core.groups.Tuple.tuple(
-                                LocalDate.of(2026, 11, 10), WaterTest.Kind.PHOSPHATE, 0.05));
+                                LocalDate.of(2026, 11, 10), WaterTest.Kind.ALKALINITY, 8.0));
     }
 
     @Test

@@ -19,6 +19,7 @@ import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
+import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Watch;
 
 /** Simulated records with a known truth; seeded. */
@@ -28,6 +29,7 @@ public final class Logs {
     private final List<Watch> watches = new ArrayList<>();
     private final List<RollCall> calls = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
+    private final List<Sign> signs = new ArrayList<>();
     private final List<Resident> residents = new ArrayList<>();
     private Set<String> unlearned = Set.of();
 
@@ -103,6 +105,17 @@ public final class Logs {
         return this;
     }
 
+    public Logs sign(Sign.Kind kind, String fish, int daysAgo) {
+        signs.add(new Sign("s" + signs.size(), begin(daysAgo), fish, kind, Optional.empty(), Optional.empty()));
+        return this;
+    }
+
+    /** A resident that has left. */
+    public Logs departed(String id, String species, int daysAgo, int leftDaysAgo) {
+        residents.add(Fixtures.resident(id, species, daysAgo, 5).left(Optional.of(day(leftDaysAgo))));
+        return this;
+    }
+
     public Logs unlearned(String fish) {
         unlearned = Set.of(fish);
         return this;
@@ -122,7 +135,7 @@ public final class Logs {
                 List.of(),
                 Schedule.NONE,
                 List.of(),
-                new Journal(watches, calls, List.of(), remedies, List.of(), List.of(), unlearned));
+                new Journal(watches, calls, signs, remedies, List.of(), List.of(), unlearned));
     }
 
     static LocalDate day(int daysAgo) {

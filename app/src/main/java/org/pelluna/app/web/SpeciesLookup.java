@@ -1,8 +1,7 @@
-package org.pelluna.app.wishes;
+package org.pelluna.app.web;
 
 import java.util.List;
 import java.util.Optional;
-import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -10,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** The fish that somebody means, by key or by name. */
 @Component
-class SpeciesLookup {
+public class SpeciesLookup {
     private static final int SUGGESTIONS = 4;
 
     private final TankCatalogue known;
@@ -20,12 +19,12 @@ class SpeciesLookup {
     }
 
     /** How the list of choices names a species; understood by {@link #meant}. */
-    static String words(Species one) {
+    public static String words(Species one) {
         return one.commonName() + " — " + one.scientificName();
     }
 
     /** The species meant: by key, by the words of the list, by a full name, or as the only one the words fit. */
-    Optional<Species> meant(List<OwnSpecies> own, String speciesId, String text) {
+    public Optional<Species> meant(List<OwnSpecies> own, String speciesId, String text) {
         Catalogue catalogue = known.with(own);
         if (speciesId != null) {
             return catalogue.find(speciesId);
@@ -46,7 +45,7 @@ class SpeciesLookup {
     }
 
     /** What to say when none is meant for certain. */
-    String fault(List<OwnSpecies> own, String text) {
+    public String fault(List<OwnSpecies> own, String text) {
         List<Species> found = text == null ? List.of() : known.search(own).find(text);
         if (text == null) {
             return "Please choose a fish.";

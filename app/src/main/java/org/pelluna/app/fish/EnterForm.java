@@ -1,0 +1,42 @@
+package org.pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.pelluna.core.plan.Life;
+import org.springframework.format.annotation.DateTimeFormat;
+
+/** Fish that live here already, a row for each kind. Public for binding. */
+public class EnterForm {
+    /** Rows of an empty form; more are asked for by sending it. */
+    static final int ROWS = 6;
+
+    public String key;
+    public List<Row> rows = new ArrayList<>();
+
+    /** Some fish of one kind. */
+    public static class Row {
+        public String fish;
+        public Integer count;
+        public Double length;
+
+        @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
+        public LocalDate since;
+
+        public Life.Arrival exactly = Life.Arrival.SEASON;
+        public String name;
+
+        boolean isEmpty() {
+            return (fish == null || fish.isBlank())
+                    && count == null
+                    && length == null
+                    && (name == null || name.isBlank());
+        }
+    }
+
+    void fillUp() {
+        while (rows.size() < ROWS) {
+            rows.add(new Row());
+        }
+    }
+}

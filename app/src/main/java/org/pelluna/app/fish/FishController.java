@@ -1,0 +1,201 @@
+package org.pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.Absence;
+import org.pelluna.core.plan.Departure;
+import org.pelluna.core.plan.Life;
+import org.pelluna.core.plan.Resident;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** One fish: its life, what happens to it, and what its leaving would free. */
+@Controller
+@RequestMapping("/tanks/{tankId}/fish/{key}")
+class FishController {
+    private final TankStore tanks;
+    private final TankCache cache;
+    private final FishService fish;
+
+    FishController(TankStore tanks, TankCache cache, FishService fish) {
+        this.tanks = tanks;
+        this.cache = cache;
+        this.fish = fish;
+    }
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        var answers = cache.of(keeper.id(), tankId);
+        Resident found = answers.plan().residents().stream()
+                .filter(one -> one.id().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("fish"));
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("fish", FishView.of(answers.assessment(), found, measures));
+        model.addAttribute("today", answers.plan().asOf());
+        model.addAttribute("sexes", Life.Sex.values());
+        model.addAttribute("places", Absence.Place.values());
+        model.addAttribute("departures", Departure.Kind.values());
+        model.addAttribute("keys", new FormKeys());
+        return "fish/page";
+    }
+
+    /** A fresh key for each form of a page. */
+    static final class FormKeys {
+        public String next() {
+            return Key.fresh();
+        }
+    }
+
+    @PostMapping("/leave")
+    String leave(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam Departure.Kind how,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
+            @RequestParam Optional<String> to,
+            @RequestParam Optional<Double> price,
+            RedirectAttributes redirect) {
+        Resident then = fish.record(
+                keeper.id(),
+                tankId,
+                key,
+                form,
+                (one, today) -> FishService.left(one, today, on, new Departure(how, words(to), price)));
+        return done(
+                redirect,
+                tankId,
+                key,
+                form,
+                then.name() + " is " + how.words() + "; every finding has been judged anew.");
+    }
+
+    @PostMapping("/out")
+    String out(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam Absence.Place place,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
+            @RequestParam Optional<String> note,
+            RedirectAttributes redirect) {
+        Resident then = fish.record(
+                keeper.id(),
+                tankId,
+                key,
+                form,
+                (one, today) -> FishService.takenOut(one, today, on, place, words(note)));
+        return done(
+                redirect,
+                tankId,
+                key,
+                form,
+                then.name() + " is " + place.words() + ": out of company, watch and headroom until it is back.");
+    }
+
+    @PostMapping("/back")
+    String back(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
+            RedirectAttributes redirect) {
+        Resident then =
+                fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.cameBack(one, today, on));
+        return done(
+                redirect,
+                tankId,
+                key,
+                form,
+                then.name() + " is back in the display, as the newcomer; watch it at a feed.");
+    }
+
+    @PostMapping("/measure")
+    String measure(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam double length,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        double cm = measures.length().toCentimetres(length);
+        Resident then =
+                fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.measured(one, today, on, cm));
+        return done(
+                redirect,
+                tankId,
+                key,
+                form,
+                then.name() + " is " + measures.lengthOf(cm) + " long; its growth goes on from there.");
+    }
+
+    @PostMapping("/sex")
+    String sex(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam Life.Sex sex,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
+            RedirectAttributes redirect) {
+        Resident then =
+                fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.sexed(one, today, on, sex));
+        return done(redirect, tankId, key, form, then.name() + " is noted as " + sex.words() + ".");
+    }
+
+    /** Takes back what one form of this fish recorded. */
+    @PostMapping("/undo/{form}")
+    String undo(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @PathVariable String form,
+            RedirectAttributes redirect) {
+        fish.undo(keeper.id(), tankId, form);
+        Undo.say(redirect, "Taken back; every finding has been judged anew.");
+        return "redirect:" + path(tankId, key);
+    }
+
+    private static String done(RedirectAttributes redirect, UUID tankId, String key, String form, String said) {
+        Undo.offer(redirect, said, path(tankId, key) + "/undo/" + form);
+        return "redirect:" + path(tankId, key);
+    }
+
+    private static String path(UUID tankId, String key) {
+        return "/tanks/" + tankId + "/fish/" + key;
+    }
+
+    private static Optional<String> words(Optional<String> entered) {
+        return entered.map(String::strip)
+                .filter(text -> !text.isEmpty())
+                .map(text -> text.substring(0, Math.min(200, text.length())));
+    }
+}

@@ -1,0 +1,74 @@
+package org.pelluna.app.fish;
+
+import static org.pelluna.app.chart.TimeAxis.f;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.app.chart.TimeAxis;
+import org.pelluna.app.chart.TimePanel;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Resident;
+
+/** A fish's length over time, computed and measured, above the days it lived in the display. */
+record LifeChart(Fish fish, Resident resident, LocalDate today, Measures measures) {
+    private static final double WIDTH = 760;
+    private static final double HEIGHT = 130;
+    private static final int STEPS = 120;
+
+    /** The chart; the words beside it say the same. */
+    String svg() {
+        LocalDate from = resident.arrivedOn().minusDays(10);
+        LocalDate end = resident.leftOn().orElse(today.plusYears(1));
+        LocalDate to = end.isBefore(from.plusDays(60)) ? from.plusDays(60) : end;
+        TimeAxis axis = new TimeAxis(from, to, today.isAfter(to) ? to : today, WIDTH);
+        double top = 30;
+        double bars = top + HEIGHT + 18;
+        StringBuilder svg = new StringBuilder(
+                "<svg class=\"course-chart life-chart\" viewBox=\"-8 0 " + f(WIDTH + 110) + " " + f(bars + 60)
+                        + "\" role=\"img\" aria-label=\"Length computed and measured, and the days in the display\">");
+        svg.append(axis.svg(top - 4, bars + 20));
+        svg.append(new TimePanel(
+                        "Length, " + measures.length().symbol(),
+                        course(from, to),
+                        Optional.of(
+                                measures.length().fromCentimetres(fish.growth().adultLengthCm())),
+                        "adult",
+                        measured(),
+                        1)
+                .svg(axis, top + 10, HEIGHT));
+        for (var stay : resident.stays()) {
+            double begun = axis.x(stay.cameOn());
+            double ended = axis.x(stay.leftOn().orElse(today.isAfter(to) ? to : today));
+            svg.append("<rect x=\"" + f(begun) + "\" y=\"" + f(bars) + "\" width=\"" + f(Math.max(1, ended - begun))
+                    + "\" height=\"9\" class=\"fill-land\"/>");
+        }
+        return svg.append("<text x=\"" + f(WIDTH + 6) + "\" y=\"" + f(bars + 9)
+                        + "\" class=\"chart-text chart-small\">in the display</text></svg>")
+                .toString();
+    }
+
+    private List<TimePanel.Point> course(LocalDate from, LocalDate to) {
+        List<TimePanel.Point> points = new ArrayList<>();
+        long days = java.time.temporal.ChronoUnit.DAYS.between(resident.arrivedOn(), to);
+        for (int i = 0; i <= STEPS; i++) {
+            LocalDate day = resident.arrivedOn().plusDays(days * i / STEPS);
+            if (!day.isBefore(from)) {
+                points.add(point(day, fish.lengthCmOn(day)));
+            }
+        }
+        return points;
+    }
+
+    private List<TimePanel.Point> measured() {
+        List<TimePanel.Point> points = new ArrayList<>(List.of(point(resident.arrivedOn(), resident.lengthCm())));
+        resident.noted().lengths().forEach(one -> points.add(point(one.on(), one.cm())));
+        return points;
+    }
+
+    private TimePanel.Point point(LocalDate day, double cm) {
+        return new TimePanel.Point(day, measures.length().fromCentimetres(cm));
+    }
+}

@@ -1,0 +1,76 @@
+package org.pelluna.app.water;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.pelluna.app.chart.TimeAxis;
+import org.pelluna.app.chart.TimePanel;
+import org.pelluna.app.chart.WaterPanels;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * The water in time: predicted, tested, and told.
+ *
+ * @param plan whose water
+ * @param days the predicted days; empty while the tank is not cycled
+ * @param fit what the tests made of the model
+ */
+record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
+    static final int AHEAD_DAYS = 90;
+
+    private static final int PAST_DAYS = 120;
+    private static final double WIDTH = 1000;
+    private static final double PANEL = 84;
+    private static final double GAP = 30;
+
+    /** A multiple of the food assumed from which a keeper is asked about it. */
+    private static final double MUCH = 1.5;
+
+    /** The chart; the table of tests says the same. */
+    String svg() {
+        TimeAxis axis =
+                new TimeAxis(plan.asOf().minusDays(PAST_DAYS), plan.asOf().plusDays(AHEAD_DAYS), plan.asOf(), WIDTH);
+        WaterPanels water = new WaterPanels(plan, days);
+        List<TimePanel> panels = Stream.concat(
+                        Stream.of(water.unionised()),
+                        Arrays.stream(WaterTest.Kind.values())
+                                .filter(WaterTest.Kind::isPredicted)
+                                .map(water::of))
+                .toList();
+        double top = 30;
+        double bottom = top + panels.size() * (PANEL + GAP);
+        StringBuilder svg = new StringBuilder("<svg class=\"course-chart\" viewBox=\"-8 0 " + (WIDTH + 110) + " "
+                + (bottom + 30)
+                + "\" role=\"img\" aria-label=\"The water, predicted and tested; the table says the same\">"
+                + axis.svg(top - 4, bottom));
+        for (int i = 0; i < panels.size(); i++) {
+            svg.append(panels.get(i).svg(axis, top + 14 + i * (PANEL + GAP), PANEL));
+        }
+        return svg.append("</svg>").toString();
+    }
+
+    /** The worst of the days to come, in a sentence. */
+    String worst() {
+        return "Worst of the next " + AHEAD_DAYS + " days with the plan as it stands: "
+                + WaterPanels.worst(days, plan.asOf()) + " At the end the bacteria could clear "
+                + Numbers.plain(days.get(days.size() - 1).capacity(), 2) + " mg/L of ammonia nitrogen a day.";
+    }
+
+    /** What the tests made of the model, in a sentence. */
+    String fitWords() {
+        if (fit.tests() == 0) {
+            return plan.waterTests().isEmpty()
+                    ? "Nothing is tested yet; the lines are the model's alone."
+                    : "From " + WaterFit.ENOUGH_TESTS + " tests on three days on, the model is fitted to this tank.";
+        }
+        return "Your " + fit.tests() + " tests fit about " + Numbers.plain(fit.food())
+                + " times the waste your house rules assume"
+                + (fit.food() >= MUCH ? ". Do you feed more?" : fit.food() <= 1 / MUCH ? ". Do you feed less?" : ".")
+                + " Nitrate alone cannot tell food from export. The bacteria grow about "
+                + Numbers.plain(fit.vigour()) + " times as fast as usual.";
+    }
+}

@@ -1,0 +1,116 @@
+package org.pelluna.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.watch.LogEntry;
+
+/**
+ * Something did not happen after all.
+ *
+ * @param what what is taken back
+ * @param before what it had displaced
+ */
+public record TakenBack(Happening what, Before before) implements Happening {
+    @Override
+    public TankPlan applyTo(TankPlan plan) {
+        if (what instanceof Happening.Delayed delayed) {
+            return before.datesInto(plan, delayed.setback(), delayed.applyTo(before.scheduled(plan)));
+        }
+        if (what instanceof Happening.FellIll ill) {
+            return before.datesInto(plan, ill.setback(), ill.applyTo(before.scheduled(plan)));
+        }
+        if (what instanceof Happening.CameToNothing nothing) {
+            Set<String> gone = nothing.replacement().stream().map(Wish::id).collect(Collectors.toSet());
+            Wish old = before.wish().orElseThrow();
+            Wish now = Happening.wish(plan, nothing.wishId());
+            boolean stillStruck = now.decisionNote().equals(nothing.word());
+            Wish then = stillStruck ? now.decided(old.decision(), old.decisionNote()) : now;
+            return before.placesInto(plan.withWishes(
+                            Lists.without(Lists.replaced(plan.wishes(), Wish::id, then), Wish::id, gone))
+                    .with(plan.schedule().withoutSetback(nothing.setback().id()).only(id -> !gone.contains(id))));
+        }
+        if (what instanceof Happening.Arrived arrived) {
+            Set<String> entries = arrived.entries().stream().map(LogEntry::id).collect(Collectors.toSet());
+            TankPlan without = plan.withResidents(Lists.without(plan.residents(), Resident::id, arrived.fish()))
+                    .withLog(Lists.without(plan.log(), LogEntry::id, entries));
+            Optional<Wish> rest = plan.wishes().stream()
+                    .filter(wish -> wish.id().equals(arrived.wishId()))
+                    .findFirst();
+            Wish old = before.wish().orElseThrow();
+            return rest.map(wish -> without.withWishes(Lists.replaced(
+                            plan.wishes(),
+                            Wish::id,
+                            wish.more(arrived.residents().size(), old))))
+                    .orElseGet(
+                            () -> before.placesInto(without.withWishes(Lists.at(plan.wishes(), before.place(), old))));
+        }
+        if (what instanceof Happening.Lost lost) {
+            Resident fish = Happening.resident(plan, lost.loss().fishId());
+            return plan.withResidents(Lists.replaced(plan.residents(), Resident::id, fish.left(Optional.empty())))
+                    .withLosses(Lists.without(
+                            plan.losses(), Loss::id, Set.of(lost.loss().id())));
+        }
+        if (what instanceof FishHappening of) {
+            return plan.withResidents(
+                    Lists.replaced(plan.residents(), Resident::id, of.undone(Happening.resident(plan, of.fishId()))));
+        }
+        if (what instanceof Happening.Entered entered) {
+            return plan.withResidents(Lists.without(plan.residents(), Resident::id, Resident.ids(entered.residents())));
+        }
+        if (what instanceof Happening.SomeDied died) {
+            Wish now = Happening.wish(plan, died.wishId());
+            return plan.withWishes(Lists.replaced(
+                            plan.wishes(),
+                            Wish::id,
+                            now.more(died.count(), before.wish().orElseThrow())))
+                    .with(plan.schedule().withoutSetback(died.setback().id()));
+        }
+        if (what instanceof Happening.Ordered ordered) {
+            boolean stillSo = plan.schedule().order().equals(ordered.order());
+            return stillSo ? plan.with(plan.schedule().ordered(before.order())) : plan;
+        }
+        throw new IllegalStateException("what is taken back is not taken back again, but done again");
+    }
+
+    /** What stands against taking it back, as a sentence; empty if nothing does. */
+    public Optional<String> obstacle(TankPlan plan) {
+        if (what instanceof Happening.Entered entered
+                && isSpokenOf(plan, Resident.ids(entered.residents()), List.of())) {
+            return Optional.of("These fish cannot be taken out again: the record speaks of them since.");
+        }
+        if (what instanceof Happening.Arrived arrived && isSpokenOf(plan, arrived.fish(), arrived.entries())) {
+            return Optional.of("This arrival cannot be taken back: the log, the losses or a roll call speak of the fish"
+                    + " since. Remove those entries first, or record how the fish left.");
+        }
+        if (what instanceof Happening.CameToNothing nothing
+                && nothing.replacement()
+                        .filter(wish -> plan.wishes().stream().noneMatch(wish::isSameAs))
+                        .isPresent()) {
+            return Optional.of(
+                    "This cannot be taken back: the replacement has arrived, or is off the list, since. Take that back first.");
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isSpokenOf(TankPlan plan, Set<String> fish, List<LogEntry> own) {
+        return plan.log().stream()
+                        .filter(entry -> !own.contains(entry))
+                        .anyMatch(entry -> entry.fishId().filter(fish::contains).isPresent()
+                                || entry.aggressorId().filter(fish::contains).isPresent())
+                || plan.losses().stream().anyMatch(loss -> fish.contains(loss.fishId()))
+                || plan.journal().speaksOf(fish);
+    }
+
+    @Override
+    public Happening inverse(TankPlan now) {
+        return what;
+    }
+
+    @Override
+    public String subject() {
+        return what.subject();
+    }
+}
