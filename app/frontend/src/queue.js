@@ -42,7 +42,10 @@ export const queue = {
         }
       }
     } catch {
-      // No connection: it is tried again when there is one.
+      // No connection: it is tried again when there is one. The browser may say so a moment before a request gets through.
+      if (globalThis.navigator?.onLine) {
+        setTimeout(() => this.send(), 1000);
+      }
     }
     this.sending = false;
   },

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.ConsoleMessage;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,7 +36,11 @@ final class Browsers {
 
     private static final AxeRunOptions VIOLATIONS_ONLY = new AxeRunOptions();
 
+    /** Long enough for a busy machine of two cores: a test that fails by it has failed, not waited too little. */
+    private static final double PATIENCE_MS = 60_000;
+
     static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         VIOLATIONS_ONLY.setResultTypes(List.of("violations"));
         Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));
     }
@@ -45,6 +50,7 @@ final class Browsers {
     /** A page in a context of its own. */
     static Watched page(int width, int height) {
         BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        context.setDefaultTimeout(PATIENCE_MS);
         Page page = context.newPage();
         List<String> troubles = new ArrayList<>();
         page.onConsoleMessage(message -> note(troubles, message));
