@@ -70,7 +70,7 @@ class DatabaseOfYesterdayTest extends PageTest {
                 new ClassPathResource("yesterday/plan-of-schema-8.json").getContentAsString(StandardCharsets.UTF_8),
                 catalogue);
         TankPlan now = tanks.plan(keeper.id(), reef);
-        assertThat(now.on(then.asOf())).isEqualTo(then);
+        assertThat(now.withAsOf(then.asOf())).isEqualTo(then);
         for (String path : new String[] {
             "",
             "/wishes",

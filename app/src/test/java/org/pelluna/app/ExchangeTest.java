@@ -52,7 +52,7 @@ class ExchangeTest extends PageTest {
         send(demoText().getBytes(StandardCharsets.UTF_8)).andExpect(status().isFound());
         UUID tank = tanks.of(keeper.id()).get(0).id();
         TankPlan exported = PlanFile.read(export(tank), catalogue);
-        assertThat(exported.on(demoPlan().asOf())).isEqualTo(demoPlan());
+        assertThat(exported.withAsOf(demoPlan().asOf())).isEqualTo(demoPlan());
     }
 
     @Test

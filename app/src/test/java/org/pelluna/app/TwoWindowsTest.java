@@ -161,9 +161,9 @@ class TwoWindowsTest extends PageTest {
     @Test
     void theHouseRulesAreNotOverwritten() throws Exception {
         String conflict = second("/rules", "/rules", "nitrate", "22", "11");
-        assertThat(plan().houseRules().husbandry().nitrateTarget()).isEqualTo(11);
+        assertThat(plan().houseRules().husbandry().target().nitrate()).isEqualTo(11);
         pages.perform(send("/rules", form(conflict, "/rules"))).andExpect(status().isFound());
-        assertThat(plan().houseRules().husbandry().nitrateTarget()).isEqualTo(22);
+        assertThat(plan().houseRules().husbandry().target().nitrate()).isEqualTo(22);
     }
 
     @Test

@@ -141,17 +141,13 @@ class WatchPageTest extends PageTest {
         residents.add(new Resident("nan", "naso-lituratus", "Nan", demo.asOf().minusDays(400), 18, Optional.empty()));
         UUID crowded = tanks.add(
                 keeper.id(),
-                new TankPlan(
-                        demo.asOf(),
-                        demo.tank(),
-                        demo.houseRules(),
-                        residents,
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        Schedule.NONE,
-                        List.of()));
+                demo.with(as -> as.residents(residents)
+                        .wishes(List.of())
+                        .log(List.of())
+                        .losses(List.of())
+                        .ownSpecies(List.of())
+                        .schedule(Schedule.NONE)
+                        .waterTests(List.of())));
         assertThat(page("/today")).contains("Look for a new home for Nan");
         assertThat(page("/tanks/" + crowded + "/arrivals/calendar.ics")).contains("new home for Nan");
     }

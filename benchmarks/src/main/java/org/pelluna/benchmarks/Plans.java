@@ -8,7 +8,6 @@ import java.util.stream.IntStream;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Catalogue;
@@ -17,7 +16,9 @@ import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankBuilder;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
 import org.pelluna.core.tank.WaterSpace;
 
 /** Plans to measure with. */
@@ -40,21 +41,20 @@ public final class Plans {
 
     /** A large tank with some residents, and wishes that are all in the plan. */
     public static ResolvedPlan stock(List<Species> living, List<Species> wished, LocalDate cycledOn) {
-        Tank tank = new Tank(
-                "Bench",
-                new TankShape.Box(240, 70, 70),
-                WaterSpace.usual(4, 90, 150),
-                Optional.empty(),
-                Optional.of(cycledOn),
-                new Cover(Cover.Kind.MESH, 5),
-                8,
-                40,
-                14,
-                3,
-                25.5,
-                1.0255,
-                Tank.Experience.SEASONED,
-                Map.of(AnimalGroup.SHRIMPS, 4.0, AnimalGroup.SOFT_CORALS, 5.0, AnimalGroup.SNAILS, 1.5));
+        Tank tank = TankBuilder.builder()
+                .name("Bench")
+                .shape(new TankShape.Box(240, 70, 70))
+                .water(WaterSpace.usual(4, 90, 150))
+                .cycledOn(Optional.of(cycledOn))
+                .cover(new Cover(Cover.Kind.MESH, 5))
+                .sandDepthCm(8)
+                .refugiumLitres(40)
+                .shelters(14)
+                .feedingPlaces(3)
+                .regime(new WaterRegime(25.5, 1.0255))
+                .experience(Tank.Experience.SEASONED)
+                .holdings(Map.of(AnimalGroup.SHRIMPS, 4.0, AnimalGroup.SOFT_CORALS, 5.0, AnimalGroup.SNAILS, 1.5))
+                .build();
         List<Resident> residents = IntStream.range(0, living.size())
                 .mapToObj(i -> new Resident(
                         "r" + i, living.get(i).id(), "Fish " + i, TODAY.minusDays(30L + i), 5, Optional.empty()))
@@ -70,17 +70,8 @@ public final class Plans {
                         Optional.empty()))
                 .toList();
         return ResolvedPlan.of(
-                new TankPlan(
-                        TODAY,
-                        tank,
-                        HouseRules.USUAL,
-                        residents,
-                        wishes,
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        Schedule.NONE,
-                        List.of()),
+                TankPlan.of(TODAY, tank, HouseRules.USUAL)
+                        .with(as -> as.residents(residents).wishes(wishes)),
                 CATALOGUE);
     }
 }

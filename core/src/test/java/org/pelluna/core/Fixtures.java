@@ -20,6 +20,7 @@ import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
 import org.pelluna.core.tank.WaterSpace;
 
 /** Tanks, fish and plans for tests: an ordinary one first, then what a test wants to be different. */
@@ -79,17 +80,8 @@ public final class Fixtures {
     }
 
     public static TankPlan plan(Tank tank, HouseRules rules, List<Resident> residents, List<Wish> wishes) {
-        return new TankPlan(
-                TODAY,
-                tank,
-                rules,
-                residents,
-                wishes,
-                List.of(),
-                List.of(),
-                List.of(),
-                org.pelluna.core.plan.Schedule.NONE,
-                List.of());
+        return TankPlan.of(TODAY, tank, rules)
+                .with(as -> as.residents(residents).wishes(wishes));
     }
 
     /** A species like the given one but for its temper. */
@@ -160,21 +152,21 @@ public final class Fixtures {
         }
 
         public Tank build() {
-            return new Tank(
-                    "Test reef",
-                    shape,
-                    water,
-                    swim,
-                    cycledOn,
-                    cover,
-                    sandCm,
-                    refugiumLitres,
-                    8,
-                    2,
-                    25.5,
-                    1.0255,
-                    experience,
-                    holdings);
+            return org.pelluna.core.tank.TankBuilder.builder()
+                    .name("Test reef")
+                    .shape(shape)
+                    .water(water)
+                    .swimLengthCm(swim)
+                    .cycledOn(cycledOn)
+                    .cover(cover)
+                    .sandDepthCm(sandCm)
+                    .refugiumLitres(refugiumLitres)
+                    .shelters(8)
+                    .feedingPlaces(2)
+                    .regime(new WaterRegime(25.5, 1.0255))
+                    .experience(experience)
+                    .holdings(holdings)
+                    .build();
         }
     }
 }

@@ -22,7 +22,7 @@ public class QuarantineForm {
         form.places = tank.map(QuarantineTank::places).orElse(3);
         form.compartments = tank.map(QuarantineTank::compartments).orElse(1);
         form.gravity = tank.map(QuarantineTank::specificGravity)
-                .orElse(Math.min(USUAL_GRAVITY, plan.tank().specificGravity()));
+                .orElse(Math.min(USUAL_GRAVITY, plan.tank().regime().specificGravity()));
         return form;
     }
 

@@ -78,7 +78,7 @@ class CompanyController {
         List<Fish> fish = new ArrayList<>(assessment.stock().residents());
         List<Entry> entries = entries(assessment, withPlan, fish);
         List<Line> lines = lines(assessment, withPlan, entries);
-        double careful = assessment.stock().plan().houseRules().carefulPerHour();
+        double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("show", withPlan ? "plan" : "today");
         model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());
@@ -153,7 +153,7 @@ class CompanyController {
     private static List<Line> lines(Assessment assessment, boolean withPlan, List<Entry> entries) {
         Map<String, String> names = new HashMap<>();
         entries.forEach(entry -> names.put(entry.id(), entry.name()));
-        double careful = assessment.stock().plan().houseRules().carefulPerHour();
+        double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
         Stream<Pressure> pressures = withPlan
                 ? Stream.concat(assessment.today().stream(), assessment.planned().stream())
                 : assessment.today().stream();

@@ -26,54 +26,51 @@ final class DemoDates {
 
     static TankPlan moved(TankPlan plan, LocalDate today) {
         long days = ChronoUnit.DAYS.between(plan.asOf(), today);
-        return new TankPlan(
-                today,
-                plan.tank().shiftedBy(days),
-                plan.houseRules(),
-                plan.residents().stream()
-                        .map(one -> new Resident(
-                                one.id(),
-                                one.speciesId(),
-                                one.name(),
-                                one.arrivedOn().plusDays(days),
-                                one.lengthCm(),
-                                moved(one.leftOn(), days),
-                                one.individual(),
-                                one.coming(),
-                                one.life().map(noted -> noted.shiftedBy(days))))
-                        .toList(),
-                plan.wishes(),
-                plan.log().stream()
-                        .map(one -> new LogEntry(
-                                one.id(),
-                                one.at().plusDays(days),
-                                one.kind(),
-                                one.aggressorId(),
-                                one.fishId(),
-                                one.hardness(),
-                                one.place(),
-                                one.watchedMinutes(),
-                                one.note()))
-                        .toList(),
-                plan.losses().stream()
-                        .map(one -> new Loss(
-                                one.id(),
-                                one.fishId(),
-                                one.on().plusDays(days),
-                                one.cause(),
-                                one.certainty(),
-                                one.price(),
-                                one.note(),
-                                one.evidence(),
-                                moved(one.lastSeen(), days),
-                                one.linkedTo()))
-                        .toList(),
-                plan.ownSpecies(),
-                moved(plan.schedule(), days),
-                plan.waterTests().stream()
-                        .map(one -> new WaterTest(one.id(), one.on().plusDays(days), one.kind(), one.value()))
-                        .toList(),
-                moved(plan.journal(), days));
+        return TankPlan.of(today, plan.tank().shiftedBy(days), plan.houseRules())
+                .with(as -> as.residents(plan.residents().stream()
+                                .map(one -> new Resident(
+                                        one.id(),
+                                        one.speciesId(),
+                                        one.name(),
+                                        one.arrivedOn().plusDays(days),
+                                        one.lengthCm(),
+                                        moved(one.leftOn(), days),
+                                        one.individual(),
+                                        one.coming(),
+                                        one.life().map(noted -> noted.shiftedBy(days))))
+                                .toList())
+                        .wishes(plan.wishes())
+                        .log(plan.log().stream()
+                                .map(one -> new LogEntry(
+                                        one.id(),
+                                        one.at().plusDays(days),
+                                        one.kind(),
+                                        one.aggressorId(),
+                                        one.fishId(),
+                                        one.hardness(),
+                                        one.place(),
+                                        one.watchedMinutes(),
+                                        one.note()))
+                                .toList())
+                        .losses(plan.losses().stream()
+                                .map(one -> new Loss(
+                                        one.id(),
+                                        one.fishId(),
+                                        one.on().plusDays(days),
+                                        one.cause(),
+                                        one.certainty(),
+                                        one.price(),
+                                        one.note(),
+                                        one.evidence(),
+                                        moved(one.lastSeen(), days),
+                                        one.linkedTo()))
+                                .toList())
+                        .ownSpecies(plan.ownSpecies())
+                        .schedule(moved(plan.schedule(), days))
+                        .waterTests(plan.waterTests().stream()
+                                .map(one -> new WaterTest(one.id(), one.on().plusDays(days), one.kind(), one.value()))
+                                .toList())
+                        .journal(moved(plan.journal(), days)));
     }
 
     private static Journal moved(Journal journal, long days) {

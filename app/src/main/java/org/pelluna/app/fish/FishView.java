@@ -136,7 +136,7 @@ record FishView(
 
     private static Frees frees(Assessment assessment, Resident resident) {
         WithoutFish without = WithoutFish.of(assessment, resident.id());
-        double careful = assessment.stock().plan().houseRules().carefulPerHour();
+        double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
         Map<String, String> names = names(assessment);
         int decimals =
                 Numbers.decimalsToTell(without.before().used(), without.after().used(), 1);

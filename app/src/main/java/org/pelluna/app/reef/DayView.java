@@ -93,7 +93,7 @@ record DayView(
         Patches patches = reef.patches(asked.on());
         List<Patches.Patch> all = patches.all();
         List<Pressure> pressures = reef.pressures(asked.on());
-        double careful = plan.houseRules().carefulPerHour();
+        double careful = plan.houseRules().weights().carefulPerHour();
         ReefDrawing drawing = new ReefDrawing(plan.tank(), measures, true);
         ReefDrawing.Content content = new ReefDrawing.Content();
         drawing.patches(content, all, patches);

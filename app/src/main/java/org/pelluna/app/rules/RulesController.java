@@ -106,10 +106,9 @@ class RulesController {
                 row.version(),
                 row.tank(),
                 taken.rules()
-                        .with(
-                                taken.rules().schools(),
-                                taken.rules().husbandry(),
-                                row.houseRules().overruled()));
+                        .with(as -> as.schools(taken.rules().schools())
+                                .husbandry(taken.rules().husbandry())
+                                .overruled(row.houseRules().overruled())));
         Undo.say(redirect, "House rules set to “" + taken.title() + "”.");
         return "redirect:/tanks/" + tankId + "/rules";
     }
@@ -131,15 +130,15 @@ class RulesController {
                 preset.words(),
                 List.of(
                         "ceiling: " + rules.schools().ceiling().words(),
-                        "inch rule " + Numbers.plain(rules.gallonsPerInchNew()) + ", later "
-                                + Numbers.plain(rules.gallonsPerInchMature()) + " gal per inch",
-                        "pause " + rules.pauseAfterOneDays() + " and " + rules.pauseAfterMoreDays() + " days",
+                        "inch rule " + Numbers.plain(rules.capacity().gallonsPerInchNew()) + ", later "
+                                + Numbers.plain(rules.capacity().gallonsPerInchMature()) + " gal per inch",
+                        "pause " + rules.pauses().afterOneDays() + " and "
+                                + rules.pauses().afterMoreDays() + " days",
                         "rivals: " + rules.schools().kin().words(),
-                        "careful from " + Numbers.plain(rules.carefulPerHour()) + " encounters an hour"),
+                        "careful from " + Numbers.plain(rules.weights().carefulPerHour()) + " encounters an hour"),
                 row.houseRules()
-                        .equals(rules.with(
-                                rules.schools(),
-                                rules.husbandry(),
-                                row.houseRules().overruled())));
+                        .equals(rules.with(as -> as.schools(rules.schools())
+                                .husbandry(rules.husbandry())
+                                .overruled(row.houseRules().overruled()))));
     }
 }

@@ -6,6 +6,7 @@ import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.plan.HusbandryBuilder;
 
 /** Approaches, husbandry and overruled rules as entered; shares are entered in percent. */
 public class RulesForm {
@@ -37,12 +38,12 @@ public class RulesForm {
         Husbandry done = rules.husbandry();
         form.clears = done.clearsMgPerLitreDay();
         form.protein = percent(done.proteinShare());
-        form.change = percent(done.changeShare());
-        form.changeDays = done.changeDays();
-        form.nitrate = done.nitrateTarget();
-        form.phosphate = done.phosphateTarget();
-        form.nitrateExport = percent(done.nitrateExport());
-        form.phosphateExport = percent(done.phosphateExport());
+        form.change = percent(done.change().share());
+        form.changeDays = done.change().days();
+        form.nitrate = done.target().nitrate();
+        form.phosphate = done.target().phosphate();
+        form.nitrateExport = percent(done.export().nitrate());
+        form.phosphateExport = percent(done.export().phosphate());
         form.food = percent(done.foodFactor());
         form.pH = done.pH();
         form.bottled = done.bottledBacteria();
@@ -78,22 +79,19 @@ public class RulesForm {
                 notes.put(rule, note.strip());
             }
         });
-        return before.with(
-                chosen(),
-                new Husbandry(
-                        clears,
-                        protein / 100,
-                        change / 100,
-                        changeDays,
-                        nitrate,
-                        phosphate,
-                        nitrateExport / 100,
-                        phosphateExport / 100,
-                        food / 100,
-                        pH,
-                        bottled,
-                        saltPrice),
-                notes);
+        return before.with(as -> as.schools(chosen())
+                .husbandry(HusbandryBuilder.builder()
+                        .clearsMgPerLitreDay(clears)
+                        .proteinShare(protein / 100)
+                        .change(new Husbandry.WaterChange(change / 100, changeDays))
+                        .target(new Husbandry.Nutrients(nitrate, phosphate))
+                        .export(new Husbandry.Nutrients(nitrateExport / 100, phosphateExport / 100))
+                        .foodFactor(food / 100)
+                        .pH(pH)
+                        .bottledBacteria(bottled)
+                        .saltPrice(saltPrice)
+                        .build())
+                .overruled(notes));
     }
 
     private Approaches chosen() {

@@ -150,13 +150,13 @@ record EntryView(
 
     private static List<Share> tempers(Species one) {
         return List.of(
-                share("its own species", one.temper().ownSpecies()),
-                share("its genus", one.temper().genus()),
-                share("its family", one.temper().family()),
-                share("fish that look alike", one.temper().lookAlike()),
-                share("rivals for food and place", one.temper().nicheRival()),
-                share("much smaller fish", one.temper().smallerFish()),
-                share("all others", one.temper().others()));
+                share("its own species", one.temper().toward().ownSpecies()),
+                share("its genus", one.temper().toward().genus()),
+                share("its family", one.temper().toward().family()),
+                share("fish that look alike", one.temper().toward().lookAlike()),
+                share("rivals for food and place", one.temper().toward().nicheRival()),
+                share("much smaller fish", one.temper().toward().smallerFish()),
+                share("all others", one.temper().toward().others()));
     }
 
     private static List<Fact> reef(Species one, Measures measures) {

@@ -11,7 +11,9 @@ import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankBuilder;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
 import org.pelluna.core.tank.WaterSpace;
 
 /** A tank's profile and house rules as the keeper enters them, in the keeper's units. */
@@ -117,23 +119,23 @@ public class TankForm {
         gapMm = tank.cover().gapMm();
         shelters = tank.shelters();
         feedingPlaces = tank.feedingPlaces();
-        temperature = Double.valueOf(measures.temperatureField(tank.temperatureCelsius()));
-        specificGravity = tank.specificGravity();
+        temperature = Double.valueOf(measures.temperatureField(tank.regime().temperatureCelsius()));
+        specificGravity = tank.regime().specificGravity();
         experience = tank.experience();
         tank.holdings().forEach((group, cm) -> holdings.put(group.name(), measures.lengthField(cm)));
     }
 
     private void show(HouseRules rules) {
-        gallonsPerInchNew = rules.gallonsPerInchNew();
-        gallonsPerInchMature = rules.gallonsPerInchMature();
-        matureAfterMonths = rules.matureAfterMonths();
-        bodyLengthsToSwim = rules.bodyLengthsToSwim();
-        pauseAfterOneDays = rules.pauseAfterOneDays();
-        pauseAfterMoreDays = rules.pauseAfterMoreDays();
+        gallonsPerInchNew = rules.capacity().gallonsPerInchNew();
+        gallonsPerInchMature = rules.capacity().gallonsPerInchMature();
+        matureAfterMonths = rules.capacity().matureAfterMonths();
+        bodyLengthsToSwim = rules.capacity().bodyLengthsToSwim();
+        pauseAfterOneDays = rules.pauses().afterOneDays();
+        pauseAfterMoreDays = rules.pauses().afterMoreDays();
         widestGapMm = rules.widestGapMm();
-        carefulPerHour = rules.carefulPerHour();
-        latenessWeight = rules.latenessWeight();
-        shynessWeight = rules.shynessWeight();
+        carefulPerHour = rules.weights().carefulPerHour();
+        latenessWeight = rules.weights().lateness();
+        shynessWeight = rules.weights().shyness();
     }
 
     /**
@@ -144,27 +146,27 @@ public class TankForm {
      */
     Tank tank(Measures measures, Optional<Tank> before) {
         WaterSpace kept = before.map(Tank::water).orElseGet(() -> WaterSpace.usual(0, 0, 0));
-        Tank tank = new Tank(
-                name,
-                shape(measures),
-                new WaterSpace(
+        Tank tank = TankBuilder.builder()
+                .name(name)
+                .shape(shape(measures))
+                .water(new WaterSpace(
                         cm(belowRim, measures),
                         rockKg,
                         kept.rockKgPerLitre(),
                         kept.rockPorosity(),
                         kept.sandPorosity(),
-                        litres(sump, measures)),
-                Optional.ofNullable(swimLength).map(entered -> cm(entered, measures)),
-                Optional.ofNullable(cycledOn),
-                new Cover(cover, cover == Cover.Kind.OPEN ? 0 : gapMm),
-                cm(sandDepth, measures),
-                litres(refugium, measures),
-                shelters,
-                feedingPlaces,
-                measures.temperature().toCelsius(temperature),
-                specificGravity,
-                experience,
-                holdings(measures));
+                        litres(sump, measures)))
+                .swimLengthCm(Optional.ofNullable(swimLength).map(entered -> cm(entered, measures)))
+                .cycledOn(Optional.ofNullable(cycledOn))
+                .cover(new Cover(cover, cover == Cover.Kind.OPEN ? 0 : gapMm))
+                .sandDepthCm(cm(sandDepth, measures))
+                .refugiumLitres(litres(refugium, measures))
+                .shelters(shelters)
+                .feedingPlaces(feedingPlaces)
+                .regime(new WaterRegime(measures.temperature().toCelsius(temperature), specificGravity))
+                .experience(experience)
+                .holdings(holdings(measures))
+                .build();
         Tank entered = before.flatMap(Tank::drawn).map(tank::drawn).orElse(tank);
         entered.netWater();
         if (entered.swimCm() > tank.shape().longestTravelCm() * 1.5) {
@@ -175,20 +177,11 @@ public class TankForm {
 
     /** The limits entered; schools, husbandry and what is overruled stay as they were. */
     HouseRules houseRules(HouseRules before) {
-        return new HouseRules(
-                gallonsPerInchNew,
-                gallonsPerInchMature,
-                matureAfterMonths,
-                bodyLengthsToSwim,
-                pauseAfterOneDays,
-                pauseAfterMoreDays,
-                widestGapMm,
-                carefulPerHour,
-                latenessWeight,
-                shynessWeight,
-                before.schools(),
-                before.husbandry(),
-                before.overruled());
+        return before.with(as -> as.capacity(new HouseRules.Capacity(
+                        gallonsPerInchNew, gallonsPerInchMature, matureAfterMonths, bodyLengthsToSwim))
+                .pauses(new HouseRules.Pauses(pauseAfterOneDays, pauseAfterMoreDays))
+                .widestGapMm(widestGapMm)
+                .weights(new HouseRules.Weights(carefulPerHour, latenessWeight, shynessWeight)));
     }
 
     private TankShape shape(Measures measures) {

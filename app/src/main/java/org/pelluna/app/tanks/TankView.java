@@ -94,12 +94,13 @@ record TankView(
                         .map(fish -> AbsentLine.of(fish, plan))
                         .toList(),
                 steps(plan.tank().netWater(), measures),
-                "SG " + Numbers.plain(plan.tank().specificGravity(), 4) + " at 25 °C is "
-                        + Numbers.plain(Seawater.salinityOf(plan.tank().specificGravity())) + " ppt; "
+                "SG " + Numbers.plain(plan.tank().regime().specificGravity(), 4) + " at 25 °C is "
+                        + Numbers.plain(Seawater.salinityOf(plan.tank().regime().specificGravity())) + " ppt; "
                         + Numbers.plain(Seawater.densityKgPerCubicMetre(
-                                Seawater.salinityOf(plan.tank().specificGravity()),
-                                plan.tank().temperatureCelsius()))
-                        + " kg/m³ at " + measures.temperatureOf(plan.tank().temperatureCelsius()),
+                                Seawater.salinityOf(plan.tank().regime().specificGravity()),
+                                plan.tank().regime().temperatureCelsius()))
+                        + " kg/m³ at "
+                        + measures.temperatureOf(plan.tank().regime().temperatureCelsius()),
                 plan.tank().drawn().isPresent());
     }
 

@@ -21,16 +21,17 @@ record ChangeView(String volume, int days, String salt, String price, List<Strin
     static ChangeView of(TankPlan plan, Measures measures) {
         Husbandry done = plan.houseRules().husbandry();
         double net = plan.tank().netWater().litres();
-        double litres = net * done.changeShare();
-        double gravity = plan.tank().specificGravity();
+        double litres = net * done.change().share();
+        double gravity = plan.tank().regime().specificGravity();
         double salinity = Seawater.salinityOf(gravity);
         double density = Seawater.densityKgPerCubicMetre(salinity, 25);
-        double kilograms = Budget.saltGramsADay(plan) * done.changeDays() / 1000;
+        double kilograms = Budget.saltGramsADay(plan) * done.change().days() / 1000;
         String salt = Numbers.plain(kilograms, 2);
         String price = Numbers.plain(kilograms * done.saltPrice(), 2);
         List<String> steps = List.of(
-                measures.volumeOf(net) + " of net water × " + Numbers.plain(100 * done.changeShare()) + " % = "
-                        + measures.volumeOf(litres) + " every " + Numbers.count(done.changeDays(), "day"),
+                measures.volumeOf(net) + " of net water × "
+                        + Numbers.plain(100 * done.change().share()) + " % = " + measures.volumeOf(litres) + " every "
+                        + Numbers.count(done.change().days(), "day"),
                 "specific gravity " + Numbers.plain(gravity, 4) + " at 25 °C/25 °C is a salinity of "
                         + Numbers.plain(salinity, 2) + " and a density of " + Numbers.plain(density, 1)
                         + " kg/m³ (EOS-80)",
@@ -39,6 +40,6 @@ record ChangeView(String volume, int days, String salt, String price, List<Strin
                         + " g/kg ÷ 0.92 for the mix's own moisture (not yet checked against a source) = " + salt
                         + " kg of salt",
                 salt + " kg × " + Numbers.plain(done.saltPrice(), 2) + " = " + price + " each time");
-        return new ChangeView(measures.volumeOf(litres), done.changeDays(), salt, price, steps);
+        return new ChangeView(measures.volumeOf(litres), done.change().days(), salt, price, steps);
     }
 }

@@ -19,7 +19,9 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.CatalogueFiles;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankBuilder;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
 import org.pelluna.core.tank.WaterSpace;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -96,36 +98,24 @@ class PortraitsTest {
     }
 
     private static ResolvedPlan stock(TankShape shape) {
-        Tank tank = new Tank(
-                "T",
-                shape,
-                WaterSpace.usual(2, 5, 0),
-                Optional.empty(),
-                Optional.of(TODAY.minusYears(2)),
-                new Cover(Cover.Kind.LID, 3),
-                3,
-                0,
-                4,
-                1,
-                25,
-                1.025,
-                Tank.Experience.SEASONED,
-                Map.of());
+        Tank tank = TankBuilder.builder()
+                .name("T")
+                .shape(shape)
+                .water(WaterSpace.usual(2, 5, 0))
+                .cycledOn(Optional.of(TODAY.minusYears(2)))
+                .cover(new Cover(Cover.Kind.LID, 3))
+                .sandDepthCm(3)
+                .refugiumLitres(0)
+                .shelters(4)
+                .feedingPlaces(1)
+                .regime(new WaterRegime(25, 1.025))
+                .experience(Tank.Experience.SEASONED)
+                .holdings(Map.of())
+                .build();
         List<Resident> residents = List.of(
                 new Resident("a", "gramma-loreto", "A <fish> & co", TODAY.minusDays(100), 4, Optional.empty()),
                 new Resident("b", "zebrasoma-flavescens", "B", TODAY.minusDays(50), 7, Optional.empty()));
         return ResolvedPlan.of(
-                new TankPlan(
-                        TODAY,
-                        tank,
-                        HouseRules.USUAL,
-                        residents,
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        org.pelluna.core.plan.Schedule.NONE,
-                        List.of()),
-                CATALOGUE);
+                TankPlan.of(TODAY, tank, HouseRules.USUAL).with(as -> as.residents(residents)), CATALOGUE);
     }
 }

@@ -23,7 +23,9 @@ import org.pelluna.core.species.CatalogueFiles;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankBuilder;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
 import org.pelluna.core.tank.WaterSpace;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -34,21 +36,20 @@ class ReefDrawingTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 23);
 
     static Tank tank(TankShape shape) {
-        return new Tank(
-                "T",
-                shape,
-                WaterSpace.usual(shape.heightCm() * 0.05, shape.volumeLitresTo(shape.heightCm()) * 0.1, 0),
-                Optional.empty(),
-                Optional.of(DAY.minusYears(2)),
-                new Cover(Cover.Kind.MESH, 5),
-                shape.heightCm() * 0.08,
-                5,
-                6,
-                2,
-                25,
-                1.025,
-                Tank.Experience.SEASONED,
-                Map.of());
+        return TankBuilder.builder()
+                .name("T")
+                .shape(shape)
+                .water(WaterSpace.usual(shape.heightCm() * 0.05, shape.volumeLitresTo(shape.heightCm()) * 0.1, 0))
+                .cycledOn(Optional.of(DAY.minusYears(2)))
+                .cover(new Cover(Cover.Kind.MESH, 5))
+                .sandDepthCm(shape.heightCm() * 0.08)
+                .refugiumLitres(5)
+                .shelters(6)
+                .feedingPlaces(2)
+                .regime(new WaterRegime(25, 1.025))
+                .experience(Tank.Experience.SEASONED)
+                .holdings(Map.of())
+                .build();
     }
 
     /** A cube of 20 L, a tank of 5,000 L, a cylinder and a bow front. */

@@ -127,7 +127,8 @@ public record Alternative(
                             .orElse(0));
         }
         return pressure.entrySet().stream()
-                .filter(entry -> entry.getValue() >= stock.plan().houseRules().carefulPerHour())
+                .filter(entry ->
+                        entry.getValue() >= stock.plan().houseRules().weights().carefulPerHour())
                 .max(Map.Entry.<Fish, Double>comparingByValue()
                         .thenComparing(entry -> entry.getKey().id()))
                 .map(Map.Entry::getKey);

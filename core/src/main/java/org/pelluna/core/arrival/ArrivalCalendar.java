@@ -115,7 +115,7 @@ public final class ArrivalCalendar {
                 spans.add(new Span(Span.Kind.RAMP, ramp.get(0).on(), arrival.date(), "raise the salinity"));
             }
         }
-        int box = boxDays(hardest, plan.houseRules().carefulPerHour());
+        int box = boxDays(hardest, plan.houseRules().weights().carefulPerHour());
         LocalDate release = arrival.date().plusDays(box);
         if (box > 0) {
             spans.add(new Span(Span.Kind.BOX, arrival.date(), release, "in the box"));
@@ -131,7 +131,7 @@ public final class ArrivalCalendar {
     }
 
     private static List<RampStep> ramp(TankPlan plan, QuarantineTank tank, LocalDate into) {
-        double display = plan.tank().specificGravity();
+        double display = plan.tank().regime().specificGravity();
         double from = tank.specificGravity();
         int steps = (int) Math.ceil((display - from) / GRAVITY_A_DAY - 1e-9);
         List<RampStep> ramp = new ArrayList<>();

@@ -61,7 +61,7 @@ final class InsertionOrder {
     }
 
     private static double temper(OrderProblem problem, int i) {
-        return problem.unit(i).fish().species().temper().others();
+        return problem.unit(i).fish().species().temper().toward().others();
     }
 
     /** The order without the units of a group; those that were to come with one of them come by themselves. */

@@ -109,7 +109,7 @@ final class OrderProblem {
             boolean outOfPlace = rules.schools().clownfish() == Approaches.Clownfish.FIRST
                     ? isClownfish(one) && !isClownfish(other)
                     : isClownfish(other) && !isClownfish(one);
-            costs[i] = rules.shynessWeight()
+            costs[i] = rules.weights().shyness()
                     * (one.count() * Math.max(0, bolder) * (1 + delicacy) / 2 + (outOfPlace ? 1 : 0));
         }
         return costs;
@@ -287,7 +287,8 @@ final class OrderProblem {
         double lateness = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int i = Integer.numberOfTrailingZeros(rest);
-            lateness += rules.latenessWeight() * units.get(i).count() * (day - Math.max(firstDay, release[i])) / 7.0;
+            lateness +=
+                    rules.weights().lateness() * units.get(i).count() * (day - Math.max(firstDay, release[i])) / 7.0;
         }
         return lateness;
     }

@@ -98,7 +98,7 @@ final class PairPressures {
     private void fill() {
         List<Fish> everyone = new ArrayList<>(stock.residents());
         units.forEach(unit -> everyone.add(unit.fish()));
-        int pause = stock.plan().houseRules().pauseAfterOneDays();
+        int pause = stock.plan().houseRules().pauses().afterOneDays();
         for (int a = 0; a < everyone.size(); a++) {
             Fish settled = everyone.get(a);
             boolean resident = a < residentCount;

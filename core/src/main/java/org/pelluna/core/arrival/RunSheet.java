@@ -99,7 +99,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     private static void bring(
             List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, ResolvedPlan.Wished wished) {
         String part = "Into the display";
-        double display = stock.plan().tank().specificGravity();
+        double display = stock.plan().tank().regime().specificGravity();
         if (lane.ramp().isEmpty()) {
             add(
                     steps,

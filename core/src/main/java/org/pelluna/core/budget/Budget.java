@@ -78,7 +78,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
                         pressure,
                         hardest.map(one -> names.getOrDefault(one.aggressorId(), ""))
                                 .orElse(""),
-                        pressure >= plan.houseRules().carefulPerHour()));
+                        pressure >= plan.houseRules().weights().carefulPerHour()));
             }
         }
         double lost = plan.losses().stream()
@@ -94,8 +94,9 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
     /** Salt for the water changes of a plan, g a day. */
     public static double saltGramsADay(TankPlan plan) {
         var done = plan.houseRules().husbandry();
-        double litres = plan.tank().netWater().litres() * done.changeShare();
-        return SaltMix.saltGrams(litres, plan.tank().specificGravity(), MOISTURE) / done.changeDays();
+        double litres = plan.tank().netWater().litres() * done.change().share();
+        return SaltMix.saltGrams(litres, plan.tank().regime().specificGravity(), MOISTURE)
+                / done.change().days();
     }
 
     /** The price of all fish that have one. */

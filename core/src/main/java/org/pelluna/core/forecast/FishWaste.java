@@ -30,7 +30,7 @@ public final class FishWaste {
      */
     FishWaste(Tank tank, Husbandry done, double factor) {
         this.litres = tank.netWater().litres();
-        this.celsius = tank.temperatureCelsius();
+        this.celsius = tank.regime().temperatureCelsius();
         this.done = done;
         this.foodFactor = done.foodFactor() * factor;
     }
@@ -42,7 +42,10 @@ public final class FishWaste {
 
     /** The water as the plan says it is. */
     public static Conditions conditions(Tank tank, Husbandry done) {
-        return new Conditions(tank.temperatureCelsius(), done.pH(), Seawater.salinityOf(tank.specificGravity()));
+        return new Conditions(
+                tank.regime().temperatureCelsius(),
+                done.pH(),
+                Seawater.salinityOf(tank.regime().specificGravity()));
     }
 
     /** Dry food a day for one fish at its length on a date, g. */
@@ -60,8 +63,12 @@ public final class FishWaste {
         double food = fish.stream().mapToDouble(one -> foodGrams(one, on)).sum();
         return new Waste(
                 nitrogen(food),
-                food * 1000 * Headroom.PHOSPHATE_PER_FOOD / litres * (1 - done.phosphateExport()),
-                done.nitrateExport());
+                food
+                        * 1000
+                        * Headroom.PHOSPHATE_PER_FOOD
+                        / litres
+                        * (1 - done.export().phosphate()),
+                done.export().nitrate());
     }
 
     private double nitrogen(double foodGrams) {

@@ -56,7 +56,8 @@ public final class Future {
         double adult = fish.growth().adultLengthCm();
         boolean travels = species.habits().swimming() == Habits.Swimming.CRUISES
                 || species.habits().swimming() == Habits.Swimming.ROAMS;
-        double wantsSwim = Math.max(species.needs().swimCm().value(), travels ? rules.bodyLengthsToSwim() * adult : 0);
+        double wantsSwim = Math.max(
+                species.needs().swimCm().value(), travels ? rules.capacity().bodyLengthsToSwim() * adult : 0);
         double bySwim = adult * tank.swimCm() / wantsSwim;
         double byWater = adult
                 * Math.cbrt(tank.netWater().litres()

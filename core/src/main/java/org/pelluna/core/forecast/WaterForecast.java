@@ -141,8 +141,8 @@ public final class WaterForecast {
         WaterState settled = bacteria.settled(waste);
         // Between changes the waste of so many days stays; it settles at that over the share changed: a geometric
         // series.
-        double changes = done.changeDays() / done.changeShare();
-        double nitrate = waste.nitrogen() * (1 - done.nitrateExport()) * changes;
+        double changes = done.change().days() / done.change().share();
+        double nitrate = waste.nitrogen() * (1 - done.export().nitrate()) * changes;
         return new WaterState(
                 settled.ammonia(),
                 settled.nitrite(),
@@ -166,8 +166,9 @@ public final class WaterForecast {
 
     private WaterState events(WaterState before, LocalDate day, LocalDate from, List<PlannedFish> coming) {
         WaterState state = before;
-        if (ChronoUnit.DAYS.between(from, day) % done.changeDays() == done.changeDays() - 1) {
-            state = state.changed(done.changeShare(), 0, 0);
+        if (ChronoUnit.DAYS.between(from, day) % done.change().days()
+                == done.change().days() - 1) {
+            state = state.changed(done.change().share(), 0, 0);
         }
         for (ResolvedPlan.Departed gone : stock.departed()) {
             if (gone.leftOn().equals(day) && isLeftToRot(gone)) {

@@ -93,31 +93,37 @@ public final class Headroom {
     private Load nitrate(Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
         Husbandry done = rules.husbandry();
         double daily = nitrogenMg(feed(fish, lengthCm)) * NITRATE_PER_NITROGEN / litres;
-        return peak("nitrate peak", daily, done.nitrateExport(), done.nitrateTarget());
+        return peak(
+                "nitrate peak", daily, done.export().nitrate(), done.target().nitrate());
     }
 
     private Load phosphate(Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
         Husbandry done = rules.husbandry();
         double daily = feed(fish, lengthCm) * 1000 * PHOSPHATE_PER_FOOD / litres;
-        return peak("phosphate peak", daily, done.phosphateExport(), done.phosphateTarget());
+        return peak(
+                "phosphate peak",
+                daily,
+                done.export().phosphate(),
+                done.target().phosphate());
     }
 
     /** With production P between changes and a fraction f changed, the peak settles at P ÷ f: a geometric series. */
     private Load peak(String name, double dailyMgPerLitre, double export, double target) {
         Husbandry done = rules.husbandry();
-        double produced = dailyMgPerLitre * done.changeDays();
+        double produced = dailyMgPerLitre * done.change().days();
         double left = produced * (1 - export);
-        double peak = left / done.changeShare();
+        double peak = left / done.change().share();
         return new Load(
                 name,
                 peak,
                 target,
                 "mg/L",
                 () -> List.of(
-                        Numbers.plain(produced, 2) + " mg/L made in " + done.changeDays() + " days, "
+                        Numbers.plain(produced, 2) + " mg/L made in "
+                                + done.change().days() + " days, "
                                 + Numbers.plain(100 * export, 0) + " % taken by skimmer, rock and algae: "
                                 + Numbers.plain(left, 3) + " mg/L stay",
-                        Numbers.plain(left, 3) + " ÷ " + done.changeShare() + " changed each time = "
+                        Numbers.plain(left, 3) + " ÷ " + done.change().share() + " changed each time = "
                                 + Numbers.plain(peak, 2) + " mg/L at its peak; your target is "
                                 + Numbers.plain(target, 2)),
                 NITROGEN_SOURCE);
@@ -143,7 +149,9 @@ public final class Headroom {
         return rules.husbandry().foodFactor()
                 * fish.stream()
                         .mapToDouble(one -> Ration.gramsPerDay(
-                                one.species(), lengthCm.applyAsDouble(one), tank.temperatureCelsius()))
+                                one.species(),
+                                lengthCm.applyAsDouble(one),
+                                tank.regime().temperatureCelsius()))
                         .sum();
     }
 

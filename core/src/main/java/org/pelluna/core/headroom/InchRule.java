@@ -26,7 +26,7 @@ public final class InchRule {
     public InchRule(Tank tank, HouseRules rules) {
         this.gallons = VolumeUnit.US_GALLON.fromLitres(tank.netWater().litres());
         this.rules = rules;
-        this.matureOn = tank.isMonthsOld(rules.matureAfterMonths());
+        this.matureOn = tank.isMonthsOld(rules.capacity().matureAfterMonths());
     }
 
     /** Net water in US gallons. */
@@ -42,8 +42,8 @@ public final class InchRule {
     /** Gallons asked for each inch of adult fish on a date. */
     public double gallonsPerInch(LocalDate on) {
         return matureOn.filter(day -> !on.isBefore(day)).isPresent()
-                ? rules.gallonsPerInchMature()
-                : rules.gallonsPerInchNew();
+                ? rules.capacity().gallonsPerInchMature()
+                : rules.capacity().gallonsPerInchNew();
     }
 
     /** Inches of adult fish the tank carries on a date. */
@@ -53,7 +53,7 @@ public final class InchRule {
 
     /** Inches of adult fish the tank carries once mature. */
     public double matureCeilingInches() {
-        return gallons / rules.gallonsPerInchMature();
+        return gallons / rules.capacity().gallonsPerInchMature();
     }
 
     /** Inches one fish of the species counts for: its usual adult length in tanks. */

@@ -4,10 +4,13 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -30,6 +33,7 @@ public final class Json {
     public static final JsonMapper MAPPER = JsonMapper.builder()
             .addModule(words())
             .addMixIn(TankShape.class, ShapeForm.class)
+            .addMixIn(Tank.class, TankForm.class)
             .addMixIn(Finding.class, FindingForm.class)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
@@ -51,6 +55,12 @@ public final class Json {
         @JsonSubTypes.Type(value = TankShape.Cylinder.class, name = "cylinder")
     })
     private interface ShapeForm {}
+
+    /** Temperature and salinity stand among the other figures of the tank. */
+    interface TankForm {
+        @JsonUnwrapped
+        WaterRegime regime();
+    }
 
     /** A finding's reason is its sentence. */
     private interface FindingForm {

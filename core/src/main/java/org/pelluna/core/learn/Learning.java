@@ -150,7 +150,8 @@ public final class Learning {
         });
         Map<String, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
-            ResolvedPlan then = new ResolvedPlan(base.plan().on(day), timeline.presentOn(day), List.of(), List.of());
+            ResolvedPlan then =
+                    new ResolvedPlan(base.plan().withAsOf(day), timeline.presentOn(day), List.of(), List.of());
             for (Pressure one : Encounters.of(then).amongResidents()) {
                 expected.merge(one.aggressorId(), one.perHour() * hours, Double::sum);
             }

@@ -38,7 +38,7 @@ public record Before(
 
     /** A plan with the wish's days as they were before; to see what the happening had made of them. */
     TankPlan scheduled(TankPlan plan) {
-        return plan.with(plan.schedule().dated(wishId(), notBefore, inQuarantine));
+        return plan.withSchedule(plan.schedule().dated(wishId(), notBefore, inQuarantine));
     }
 
     /** The days as they were, unless the keeper has decided otherwise since; without the setback. */
@@ -48,7 +48,7 @@ public record Before(
                 .equals(Optional.ofNullable(made.schedule().notBefore().get(wishId())));
         boolean sameQuarantine = Optional.ofNullable(now.inQuarantine().get(wishId()))
                 .equals(Optional.ofNullable(made.schedule().inQuarantine().get(wishId())));
-        return plan.with(now.withoutSetback(setback.id())
+        return plan.withSchedule(now.withoutSetback(setback.id())
                 .dated(
                         wishId(),
                         sameDay
@@ -64,6 +64,6 @@ public record Before(
         Schedule now = plan.schedule();
         Schedule without = now.ordered(order).only(id -> !id.equals(wishId()));
         Schedule back = now.dated(wishId(), notBefore, inQuarantine);
-        return plan.with(without.order().equals(now.order()) ? back.ordered(order) : back);
+        return plan.withSchedule(without.order().equals(now.order()) ? back.ordered(order) : back);
     }
 }

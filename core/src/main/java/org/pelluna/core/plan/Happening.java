@@ -47,7 +47,7 @@ public sealed interface Happening
         @Override
         public TankPlan applyTo(TankPlan plan) {
             wish(plan, wishId);
-            return plan.with(plan.schedule().with(setback).notBefore(wishId, until));
+            return plan.withSchedule(plan.schedule().with(setback).notBefore(wishId, until));
         }
 
         @Override
@@ -61,7 +61,7 @@ public sealed interface Happening
         @Override
         public TankPlan applyTo(TankPlan plan) {
             wish(plan, wishId);
-            return plan.with(plan.schedule()
+            return plan.withSchedule(plan.schedule()
                     .with(setback)
                     .quarantined(wishId, setback.on())
                     .notBefore(wishId, until));
@@ -83,7 +83,7 @@ public sealed interface Happening
         public TankPlan applyTo(TankPlan plan) {
             Wish struck = wish(plan, wishId).decided(Wish.Decision.STRUCK, word());
             return plan.withWishes(Lists.with(Lists.replaced(plan.wishes(), Wish::id, struck), replacement))
-                    .with(plan.schedule().with(setback).only(id -> !id.equals(wishId)));
+                    .withSchedule(plan.schedule().with(setback).only(id -> !id.equals(wishId)));
         }
 
         @Override
@@ -107,7 +107,7 @@ public sealed interface Happening
             return residents.size() < wish.count()
                     ? here.withWishes(Lists.replaced(plan.wishes(), Wish::id, wish.fewer(residents.size())))
                     : here.withWishes(Lists.without(plan.wishes(), Wish::id, Set.of(wishId)))
-                            .with(plan.schedule().only(id -> !id.equals(wishId)));
+                            .withSchedule(plan.schedule().only(id -> !id.equals(wishId)));
         }
 
         @Override
@@ -154,7 +154,7 @@ public sealed interface Happening
         public TankPlan applyTo(TankPlan plan) {
             Wish wish = wish(plan, wishId);
             return plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, wish.fewer(count)))
-                    .with(plan.schedule().with(setback));
+                    .withSchedule(plan.schedule().with(setback));
         }
 
         @Override
@@ -167,7 +167,7 @@ public sealed interface Happening
     record Ordered(List<List<String>> order) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
-            return plan.with(plan.schedule().ordered(order));
+            return plan.withSchedule(plan.schedule().ordered(order));
         }
 
         @Override

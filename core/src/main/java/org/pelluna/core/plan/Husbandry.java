@@ -1,48 +1,71 @@
 package org.pelluna.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * What a keeper does about waste, for the schools that count it.
  *
  * @param clearsMgPerLitreDay ammonia nitrogen the bacteria clear, mg/L a day: 2 is what a finished cycle is tested for
  *     (common practice)
  * @param proteinShare share of protein in the dry food
- * @param changeShare share of the water changed each time
- * @param changeDays days between changes
- * @param nitrateTarget highest nitrate wanted, mg/L
- * @param phosphateTarget highest phosphate wanted, mg/L
- * @param nitrateExport share of the nitrate that skimmer, rock and algae take before any change; our own estimate
- * @param phosphateExport the same of phosphate
+ * @param change the water changes
+ * @param target highest nitrate and phosphate wanted, mg/L
+ * @param export share of nitrate and phosphate that skimmer, rock and algae take before any change; our own estimate
  * @param foodFactor food given, as a multiple of what the fish need by mass and temperature
  * @param pH pH of the tank, NBS scale
  * @param bottledBacteria whether bottled bacteria go in with every arrival of two fish or more
  * @param saltPrice price of a kilogram of salt, in the keeper's money
  */
+@RecordBuilder
 public record Husbandry(
         double clearsMgPerLitreDay,
         double proteinShare,
-        double changeShare,
-        int changeDays,
-        double nitrateTarget,
-        double phosphateTarget,
-        double nitrateExport,
-        double phosphateExport,
+        @JsonUnwrapped WaterChange change,
+        @JsonUnwrapped(suffix = "Target") Nutrients target,
+        @JsonUnwrapped(suffix = "Export") Nutrients export,
         double foodFactor,
         double pH,
         boolean bottledBacteria,
-        double saltPrice) {
+        double saltPrice)
+        implements HusbandryBuilder.With {
 
     /** A mixed reef changed by a tenth each week; the targets are common practice with many stony corals. */
-    public static final Husbandry USUAL = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.85, 0.97, 1, 8.2, false, 4);
+    public static final Husbandry USUAL = HusbandryBuilder.builder()
+            .clearsMgPerLitreDay(2)
+            .proteinShare(0.45)
+            .change(new WaterChange(0.1, 7))
+            .target(new Nutrients(15, 0.1))
+            .export(new Nutrients(0.85, 0.97))
+            .foodFactor(1)
+            .pH(8.2)
+            .saltPrice(4)
+            .build();
+
+    /**
+     * Water changes.
+     *
+     * @param share share of the water changed each time, above 0 and at most 1
+     * @param days days between changes, 1 or more
+     */
+    public record WaterChange(
+            @JsonProperty("changeShare") double share,
+            @JsonProperty("changeDays") int days) {
+        public WaterChange {
+            require(share > 0 && share <= 1 && days >= 1, "a water change is a share above 0 every so many days");
+        }
+    }
+
+    /** A figure for each of the two nutrients. */
+    public record Nutrients(double nitrate, double phosphate) {}
 
     public Husbandry {
         require(clearsMgPerLitreDay > 0, "what the bacteria clear must be above 0");
         require(proteinShare > 0 && proteinShare <= 1, "the share of protein is above 0 and at most 1");
+        require(target.nitrate() > 0 && target.phosphate() > 0, "targets must be above 0");
         require(
-                changeShare > 0 && changeShare <= 1 && changeDays >= 1,
-                "a water change is a share above 0 every so many days");
-        require(nitrateTarget > 0 && phosphateTarget > 0, "targets must be above 0");
-        require(
-                nitrateExport >= 0 && nitrateExport < 1 && phosphateExport >= 0 && phosphateExport < 1,
+                export.nitrate() >= 0 && export.nitrate() < 1 && export.phosphate() >= 0 && export.phosphate() < 1,
                 "an export is a share from 0 up to, but not including, 1");
         require(foodFactor >= 0.2 && foodFactor <= 5, "food is 0.2 to 5 times what the fish need");
         require(pH >= 7 && pH <= 9, "the pH of a marine tank is 7 to 9");

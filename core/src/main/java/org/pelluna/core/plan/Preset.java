@@ -1,7 +1,6 @@
 package org.pelluna.core.plan;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -20,14 +19,11 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "slack-water",
                     "Slack water",
                     "A first tank, or little time: few fish, long pauses, no rivals.",
-                    new HouseRules(5, 5, 12, 5, 28, 42, 6, 3, 0.1, 1.5)
-                            .with(
-                                    schools(
-                                            Approaches.Ceiling.INCHES,
-                                            Approaches.BigFish.ADULT_SIZE,
-                                            Approaches.Kin.NEVER),
-                                    Husbandry.USUAL,
-                                    Map.of())),
+                    HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 5, 12, 5))
+                            .pauses(new HouseRules.Pauses(28, 42))
+                            .weights(new HouseRules.Weights(3, 0.1, 1.5))
+                            .schools(schools(
+                                    Approaches.Ceiling.INCHES, Approaches.BigFish.ADULT_SIZE, Approaches.Kin.NEVER)))),
             new Preset(
                     "fair-wind",
                     "Fair wind",
@@ -37,34 +33,34 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "full-sail",
                     "Full sail",
                     "A large, well kept tank: as many as nutrients and room allow, rivals in numbers.",
-                    new HouseRules(4, 2.5, 12, 4, 14, 21, 6, 6, 0.3, 0.8)
-                            .with(
-                                    schools(
-                                            Approaches.Ceiling.NUTRIENTS,
-                                            Approaches.BigFish.JUVENILE,
-                                            Approaches.Kin.CROWD),
-                                    new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0.9, 0.98, 1, 8.2, false, 4),
-                                    Map.of())),
+                    HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(4, 2.5, 12, 4))
+                            .pauses(new HouseRules.Pauses(14, 21))
+                            .weights(new HouseRules.Weights(6, 0.3, 0.8))
+                            .schools(schools(
+                                    Approaches.Ceiling.NUTRIENTS, Approaches.BigFish.JUVENILE, Approaches.Kin.CROWD))
+                            .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 7))
+                                    .export(new Husbandry.Nutrients(0.9, 0.98)))))),
             new Preset(
                     "deep-roads",
                     "Deep roads",
                     "Fish only, no corals to spoil: waste sets the ceiling, salinity may be lowered.",
-                    new HouseRules(5, 3, 6, 4, 14, 28, 6, 6, 0.25, 0.8)
-                            .with(
-                                    new Approaches(
-                                            Approaches.Ceiling.WASTE,
-                                            Approaches.BigFish.ADULT_SIZE,
-                                            Approaches.Kin.SAME_DAY,
-                                            Approaches.HaremFish.AT_ONCE,
-                                            Approaches.Clownfish.FIRST,
-                                            Approaches.Tangs.STAGED,
-                                            Approaches.Pause.DAYS,
-                                            Approaches.Quarantine.COPPER,
-                                            Approaches.Bacteria.EIGHT_HOURS,
-                                            Approaches.Salinity.LOWERED,
-                                            Approaches.Rock.BEFORE_RIVALS),
-                                    new Husbandry(2, 0.45, 0.2, 14, 60, 1, 0.5, 0.8, 1, 8.2, false, 4),
-                                    Map.of())));
+                    HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 6, 4))
+                            .weights(new HouseRules.Weights(6, 0.25, 0.8))
+                            .schools(new Approaches(
+                                    Approaches.Ceiling.WASTE,
+                                    Approaches.BigFish.ADULT_SIZE,
+                                    Approaches.Kin.SAME_DAY,
+                                    Approaches.HaremFish.AT_ONCE,
+                                    Approaches.Clownfish.FIRST,
+                                    Approaches.Tangs.STAGED,
+                                    Approaches.Pause.DAYS,
+                                    Approaches.Quarantine.COPPER,
+                                    Approaches.Bacteria.EIGHT_HOURS,
+                                    Approaches.Salinity.LOWERED,
+                                    Approaches.Rock.BEFORE_RIVALS))
+                            .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 14))
+                                    .target(new Husbandry.Nutrients(60, 1))
+                                    .export(new Husbandry.Nutrients(0.5, 0.8)))))));
 
     /** The preset of this name, if there is one. */
     public static Optional<Preset> of(String key) {

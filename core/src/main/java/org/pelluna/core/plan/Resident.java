@@ -1,5 +1,6 @@
 package org.pelluna.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,6 +22,7 @@ import org.pelluna.core.timeline.Stay;
  * @param coming where it came from, how, and for how much, as far as noted
  * @param life what was noted of it since; empty if nothing was
  */
+@RecordBuilder
 public record Resident(
         String id,
         String speciesId,
@@ -30,7 +32,8 @@ public record Resident(
         Optional<LocalDate> leftOn,
         Optional<Individual> individual,
         Optional<Acquisition> coming,
-        Optional<Life> life) {
+        Optional<Life> life)
+        implements ResidentBuilder.With {
 
     /**
      * How a fish came.
@@ -143,7 +146,7 @@ public record Resident(
 
     /** The same, having left on a day or not at all. */
     public Resident left(Optional<LocalDate> on) {
-        return new Resident(id, speciesId, name, arrivedOn, lengthCm, on, individual, coming, life);
+        return withLeftOn(on);
     }
 
     /** The keys of some. */
@@ -153,7 +156,7 @@ public record Resident(
 
     /** The same with another life noted. */
     public Resident with(Life noted) {
-        return new Resident(id, speciesId, name, arrivedOn, lengthCm, leftOn, individual, coming, Optional.of(noted));
+        return withLife(Optional.of(noted));
     }
 
     /** What was noted of it since it came. */

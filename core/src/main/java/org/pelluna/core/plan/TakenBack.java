@@ -23,29 +23,10 @@ public record TakenBack(Happening what, Before before) implements Happening {
             return before.datesInto(plan, ill.setback(), ill.applyTo(before.scheduled(plan)));
         }
         if (what instanceof Happening.CameToNothing nothing) {
-            Set<String> gone = nothing.replacement().stream().map(Wish::id).collect(Collectors.toSet());
-            Wish old = before.wish().orElseThrow();
-            Wish now = Happening.wish(plan, nothing.wishId());
-            boolean stillStruck = now.decisionNote().equals(nothing.word());
-            Wish then = stillStruck ? now.decided(old.decision(), old.decisionNote()) : now;
-            return before.placesInto(plan.withWishes(
-                            Lists.without(Lists.replaced(plan.wishes(), Wish::id, then), Wish::id, gone))
-                    .with(plan.schedule().withoutSetback(nothing.setback().id()).only(id -> !gone.contains(id))));
+            return wishedAgain(plan, nothing);
         }
         if (what instanceof Happening.Arrived arrived) {
-            Set<String> entries = arrived.entries().stream().map(LogEntry::id).collect(Collectors.toSet());
-            TankPlan without = plan.withResidents(Lists.without(plan.residents(), Resident::id, arrived.fish()))
-                    .withLog(Lists.without(plan.log(), LogEntry::id, entries));
-            Optional<Wish> rest = plan.wishes().stream()
-                    .filter(wish -> wish.id().equals(arrived.wishId()))
-                    .findFirst();
-            Wish old = before.wish().orElseThrow();
-            return rest.map(wish -> without.withWishes(Lists.replaced(
-                            plan.wishes(),
-                            Wish::id,
-                            wish.more(arrived.residents().size(), old))))
-                    .orElseGet(
-                            () -> before.placesInto(without.withWishes(Lists.at(plan.wishes(), before.place(), old))));
+            return stillToCome(plan, arrived);
         }
         if (what instanceof Happening.Lost lost) {
             Resident fish = Happening.resident(plan, lost.loss().fishId());
@@ -66,13 +47,40 @@ public record TakenBack(Happening what, Before before) implements Happening {
                             plan.wishes(),
                             Wish::id,
                             now.more(died.count(), before.wish().orElseThrow())))
-                    .with(plan.schedule().withoutSetback(died.setback().id()));
+                    .withSchedule(plan.schedule().withoutSetback(died.setback().id()));
         }
         if (what instanceof Happening.Ordered ordered) {
             boolean stillSo = plan.schedule().order().equals(ordered.order());
-            return stillSo ? plan.with(plan.schedule().ordered(before.order())) : plan;
+            return stillSo ? plan.withSchedule(plan.schedule().ordered(before.order())) : plan;
         }
         throw new IllegalStateException("what is taken back is not taken back again, but done again");
+    }
+
+    /** The wish as it was before it came to nothing, and its replacement gone. */
+    private TankPlan wishedAgain(TankPlan plan, Happening.CameToNothing nothing) {
+        Set<String> gone = nothing.replacement().stream().map(Wish::id).collect(Collectors.toSet());
+        Wish old = before.wish().orElseThrow();
+        Wish now = Happening.wish(plan, nothing.wishId());
+        boolean stillStruck = now.decisionNote().equals(nothing.word());
+        Wish then = stillStruck ? now.decided(old.decision(), old.decisionNote()) : now;
+        return before.placesInto(plan.withWishes(
+                        Lists.without(Lists.replaced(plan.wishes(), Wish::id, then), Wish::id, gone))
+                .withSchedule(
+                        plan.schedule().withoutSetback(nothing.setback().id()).only(id -> !gone.contains(id))));
+    }
+
+    /** Nobody of the arrival in the tank, and the wish as it was. */
+    private TankPlan stillToCome(TankPlan plan, Happening.Arrived arrived) {
+        Set<String> entries = arrived.entries().stream().map(LogEntry::id).collect(Collectors.toSet());
+        TankPlan without = plan.withResidents(Lists.without(plan.residents(), Resident::id, arrived.fish()))
+                .withLog(Lists.without(plan.log(), LogEntry::id, entries));
+        Optional<Wish> rest = plan.wishes().stream()
+                .filter(wish -> wish.id().equals(arrived.wishId()))
+                .findFirst();
+        Wish old = before.wish().orElseThrow();
+        return rest.map(wish -> without.withWishes(Lists.replaced(
+                        plan.wishes(), Wish::id, wish.more(arrived.residents().size(), old))))
+                .orElseGet(() -> before.placesInto(without.withWishes(Lists.at(plan.wishes(), before.place(), old))));
     }
 
     /** What stands against taking it back, as a sentence; empty if nothing does. */

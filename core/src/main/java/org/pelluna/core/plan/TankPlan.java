@@ -1,5 +1,6 @@
 package org.pelluna.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import org.pelluna.core.losses.Loss;
@@ -23,6 +24,7 @@ import org.pelluna.core.watch.LogEntry;
  * @param waterTests water tests, the oldest first
  * @param journal what the record holds beside the log
  */
+@RecordBuilder
 public record TankPlan(
         LocalDate asOf,
         Tank tank,
@@ -34,22 +36,8 @@ public record TankPlan(
         List<OwnSpecies> ownSpecies,
         Schedule schedule,
         List<WaterTest> waterTests,
-        Journal journal) {
-
-    /** A plan with an empty journal. */
-    public TankPlan(
-            LocalDate asOf,
-            Tank tank,
-            HouseRules houseRules,
-            List<Resident> residents,
-            List<Wish> wishes,
-            List<LogEntry> log,
-            List<Loss> losses,
-            List<OwnSpecies> ownSpecies,
-            Schedule schedule,
-            List<WaterTest> waterTests) {
-        this(asOf, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests, Journal.EMPTY);
-    }
+        Journal journal)
+        implements TankPlanBuilder.With {
 
     public TankPlan {
         residents = List.copyOf(residents);
@@ -60,41 +48,25 @@ public record TankPlan(
         waterTests = List.copyOf(waterTests);
     }
 
-    /** The same, judged for another day. */
-    public TankPlan on(LocalDate day) {
+    /** A plan for a tank of which nothing else is known: no fish, no wish, no record. */
+    public static TankPlan of(LocalDate asOf, Tank tank, HouseRules houseRules) {
         return new TankPlan(
-                day, tank, houseRules, residents, wishes, log, losses, ownSpecies, schedule, waterTests, journal);
+                asOf,
+                tank,
+                houseRules,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Schedule.NONE,
+                List.of(),
+                Journal.EMPTY);
     }
 
     /** The same as if a fish had never come here; what was written of it stays. */
     public TankPlan without(String residentId) {
         return withResidents(Lists.without(residents, Resident::id, java.util.Set.of(residentId)));
-    }
-
-    /** The same with another schedule. */
-    public TankPlan with(Schedule changed) {
-        return new TankPlan(
-                asOf, tank, houseRules, residents, wishes, log, losses, ownSpecies, changed, waterTests, journal);
-    }
-
-    TankPlan withWishes(List<Wish> changed) {
-        return new TankPlan(
-                asOf, tank, houseRules, residents, changed, log, losses, ownSpecies, schedule, waterTests, journal);
-    }
-
-    TankPlan withResidents(List<Resident> changed) {
-        return new TankPlan(
-                asOf, tank, houseRules, changed, wishes, log, losses, ownSpecies, schedule, waterTests, journal);
-    }
-
-    TankPlan withLog(List<LogEntry> changed) {
-        return new TankPlan(
-                asOf, tank, houseRules, residents, wishes, changed, losses, ownSpecies, schedule, waterTests, journal);
-    }
-
-    TankPlan withLosses(List<Loss> changed) {
-        return new TankPlan(
-                asOf, tank, houseRules, residents, wishes, log, changed, ownSpecies, schedule, waterTests, journal);
     }
 
     /**

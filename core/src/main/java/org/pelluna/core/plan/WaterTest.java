@@ -117,8 +117,8 @@ public record WaterTest(String id, LocalDate on, Kind kind, double value) {
         /** The most that suits it, or that the house has set as its target. */
         public double to(Husbandry done) {
             return switch (this) {
-                case NITRATE -> done.nitrateTarget();
-                case PHOSPHATE -> done.phosphateTarget();
+                case NITRATE -> done.target().nitrate();
+                case PHOSPHATE -> done.target().phosphate();
                 default -> to;
             };
         }

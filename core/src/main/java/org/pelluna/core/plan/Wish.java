@@ -1,5 +1,6 @@
 package org.pelluna.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -15,6 +16,7 @@ import java.util.Optional;
  * @param price what the keeper expects to pay for all of them, in a currency of their own
  * @param individual how this one differs from its kind, if it does
  */
+@RecordBuilder
 public record Wish(
         String id,
         String speciesId,
@@ -24,7 +26,8 @@ public record Wish(
         Decision decision,
         Optional<String> decisionNote,
         Optional<Double> price,
-        Optional<Individual> individual) {
+        Optional<Individual> individual)
+        implements WishBuilder.With {
 
     /** A wish for ordinary fish of their kind, without a price. */
     public Wish(
@@ -53,35 +56,23 @@ public record Wish(
 
     /** The same with another decision of the keeper's. */
     public Wish decided(Decision word, Optional<String> note) {
-        return new Wish(id, speciesId, count, lengthCm, askedBy, word, note, price, individual);
+        return with(as -> as.decision(word).decisionNote(note));
     }
 
     /** The same for fewer fish: some have come, or died; at least one stays. Those still to come are bought, so they stay in the plan. */
     Wish fewer(int gone) {
-        return new Wish(
-                id,
-                speciesId,
-                count - gone,
-                lengthCm,
-                askedBy,
-                Decision.IN,
-                Optional.of(decisionNote.orElse("bought already")),
-                priceOf(count - gone),
-                individual);
+        return with(as -> as.count(count - gone)
+                .decision(Decision.IN)
+                .decisionNote(Optional.of(decisionNote.orElse("bought already")))
+                .price(priceOf(count - gone)));
     }
 
     /** The same for so many more fish again, with the decision that an earlier state of it had. */
     Wish more(int back, Wish decided) {
-        return new Wish(
-                id,
-                speciesId,
-                count + back,
-                lengthCm,
-                askedBy,
-                decided.decision,
-                decided.decisionNote,
-                count + back == decided.count ? decided.price : priceOf(count + back),
-                individual);
+        return with(as -> as.count(count + back)
+                .decision(decided.decision)
+                .decisionNote(decided.decisionNote)
+                .price(count + back == decided.count ? decided.price : priceOf(count + back)));
     }
 
     private Optional<Double> priceOf(int some) {

@@ -25,7 +25,7 @@ public record Likeness(Kin kin, double temper, String because) {
 
     /** What {@code other} is to {@code aggressor}. */
     public static Likeness of(Species aggressor, Species other) {
-        Temperament temper = aggressor.temper();
+        Temperament.Toward temper = aggressor.temper().toward();
         Likeness harshest = new Likeness(Kin.OTHER, temper.others(), "no kin, and no rival for food or place");
         if (Rivalry.overFood(aggressor, other)) {
             harshest = harshest.orHarsher(

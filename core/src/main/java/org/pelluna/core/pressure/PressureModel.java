@@ -90,8 +90,12 @@ public final class PressureModel {
 
     /** Some harry whatever is much smaller, kin or not; the harsher of the two tempers counts. */
     private static Factor toward(Temperament temper, Likeness likeness, double ratio) {
-        return ratio < Temperament.SMALLER && temper.smallerFish() > likeness.temper()
-                ? new Factor(Factor.Kind.TEMPER, temper.smallerFish(), temper.smallerFish(), "much smaller than it")
+        return ratio < Temperament.SMALLER && temper.toward().smallerFish() > likeness.temper()
+                ? new Factor(
+                        Factor.Kind.TEMPER,
+                        temper.toward().smallerFish(),
+                        temper.toward().smallerFish(),
+                        "much smaller than it")
                 : new Factor(Factor.Kind.TEMPER, likeness.temper(), likeness.temper(), likeness.because());
     }
 

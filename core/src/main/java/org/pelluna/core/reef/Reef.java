@@ -247,7 +247,7 @@ public final class Reef {
 
     /** Pressures among those who are here on a day. */
     public List<Pressure> pressures(LocalDate on) {
-        return Encounters.of(new ResolvedPlan(plan.on(on), here(on), List.of(), List.of()))
+        return Encounters.of(new ResolvedPlan(plan.withAsOf(on), here(on), List.of(), List.of()))
                 .amongResidents();
     }
 

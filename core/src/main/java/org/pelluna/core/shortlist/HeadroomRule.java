@@ -123,7 +123,8 @@ final class HeadroomRule implements ShortlistRule {
                     RULE,
                     Stance.WAIT,
                     sum + "; the ceiling is " + Numbers.plain(now) + " in today and " + Numbers.plain(mature)
-                            + " in once the tank is " + candidate.rules().matureAfterMonths() + " months old.",
+                            + " in once the tank is "
+                            + candidate.rules().capacity().matureAfterMonths() + " months old.",
                     InchRule.SOURCE,
                     figures);
             return matureOn.map(waits::until).orElse(waits);

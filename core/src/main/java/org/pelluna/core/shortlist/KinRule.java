@@ -36,7 +36,7 @@ final class KinRule implements ShortlistRule {
                 .filter(fish ->
                         fish.species().genus().equals(candidate.species().genus()))
                 .filter(fish -> !fish.species().id().equals(candidate.species().id()))
-                .filter(fish -> fish.species().temper().genus() >= HARSH)
+                .filter(fish -> fish.species().temper().toward().genus() >= HARSH)
                 .toList();
         if (kin.isEmpty()) {
             return List.of();

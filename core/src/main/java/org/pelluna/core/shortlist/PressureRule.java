@@ -71,7 +71,7 @@ final class PressureRule implements ShortlistRule {
     }
 
     private static Finding finding(Candidate candidate, Pressure pressure, String other, boolean suffers) {
-        double limit = candidate.rules().carefulPerHour();
+        double limit = candidate.rules().weights().carefulPerHour();
         boolean hard = pressure.perHour() >= limit;
         Finding finding = Finding.of(
                 RULE,

@@ -38,7 +38,7 @@ final class SwimRule implements ShortlistRule {
         double kindWants = species.needs().swimCm().value();
         boolean travels = species.habits().swimming() == Habits.Swimming.CRUISES
                 || species.habits().swimming() == Habits.Swimming.ROAMS;
-        double lengths = travels ? candidate.rules().bodyLengthsToSwim() : 0;
+        double lengths = travels ? candidate.rules().capacity().bodyLengthsToSwim() : 0;
         double wantsGrown =
                 Math.max(kindWants, lengths * species.size().adultCm().value());
         double wantsLargest =

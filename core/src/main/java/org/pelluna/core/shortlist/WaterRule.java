@@ -28,7 +28,7 @@ final class WaterRule implements ShortlistRule {
     public List<Finding> judge(Candidate candidate) {
         List<Finding> findings = new ArrayList<>();
         Water water = candidate.species().water();
-        double here = candidate.tank().temperatureCelsius();
+        double here = candidate.tank().regime().temperatureCelsius();
         if (here < water.coolestCelsius().value()
                 || here > water.warmestCelsius().value()) {
             findings.add(Finding.of(
@@ -45,7 +45,7 @@ final class WaterRule implements ShortlistRule {
                                     Figure.measured("temperature here", here, "°C")))
                     .remedy("Another temperature would turn this, if everyone else bears it."));
         }
-        double gravity = candidate.tank().specificGravity();
+        double gravity = candidate.tank().regime().specificGravity();
         if (gravity < water.lowestSpecificGravity().value()) {
             findings.add(Finding.of(
                             RULE,

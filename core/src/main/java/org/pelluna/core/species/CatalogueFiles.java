@@ -1,5 +1,6 @@
 package org.pelluna.core.species;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -9,12 +10,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.pelluna.core.json.Json;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Reads the catalogue from its data files, one per family, listed in {@code families.txt}. */
 public final class CatalogueFiles {
     private static final String FOLDER = "/org/pelluna/species/";
 
+    /** In a file the shares toward others stand among the other figures of a temper. */
+    private static final JsonMapper FILES =
+            Json.MAPPER.rebuild().addMixIn(Temperament.class, TemperForm.class).build();
+
     private CatalogueFiles() {}
+
+    interface TemperForm {
+        @JsonUnwrapped
+        Temperament.Toward toward();
+    }
 
     /** One data file: the species of one family. */
     private record FamilyFile(String family, List<Species> species) {}
@@ -67,7 +78,7 @@ public final class CatalogueFiles {
 
     private static FamilyFile read(String file) {
         try {
-            return Json.MAPPER.readValue(text(file), FamilyFile.class);
+            return FILES.readValue(text(file), FamilyFile.class);
         } catch (tools.jackson.core.JacksonException e) {
             throw new IllegalStateException("the data file " + file + " cannot be read: " + e.getOriginalMessage(), e);
         }

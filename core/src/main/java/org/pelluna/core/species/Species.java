@@ -1,5 +1,6 @@
 package org.pelluna.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -35,6 +36,7 @@ import org.pelluna.core.tank.AnimalGroup;
  * @param trade price, availability and origin
  * @param note trade or conservation note worth knowing before buying
  */
+@RecordBuilder
 public record Species(
         String id,
         String scientificName,
@@ -58,7 +60,8 @@ public record Species(
         List<Ailment> ailments,
         List<Benefit> benefits,
         Trade trade,
-        Optional<String> note) {
+        Optional<String> note)
+        implements SpeciesBuilder.With {
 
     public Species {
         if (vernacularNames.isEmpty()) {
@@ -82,30 +85,7 @@ public record Species(
 
     /** The same species as an individual of another temper and adult length shows it. */
     public Species individual(Size ownSize, Temperament ownTemper) {
-        return new Species(
-                id,
-                scientificName,
-                genus,
-                family,
-                vernacularNames,
-                ownSize,
-                growth,
-                look,
-                forms,
-                habits,
-                ownTemper,
-                company,
-                gape,
-                reef,
-                needs,
-                water,
-                jumping,
-                hazards,
-                disturbs,
-                ailments,
-                benefits,
-                trade,
-                note);
+        return with(as -> as.size(ownSize).temper(ownTemper));
     }
 
     /**
@@ -126,34 +106,21 @@ public record Species(
             Map<AnimalGroup, ReefStance> ownReef,
             Needs ownNeeds,
             String ownNote) {
-        return new Species(
-                ownId,
-                name,
-                name.split(" ", 2)[0],
-                family,
-                List.of(commonName),
-                ownSize,
-                growth,
-                look,
-                forms.stream()
+        return with(as -> as.id(ownId)
+                .scientificName(name)
+                .genus(name.split(" ", 2)[0])
+                .vernacularNames(List.of(commonName))
+                .size(ownSize)
+                .forms(forms.stream()
                         .filter(form -> form.untilCm()
                                 .filter(cm -> cm >= ownSize.adultCm().value())
                                 .isEmpty())
-                        .toList(),
-                habits,
-                ownTemper,
-                company,
-                ownGape,
-                ownReef,
-                ownNeeds,
-                water,
-                jumping,
-                hazards,
-                disturbs,
-                ailments,
-                benefits,
-                trade,
-                Optional.of(ownNote));
+                        .toList())
+                .temper(ownTemper)
+                .gape(ownGape)
+                .reef(ownReef)
+                .needs(ownNeeds)
+                .note(Optional.of(ownNote)));
     }
 
     /** How a fish of this length looks: as the young do while it is shorter than they are when they change. */

@@ -1,84 +1,89 @@
 package org.pelluna.core.species;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.pelluna.core.finding.Provenance;
 
 /**
- * How a species takes to others: from 0, ignores them, to 1, attacks on sight. The harsher of two applicable values
- * counts, so that {@code ownSpecies >= genus >= family >= others} must hold.
+ * How a species takes to others.
  *
- * @param ownSpecies toward its own species
- * @param genus toward its genus
- * @param family toward its family
- * @param lookAlike toward fish of like body and colour
- * @param nicheRival toward fish that eat the same in the same place
- * @param others toward all other fish
+ * @param toward how harshly it meets each kind of fish
  * @param newcomers how much being there first emboldens it, 0 to 1
- * @param smallerFish toward fish of less than {@value #SMALLER} of its own length, whatever their kind
  * @param territory how strongly it holds a patch, 0 to 1
  * @param patchCm across the patch it holds, cm
  * @param boldness 0 shy to 1 bold
  * @param delicacy 0 robust to 1 delicate
  * @param from where these are known from
  */
+@RecordBuilder
 public record Temperament(
-        double ownSpecies,
-        double genus,
-        double family,
-        double lookAlike,
-        double nicheRival,
-        double others,
+        Toward toward,
         double newcomers,
-        double smallerFish,
         double territory,
         double patchCm,
         double boldness,
         double delicacy,
-        Provenance from) {
+        Provenance from)
+        implements TemperamentBuilder.With {
 
     /** A fish shorter than this share of another's length is a smaller fish to it. */
     public static final double SMALLER = 0.6;
 
-    /** The same with every share toward others multiplied, none above 1. */
-    public Temperament times(double factor, Provenance source) {
-        return new Temperament(
-                Math.min(1, ownSpecies * factor),
-                Math.min(1, genus * factor),
-                Math.min(1, family * factor),
-                Math.min(1, lookAlike * factor),
-                Math.min(1, nicheRival * factor),
-                Math.min(1, others * factor),
-                newcomers,
-                Math.min(1, smallerFish * factor),
-                territory,
-                patchCm,
-                boldness,
-                delicacy,
-                source);
+    /**
+     * How harshly it meets each kind of fish, from 0, ignores them, to 1, attacks on sight. The harsher of two applicable
+     * values counts, so that {@code ownSpecies >= genus >= family >= others} must hold.
+     *
+     * @param ownSpecies toward its own species
+     * @param genus toward its genus
+     * @param family toward its family
+     * @param lookAlike toward fish of like body and colour
+     * @param nicheRival toward fish that eat the same in the same place
+     * @param others toward all other fish
+     * @param smallerFish toward fish of less than {@value #SMALLER} of its own length, whatever their kind
+     */
+    public record Toward(
+            double ownSpecies,
+            double genus,
+            double family,
+            double lookAlike,
+            double nicheRival,
+            double others,
+            double smallerFish) {
+        public Toward {
+            requireShares(ownSpecies, genus, family, lookAlike, nicheRival, others, smallerFish);
+            if (!(ownSpecies >= genus && genus >= family && family >= others)) {
+                throw new IllegalArgumentException(
+                        "temper must not rise from own species to genus, family and others, but was " + ownSpecies
+                                + ", " + genus + ", " + family + ", " + others);
+            }
+        }
+
+        private Toward times(double factor) {
+            return new Toward(
+                    Math.min(1, ownSpecies * factor),
+                    Math.min(1, genus * factor),
+                    Math.min(1, family * factor),
+                    Math.min(1, lookAlike * factor),
+                    Math.min(1, nicheRival * factor),
+                    Math.min(1, others * factor),
+                    Math.min(1, smallerFish * factor));
+        }
     }
 
-    public Temperament {
-        for (double share : new double[] {
-            ownSpecies,
-            genus,
-            family,
-            lookAlike,
-            nicheRival,
-            others,
-            newcomers,
-            smallerFish,
-            territory,
-            boldness,
-            delicacy
-        }) {
+    /** The same with every share toward others multiplied, none above 1. */
+    public Temperament times(double factor, Provenance source) {
+        return withToward(toward.times(factor)).withFrom(source);
+    }
+
+    private static void requireShares(double... shares) {
+        for (double share : shares) {
             if (!(share >= 0 && share <= 1)) {
                 throw new IllegalArgumentException("a share of temper is 0 to 1, but was " + share);
             }
         }
-        if (!(ownSpecies >= genus && genus >= family && family >= others)) {
-            throw new IllegalArgumentException(
-                    "temper must not rise from own species to genus, family and others, but was " + ownSpecies + ", "
-                            + genus + ", " + family + ", " + others);
-        }
+    }
+
+    public Temperament {
+        requireShares(newcomers, territory, boldness, delicacy);
         if (!(patchCm > 0)) {
             throw new IllegalArgumentException("a patch is more than 0 cm across, but was " + patchCm);
         }

@@ -1,5 +1,6 @@
 package org.pelluna.core.tank;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
@@ -20,12 +21,12 @@ import java.util.OptionalInt;
  * @param refugiumLitres volume of a refugium in which pods breed, L; 0 for none
  * @param shelters caves and crevices a fish can hold
  * @param feedingPlaces places at which food is given
- * @param temperatureCelsius usual temperature
- * @param specificGravity usual specific gravity, 25 °C/25 °C
+ * @param regime usual temperature and salinity
  * @param experience what the keeper can take on
  * @param holdings the groups of animals that live or will live here, each with the length of its smallest animal, cm
  * @param drawn what stands where, once the keeper has drawn it
  */
+@RecordBuilder
 public record Tank(
         String name,
         TankShape shape,
@@ -37,45 +38,11 @@ public record Tank(
         double refugiumLitres,
         int shelters,
         int feedingPlaces,
-        double temperatureCelsius,
-        double specificGravity,
+        WaterRegime regime,
         Experience experience,
         Map<AnimalGroup, Double> holdings,
-        Optional<Layout> drawn) {
-
-    /** A tank that nobody has drawn yet. */
-    public Tank(
-            String name,
-            TankShape shape,
-            WaterSpace water,
-            Optional<Double> swimLengthCm,
-            Optional<LocalDate> cycledOn,
-            Cover cover,
-            double sandDepthCm,
-            double refugiumLitres,
-            int shelters,
-            int feedingPlaces,
-            double temperatureCelsius,
-            double specificGravity,
-            Experience experience,
-            Map<AnimalGroup, Double> holdings) {
-        this(
-                name,
-                shape,
-                water,
-                swimLengthCm,
-                cycledOn,
-                cover,
-                sandDepthCm,
-                refugiumLitres,
-                shelters,
-                feedingPlaces,
-                temperatureCelsius,
-                specificGravity,
-                experience,
-                holdings,
-                Optional.empty());
-    }
+        Optional<Layout> drawn)
+        implements TankBuilder.With {
 
     public Tank {
         if (name.isBlank()) {
@@ -88,12 +55,6 @@ public record Tank(
         if (refugiumLitres < 0 || shelters < 0 || feedingPlaces < 1) {
             throw new IllegalArgumentException(
                     "refugium and shelters must not be negative, and there is at least one feeding place");
-        }
-        if (!(temperatureCelsius >= 5 && temperatureCelsius <= 40)) {
-            throw new IllegalArgumentException("the water is 5 to 40 °C warm, but was " + temperatureCelsius);
-        }
-        if (!(specificGravity >= 1 && specificGravity <= 1.03)) {
-            throw new IllegalArgumentException("specific gravity is 1.000 to 1.030, but was " + specificGravity);
         }
         EnumMap<AnimalGroup, Double> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(holdings);
@@ -120,49 +81,25 @@ public record Tank(
     public Tank drawn(Layout newLayout) {
         Layout layout = newLayout.within(shape, sandDepthCm);
         Rockwork work = new Rockwork(shape, sandDepthCm, water.belowRimCm(), layout.rocks());
-        Tank tank = new Tank(
-                name,
-                shape,
-                water.withRock(work.bulkLitres(shape) * water.rockKgPerLitre()),
-                Optional.of(Math.max(1, work.clearSwimCm(shape))),
-                cycledOn,
-                layout.gaps().stream().mapToDouble(Layout.Gap::widthMm).max().stream()
+        Tank tank = with(as -> as.water(water.withRock(work.bulkLitres(shape) * water.rockKgPerLitre()))
+                .swimLengthCm(Optional.of(Math.max(1, work.clearSwimCm(shape))))
+                .cover(layout.gaps().stream().mapToDouble(Layout.Gap::widthMm).max().stream()
                         .mapToObj(widest -> new Cover(cover.kind(), cover.kind() == Cover.Kind.OPEN ? 0 : widest))
                         .findFirst()
-                        .orElse(cover),
-                sandDepthCm,
-                refugiumLitres,
-                (int) layout.shelters().stream()
+                        .orElse(cover))
+                .shelters((int) layout.shelters().stream()
                         .filter(one -> one.kind().isInRock())
-                        .count(),
-                Math.max(1, layout.feeding().size()),
-                temperatureCelsius,
-                specificGravity,
-                experience,
-                holdings,
-                Optional.of(layout));
+                        .count())
+                .feedingPlaces(Math.max(1, layout.feeding().size()))
+                .drawn(Optional.of(layout)));
         tank.netWater();
         return tank;
     }
 
     /** The same tank with other days: its first cycle, and the rocks set since. */
     public Tank shiftedBy(long days) {
-        return new Tank(
-                name,
-                shape,
-                water,
-                swimLengthCm,
-                cycledOn.map(day -> day.plusDays(days)),
-                cover,
-                sandDepthCm,
-                refugiumLitres,
-                shelters,
-                feedingPlaces,
-                temperatureCelsius,
-                specificGravity,
-                experience,
-                holdings,
-                drawn.map(layout -> layout.shiftedBy(days)));
+        return with(as -> as.cycledOn(cycledOn.map(day -> day.plusDays(days)))
+                .drawn(drawn.map(layout -> layout.shiftedBy(days))));
     }
 
     /** Where the water goes, step by step, in litres. */

@@ -70,18 +70,15 @@ class ArrivalOrderTest {
                 .mapToObj(i -> wish(all.get(10 + i).id(), 1 + random.nextInt(3)))
                 .toList();
         HouseRules usual = HouseRules.USUAL;
-        HouseRules rules = new HouseRules(
-                        5,
-                        3,
-                        12,
-                        4,
-                        14,
-                        28,
-                        6,
-                        4,
-                        random.nextDouble() * usual.latenessWeight() * 2,
-                        random.nextDouble() * 2)
-                .with(kin(usual.schools(), Approaches.Kin.values()[random.nextInt(3)]), usual.husbandry(), Map.of());
+        HouseRules rules = HouseRules.USUAL
+                .with(as -> as.capacity(new HouseRules.Capacity(5, 3, 12, 4))
+                        .pauses(new HouseRules.Pauses(14, 28))
+                        .widestGapMm(6)
+                        .weights(new HouseRules.Weights(
+                                4, random.nextDouble() * usual.weights().lateness() * 2, random.nextDouble() * 2)))
+                .with(as -> as.schools(kin(usual.schools(), Approaches.Kin.values()[random.nextInt(3)]))
+                        .husbandry(usual.husbandry())
+                        .overruled(Map.of()));
         ResolvedPlan stock = ResolvedPlan.of(plan(tank, rules, residents, wishes), CATALOGUE);
         List<OrderItem> units = stock.wishes().stream()
                 .map(one ->
@@ -305,7 +302,9 @@ class ArrivalOrderTest {
     void rivalsOfOneGenusShareADayUnlessTheHouseForbidsIt() {
         List<Wish> rivals = List.of(kept("centropyge-loriculus"), kept("centropyge-bispinosa"));
         HouseRules usual = HouseRules.USUAL;
-        HouseRules apart = usual.with(kin(usual.schools(), Approaches.Kin.NEVER), usual.husbandry(), Map.of());
+        HouseRules apart = usual.with(as -> as.schools(kin(usual.schools(), Approaches.Kin.NEVER))
+                .husbandry(usual.husbandry())
+                .overruled(Map.of()));
         assertThat(arrivals(plan(Fixtures.reef(), usual, List.of(), rivals))).hasSize(1);
         assertThat(arrivals(plan(Fixtures.reef(), apart, List.of(), rivals))).hasSize(2);
     }

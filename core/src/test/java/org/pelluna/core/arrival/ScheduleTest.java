@@ -35,18 +35,13 @@ class ScheduleTest {
     private static TankPlan plan(
             Tank tank, List<Resident> residents, Approaches schools, Schedule schedule, Wish... wishes) {
         TankPlan plain = Fixtures.plan(
-                tank, HouseRules.USUAL.with(schools, Husbandry.USUAL, Map.of()), residents, List.of(wishes));
-        return new TankPlan(
-                TODAY,
                 tank,
-                plain.houseRules(),
+                HouseRules.USUAL.with(
+                        as -> as.schools(schools).husbandry(Husbandry.USUAL).overruled(Map.of())),
                 residents,
-                plain.wishes(),
-                List.of(),
-                List.of(),
-                List.of(),
-                schedule,
-                List.of());
+                List.of(wishes));
+        return TankPlan.of(TODAY, tank, plain.houseRules())
+                .with(as -> as.residents(residents).wishes(plain.wishes()).schedule(schedule));
     }
 
     private static Wish wish(String species, int count) {
@@ -215,7 +210,7 @@ class ScheduleTest {
         Assessment kept = three(none -> none.quarantine(Optional.of(TWO_PLACES)));
         ArrivalCalendar.Lane lane =
                 ArrivalCalendar.of(kept.stock(), kept.order(), kept.planned()).get(0);
-        double display = kept.stock().plan().tank().specificGravity();
+        double display = kept.stock().plan().tank().regime().specificGravity();
         double last = TWO_PLACES.specificGravity();
         for (ArrivalCalendar.RampStep step : lane.ramp()) {
             assertThat(step.gravity() - last).isBetween(0.0, 0.001 + 1e-9);

@@ -12,7 +12,6 @@ import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.shop.ShopCard;
@@ -21,8 +20,7 @@ import org.pelluna.core.shortlist.Shortlist;
 class StockingPauseTest {
     private static HouseRules rules(Approaches.Pause pause) {
         Approaches usual = Approaches.USUAL;
-        return HouseRules.USUAL.with(
-                new Approaches(
+        return HouseRules.USUAL.with(as -> as.schools(new Approaches(
                         usual.ceiling(),
                         usual.bigFish(),
                         usual.kin(),
@@ -33,9 +31,9 @@ class StockingPauseTest {
                         usual.quarantine(),
                         usual.bacteria(),
                         usual.salinity(),
-                        usual.rock()),
-                HouseRules.USUAL.husbandry(),
-                Map.of());
+                        usual.rock()))
+                .husbandry(HouseRules.USUAL.husbandry())
+                .overruled(Map.of()));
     }
 
     private static WaterTest test(WaterTest.Kind kind, int daysAgo, double value) {
@@ -44,17 +42,10 @@ class StockingPauseTest {
 
     private static ResolvedPlan stock(Approaches.Pause pause, List<Resident> residents, WaterTest... tests) {
         return ResolvedPlan.of(
-                new TankPlan(
-                        TODAY,
-                        Fixtures.reef(),
-                        rules(pause),
-                        residents,
-                        List.of(Fixtures.wish("gramma-loreto")),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        Schedule.NONE,
-                        Arrays.asList(tests)),
+                TankPlan.of(TODAY, Fixtures.reef(), rules(pause))
+                        .with(as -> as.residents(residents)
+                                .wishes(List.of(Fixtures.wish("gramma-loreto")))
+                                .waterTests(Arrays.asList(tests))),
                 Fixtures.CATALOGUE);
     }
 

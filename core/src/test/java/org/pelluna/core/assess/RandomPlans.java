@@ -89,17 +89,12 @@ public final class RandomPlans {
         HouseRules rules = random.nextInt(3) == 0
                 ? Preset.ALL.get(random.nextInt(Preset.ALL.size())).rules()
                 : HouseRules.USUAL;
-        return new TankPlan(
-                Fixtures.TODAY,
-                tank.build(),
-                rules,
-                residents,
-                wishes,
-                log(residents, random),
-                List.of(),
-                List.of(),
-                schedule(wishes, random),
-                tests(random));
+        return TankPlan.of(Fixtures.TODAY, tank.build(), rules)
+                .with(as -> as.residents(residents)
+                        .wishes(wishes)
+                        .log(log(residents, random))
+                        .schedule(schedule(wishes, random))
+                        .waterTests(tests(random)));
     }
 
     private static List<LogEntry> log(List<Resident> residents, Random random) {

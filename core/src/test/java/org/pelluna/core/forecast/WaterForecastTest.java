@@ -9,7 +9,6 @@ import static org.pelluna.core.Fixtures.resident;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -17,7 +16,6 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.losses.Loss;
-import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
@@ -41,19 +39,13 @@ class WaterForecastTest {
     }
 
     private static TankPlan plan(Tank tank, Husbandry done, List<Resident> residents, List<WaterTest> tests) {
-        TankPlan plain =
-                Fixtures.plan(tank, HouseRules.USUAL.with(Approaches.USUAL, done, Map.of()), residents, List.of());
-        return new TankPlan(
-                TODAY,
-                plain.tank(),
-                plain.houseRules(),
-                plain.residents(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                Schedule.NONE,
-                tests);
+        TankPlan plain = Fixtures.plan(tank, HouseRules.USUAL.withHusbandry(done), residents, List.of());
+        return plain.with(as -> as.wishes(List.of())
+                .log(List.of())
+                .losses(List.of())
+                .ownSpecies(List.of())
+                .schedule(Schedule.NONE)
+                .waterTests(tests));
     }
 
     private static ResolvedPlan stock(List<Resident> residents) {
@@ -125,7 +117,10 @@ class WaterForecastTest {
     /** With production P between changes and a share f changed, the peak settles at P ÷ f: a geometric series. */
     @Test
     void nitrateSettlesAtProductionOverTheShareChanged() {
-        Husbandry weekly = new Husbandry(2, 0.45, 0.2, 7, 15, 0.1, 0, 0, 1, 8.2, false, 4);
+        Husbandry weekly = Husbandry.USUAL.with(as -> as.change(new Husbandry.WaterChange(0.2, 7))
+                .target(new Husbandry.Nutrients(15, 0.1))
+                .export(new Husbandry.Nutrients(0, 0))
+                .bottledBacteria(false));
         List<Resident> grown = List.of(resident("old", "zebrasoma-flavescens", 3000, 18));
         ResolvedPlan stock = ResolvedPlan.of(plan(SMALL, weekly, grown, List.of()), CATALOGUE);
         List<WaterForecast.Day> days = new WaterForecast(stock, WaterFit.NONE).days(List.of(), TODAY.plusDays(400));
@@ -144,24 +139,16 @@ class WaterForecastTest {
         List<Resident> residents = new ArrayList<>(tenSettled());
         residents.add(gone);
         TankPlan plain = plan(SMALL, Husbandry.USUAL, residents, List.of());
-        TankPlan lost = new TankPlan(
-                TODAY,
-                SMALL,
-                plain.houseRules(),
-                residents,
-                List.of(),
-                List.of(),
-                List.of(new Loss(
-                        "l",
-                        "g",
-                        TODAY.minusDays(20),
-                        Loss.Cause.MISSING,
-                        Loss.Certainty.GUESS,
-                        Optional.empty(),
-                        Optional.empty())),
-                List.of(),
-                Schedule.NONE,
-                List.of());
+        TankPlan lost = TankPlan.of(TODAY, SMALL, plain.houseRules())
+                .with(as -> as.residents(residents)
+                        .losses(List.of(new Loss(
+                                "l",
+                                "g",
+                                TODAY.minusDays(20),
+                                Loss.Cause.MISSING,
+                                Loss.Certainty.GUESS,
+                                Optional.empty(),
+                                Optional.empty()))));
         assertThat(ammoniaOn(lost, TODAY.minusDays(20))).isGreaterThan(3 * ammoniaOn(plain, TODAY.minusDays(20)));
     }
 
@@ -178,7 +165,10 @@ class WaterForecastTest {
     void bottledBacteriaLowerThePeak() {
         LocalDate day = TODAY.plusDays(3);
         List<WaterForecast.PlannedFish> coming = List.of(new WaterForecast.PlannedFish(day, newcomers(10, day)));
-        Husbandry bottle = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.85, 0.97, 1, 8.2, true, 4);
+        Husbandry bottle = Husbandry.USUAL.with(as -> as.change(new Husbandry.WaterChange(0.1, 7))
+                .target(new Husbandry.Nutrients(15, 0.1))
+                .export(new Husbandry.Nutrients(0.85, 0.97))
+                .bottledBacteria(true));
         List<WaterForecast.Day> with = new WaterForecast(
                         ResolvedPlan.of(plan(SMALL, bottle, tenSettled(), List.of()), CATALOGUE), WaterFit.NONE)
                 .days(coming, TODAY.plusDays(60));
@@ -196,7 +186,10 @@ class WaterForecastTest {
     /** Tests made up from a tank that is fed twice as much: the fit finds it, and keeps the bacteria about as they were. */
     @Test
     void theFitFindsTheFoodBehindTheTests() {
-        Husbandry fed = new Husbandry(2, 0.45, 0.1, 7, 15, 0.1, 0.5, 0.97, 1, 8.2, false, 4);
+        Husbandry fed = Husbandry.USUAL.with(as -> as.change(new Husbandry.WaterChange(0.1, 7))
+                .target(new Husbandry.Nutrients(15, 0.1))
+                .export(new Husbandry.Nutrients(0.5, 0.97))
+                .bottledBacteria(false));
         ResolvedPlan plain = ResolvedPlan.of(plan(SMALL, fed, tenSettled(), List.of()), CATALOGUE);
         List<WaterForecast.Day> truth = new WaterForecast(plain, new WaterFit(2, 1, 0)).days(List.of(), TODAY);
         Random random = new Random(11);

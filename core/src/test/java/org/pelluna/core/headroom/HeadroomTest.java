@@ -31,7 +31,7 @@ class HeadroomTest {
     /** feed × protein × 0.092: Timmons & Ebeling, Recirculating Aquaculture. */
     @Test
     void ammoniaNitrogenFollowsFromTheFood() {
-        double feed = Ration.gramsPerDay(TANG, 15, TANK.temperatureCelsius());
+        double feed = Ration.gramsPerDay(TANG, 15, TANK.regime().temperatureCelsius());
         Load load = load(HouseRules.USUAL, Ceiling.WASTE, "ammonia nitrogen a day", List.of(FISH), 15);
         assertThat(load.used()).isCloseTo(feed * 1000 * 0.45 * 0.092, within(1e-9));
         assertThat(load.limit()).isCloseTo(2 * TANK.netWater().litres(), within(1e-9));
@@ -42,12 +42,16 @@ class HeadroomTest {
     void theNutrientPeakIsWhatChangeAfterChangeSettlesAt() {
         Husbandry done = Husbandry.USUAL;
         Load load = load(HouseRules.USUAL, Ceiling.NUTRIENTS, "nitrate peak", List.of(FISH), 15);
-        double nitrogenMg = Ration.gramsPerDay(TANG, 15, TANK.temperatureCelsius()) * 1000 * 0.45 * 0.092;
-        double produced =
-                nitrogenMg * 62 / 14 / TANK.netWater().litres() * done.changeDays() * (1 - done.nitrateExport());
+        double nitrogenMg = Ration.gramsPerDay(TANG, 15, TANK.regime().temperatureCelsius()) * 1000 * 0.45 * 0.092;
+        double produced = nitrogenMg
+                * 62
+                / 14
+                / TANK.netWater().litres()
+                * done.change().days()
+                * (1 - done.export().nitrate());
         double level = 0;
         for (int change = 0; change < 500; change++) {
-            level = (level + produced) * (change < 499 ? 1 - done.changeShare() : 1);
+            level = (level + produced) * (change < 499 ? 1 - done.change().share() : 1);
         }
         assertThat(load.used()).isCloseTo(level, within(1e-6));
     }
@@ -91,12 +95,16 @@ class HeadroomTest {
     void thePhosphatePeakIsTheSameSeriesWithItsOwnExport() {
         Husbandry done = Husbandry.USUAL;
         Load load = load(HouseRules.USUAL, Ceiling.NUTRIENTS, "phosphate peak", List.of(FISH), 15);
-        double food = Ration.gramsPerDay(TANG, 15, TANK.temperatureCelsius()) * 1000;
+        double food = Ration.gramsPerDay(TANG, 15, TANK.regime().temperatureCelsius()) * 1000;
         double daily = food * Headroom.PHOSPHATE_PER_FOOD / TANK.netWater().litres();
         assertThat(load.used())
                 .isCloseTo(
-                        daily * done.changeDays() * (1 - done.phosphateExport()) / done.changeShare(), within(1e-12));
-        assertThat(load.limit()).isEqualTo(done.phosphateTarget());
+                        daily
+                                * done.change().days()
+                                * (1 - done.export().phosphate())
+                                / done.change().share(),
+                        within(1e-12));
+        assertThat(load.limit()).isEqualTo(done.target().phosphate());
     }
 
     @Test
@@ -139,12 +147,15 @@ class HeadroomTest {
     void theInchRuleTurnsOnTheDayTheTankIsMature() {
         HouseRules rules = HouseRules.USUAL;
         InchRule rule = new InchRule(TANK, rules);
-        LocalDate mature = TANK.cycledOn().orElseThrow().plusMonths(rules.matureAfterMonths());
+        LocalDate mature =
+                TANK.cycledOn().orElseThrow().plusMonths(rules.capacity().matureAfterMonths());
         assertThat(rule.matureOn()).contains(mature);
         assertThat(rule.gallons()).isCloseTo(TANK.netWater().litres() / 3.785411784, within(1e-9));
-        assertThat(rule.gallonsPerInch(mature.minusDays(1))).isEqualTo(rules.gallonsPerInchNew());
-        assertThat(rule.gallonsPerInch(mature)).isEqualTo(rules.gallonsPerInchMature());
-        assertThat(rule.ceilingInches(mature)).isCloseTo(rule.gallons() / rules.gallonsPerInchMature(), within(1e-9));
+        assertThat(rule.gallonsPerInch(mature.minusDays(1)))
+                .isEqualTo(rules.capacity().gallonsPerInchNew());
+        assertThat(rule.gallonsPerInch(mature)).isEqualTo(rules.capacity().gallonsPerInchMature());
+        assertThat(rule.ceilingInches(mature))
+                .isCloseTo(rule.gallons() / rules.capacity().gallonsPerInchMature(), within(1e-9));
         assertThat(rule.matureCeilingInches()).isEqualTo(rule.ceilingInches(mature));
     }
 }

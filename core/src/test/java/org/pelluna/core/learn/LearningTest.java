@@ -96,11 +96,7 @@ class LearningTest {
                     i == 0 ? 0.5 : 1,
                     Map.of(),
                     "as seen");
-            TankPlan with = new TankPlan(
-                    plan.asOf(),
-                    plan.tank(),
-                    plan.houseRules(),
-                    plan.residents().stream()
+            TankPlan with = plan.with(as -> as.residents(plan.residents().stream()
                             .map(one -> one.id().equals("ink")
                                     ? new org.pelluna.core.plan.Resident(
                                             one.id(),
@@ -110,14 +106,8 @@ class LearningTest {
                                             one.lengthCm(),
                                             one.leftOn())
                                     : one)
-                            .toList(),
-                    plan.wishes(),
-                    plan.log(),
-                    plan.losses(),
-                    List.of(own),
-                    plan.schedule(),
-                    plan.waterTests(),
-                    plan.journal());
+                            .toList())
+                    .ownSpecies(List.of(own)));
             expected[i] = Learning.of(ResolvedPlan.of(with, Fixtures.CATALOGUE))
                     .get("ink")
                     .expected();

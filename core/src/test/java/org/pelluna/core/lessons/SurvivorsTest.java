@@ -14,7 +14,6 @@ import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.watch.CrewCount;
@@ -49,18 +48,8 @@ class SurvivorsTest {
                             Optional.empty(),
                             Optional.empty())));
         }
-        return new TankPlan(
-                TODAY,
-                Fixtures.reef(),
-                HouseRules.USUAL,
-                residents,
-                List.of(),
-                List.of(),
-                losses,
-                List.of(),
-                Schedule.NONE,
-                List.of(),
-                journal);
+        return TankPlan.of(TODAY, Fixtures.reef(), HouseRules.USUAL)
+                .with(as -> as.residents(residents).losses(losses).journal(journal));
     }
 
     private static final List<Resident> FISH = List.of(

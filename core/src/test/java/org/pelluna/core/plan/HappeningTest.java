@@ -148,7 +148,7 @@ class HappeningTest {
     void anySequenceTakenBackInReverseGivesThePlanBack(long seed) {
         Random random = new Random(seed);
         TankPlan plan = RandomPlans.of(seed);
-        plan = plan.with(plan.schedule().only(id -> true));
+        plan = plan.withSchedule(plan.schedule().only(id -> true));
         List<TankPlan> before = new ArrayList<>();
         List<Happening> inverses = new ArrayList<>();
         for (int i = 0; i < 1 + random.nextInt(8); i++) {
@@ -203,7 +203,7 @@ class HappeningTest {
     void whatTheKeeperDecidedSinceIsNotUndoneWithIt() {
         Happening late = new Happening.Delayed(first(), setback("s", Setback.Kind.LATE), TODAY.plusDays(9));
         TankPlan after = late.applyTo(two());
-        TankPlan later = after.with(after.schedule().notBefore(first(), TODAY.plusDays(40)));
+        TankPlan later = after.withSchedule(after.schedule().notBefore(first(), TODAY.plusDays(40)));
         TankPlan back = late.inverse(two()).applyTo(later);
         assertThat(back.schedule().notBefore()).containsEntry(first(), TODAY.plusDays(40));
         assertThat(back.schedule().setbacks()).isEmpty();
@@ -234,29 +234,15 @@ class HappeningTest {
                 Optional.empty(),
                 Optional.of("it eats"));
         assertThat(back.obstacle(after.withLog(List.of(seen)))).isPresent();
-        TankPlan counted = new TankPlan(
-                after.asOf(),
-                after.tank(),
-                after.houseRules(),
-                after.residents(),
-                after.wishes(),
-                after.log(),
-                after.losses(),
-                after.ownSpecies(),
-                after.schedule(),
-                after.waterTests(),
-                new org.pelluna.core.watch.Journal(
-                        List.of(),
-                        List.of(new RollCall(
-                                "c",
-                                TODAY.atTime(22, 0),
-                                java.util.Map.of("plum", RollCall.State.EATING),
-                                Optional.empty())),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        java.util.Set.of()));
+        TankPlan counted = after.with(as -> as.journal(new org.pelluna.core.watch.Journal(
+                List.of(),
+                List.of(new RollCall(
+                        "c", TODAY.atTime(22, 0), java.util.Map.of("plum", RollCall.State.EATING), Optional.empty())),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                java.util.Set.of())));
         assertThat(back.obstacle(counted)).isPresent();
     }
 

@@ -41,17 +41,13 @@ class OwnSpeciesTest {
 
     private static TankPlan planWith(OwnSpecies own) {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
-        return new TankPlan(
-                TODAY,
-                plan.tank(),
-                plan.houseRules(),
-                List.of(new Resident("g", own.id(), "Sol", TODAY.minusDays(90), 6, java.util.Optional.empty())),
-                plan.wishes(),
-                List.of(),
-                List.of(),
-                List.of(own),
-                Schedule.NONE,
-                List.of());
+        return plan.with(as -> as.residents(
+                        List.of(new Resident("g", own.id(), "Sol", TODAY.minusDays(90), 6, java.util.Optional.empty())))
+                .log(List.of())
+                .losses(List.of())
+                .ownSpecies(List.of(own))
+                .schedule(Schedule.NONE)
+                .waterTests(List.of()));
     }
 
     @Test
@@ -62,8 +58,8 @@ class OwnSpeciesTest {
         assertThat(own.family()).isEqualTo(like.family());
         assertThat(own.size().adultCm().value()).isEqualTo(11);
         assertThat(own.size().adultCm().from()).isEqualTo(Provenance.KEEPER);
-        assertThat(own.temper().ownSpecies())
-                .isEqualTo(Math.min(1, 1.5 * like.temper().ownSpecies()));
+        assertThat(own.temper().toward().ownSpecies())
+                .isEqualTo(Math.min(1, 1.5 * like.temper().toward().ownSpecies()));
         assertThat(own.reef().get(AnimalGroup.SHRIMPS).conduct()).isEqualTo(Species.ReefStance.Conduct.TESTS);
         assertThat(own.growth()).isEqualTo(like.growth());
         assertThat(own.note()).hasValueSatisfying(note -> assertThat(note).contains("Gramma loreto", "trader"));

@@ -38,18 +38,15 @@ class PlanCheckTest {
             List<Loss> losses,
             Schedule schedule,
             Journal journal) {
-        return new TankPlan(
-                TODAY,
-                tank,
-                HouseRules.USUAL,
-                residents,
-                wishes,
-                log,
-                losses,
-                SOUND.ownSpecies(),
-                schedule,
-                SOUND.waterTests(),
-                journal);
+        return TankPlan.of(TODAY, tank, HouseRules.USUAL)
+                .with(as -> as.residents(residents)
+                        .wishes(wishes)
+                        .log(log)
+                        .losses(losses)
+                        .ownSpecies(SOUND.ownSpecies())
+                        .schedule(schedule)
+                        .waterTests(SOUND.waterTests())
+                        .journal(journal));
     }
 
     private static TankPlan withResidents(List<Resident> residents) {

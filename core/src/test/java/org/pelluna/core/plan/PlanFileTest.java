@@ -51,118 +51,119 @@ class PlanFileTest {
 
     static TankPlan everything(TankShape shape) {
         LocalDate lost = TODAY.minusDays(3);
-        return new TankPlan(
-                TODAY,
-                new TankBuilder()
-                        .shape(shape)
-                        .swim(50.5)
-                        .holding(AnimalGroup.SEA_CUCUMBERS, 7)
-                        .build()
-                        .drawn(drawing()),
-                HouseRules.USUAL,
-                List.of(
-                        new Resident(
-                                "b",
-                                "gramma-loreto",
-                                "Plüm \"the\" <shy>",
-                                TODAY.minusDays(90),
-                                4.25,
-                                Optional.empty()),
-                        new Resident(
+        return TankPlan.of(
+                        TODAY,
+                        new TankBuilder()
+                                .shape(shape)
+                                .swim(50.5)
+                                .holding(AnimalGroup.SEA_CUCUMBERS, 7)
+                                .build()
+                                .drawn(drawing()),
+                        HouseRules.USUAL)
+                .with(as -> as.residents(List.of(
+                                new Resident(
+                                        "b",
+                                        "gramma-loreto",
+                                        "Plüm \"the\" <shy>",
+                                        TODAY.minusDays(90),
+                                        4.25,
+                                        Optional.empty()),
+                                new Resident(
+                                        "c",
+                                        "gramma-loreto",
+                                        "Gone",
+                                        TODAY.minusDays(90),
+                                        4,
+                                        Optional.of(lost),
+                                        Optional.empty(),
+                                        Optional.of(new Resident.Acquisition(
+                                                Optional.of(Resident.Origin.WILD),
+                                                Optional.of(Resident.Method.QUARANTINE_AND_BOX),
+                                                Optional.of(31.5))))))
+                        .wishes(List.of(
+                                new Wish(
+                                        "w",
+                                        "chromis-viridis",
+                                        5,
+                                        Optional.of(3.5),
+                                        Optional.of("Ilse"),
+                                        Wish.Decision.IN,
+                                        Optional.of("we have room")),
+                                Fixtures.wish("salarias-fasciatus")))
+                        .log(List.of(
+                                new LogEntry(
+                                        "l",
+                                        TODAY.minusDays(5).atTime(19, 30),
+                                        LogEntry.Kind.PINNED,
+                                        Optional.of("b"),
+                                        Optional.of("c"),
+                                        Optional.of(3),
+                                        Optional.of("left cave"),
+                                        Optional.of(20),
+                                        Optional.of("torn fin")),
+                                new LogEntry(
+                                        "m",
+                                        TODAY.minusDays(4).atTime(8, 0, 30),
+                                        LogEntry.Kind.NOTE,
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Optional.of("all quiet"))))
+                        .losses(List.of(new Loss(
+                                "x",
                                 "c",
-                                "gramma-loreto",
-                                "Gone",
-                                TODAY.minusDays(90),
-                                4,
-                                Optional.of(lost),
-                                Optional.empty(),
-                                Optional.of(new Resident.Acquisition(
-                                        Optional.of(Resident.Origin.WILD),
-                                        Optional.of(Resident.Method.QUARANTINE_AND_BOX),
-                                        Optional.of(31.5))))),
-                List.of(
-                        new Wish(
-                                "w",
-                                "chromis-viridis",
-                                5,
-                                Optional.of(3.5),
-                                Optional.of("Ilse"),
-                                Wish.Decision.IN,
-                                Optional.of("we have room")),
-                        Fixtures.wish("salarias-fasciatus")),
-                List.of(
-                        new LogEntry(
-                                "l",
-                                TODAY.minusDays(5).atTime(19, 30),
-                                LogEntry.Kind.PINNED,
-                                Optional.of("b"),
-                                Optional.of("c"),
-                                Optional.of(3),
-                                Optional.of("left cave"),
-                                Optional.of(20),
-                                Optional.of("torn fin")),
-                        new LogEntry(
-                                "m",
-                                TODAY.minusDays(4).atTime(8, 0, 30),
-                                LogEntry.Kind.NOTE,
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.empty(),
-                                Optional.of("all quiet"))),
-                List.of(new Loss(
-                        "x",
-                        "c",
-                        lost,
-                        Loss.Cause.AGGRESSION,
-                        Loss.Certainty.LIKELY,
-                        Optional.of(35.5),
-                        Optional.of("found on the sand"),
-                        Optional.of("torn fins"),
-                        Optional.of(lost.minusDays(1)),
-                        Optional.of("b"))),
-                List.of(OwnSpeciesTest.basslet()),
-                new Schedule(
-                        List.of(List.of("w")),
-                        java.util.Map.of("w", TODAY.plusDays(30)),
-                        java.util.Map.of("wish-salarias-fasciatus", TODAY.minusDays(4)),
-                        List.of(new Setback(
-                                "s",
-                                TODAY.minusDays(9),
-                                Setback.Kind.DIED,
-                                "Royal gramma",
-                                Optional.of(49.0),
-                                Optional.of("pinched when it came"))),
-                        Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
-                        List.of(new Schedule.Tick("w", "inspect", TODAY.atTime(18, 5))),
-                        List.of(new Schedule.BoxCheck("w", TODAY, true, Optional.of("Plüm")))),
-                List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)),
-                new Journal(
-                        List.of(new Watch("v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))),
-                        List.of(new RollCall(
-                                "rc",
-                                TODAY.atTime(7, 5),
-                                java.util.Map.of("b", RollCall.State.EATING),
-                                Optional.empty())),
-                        List.of(new Sign(
-                                "sg",
-                                TODAY.atTime(7, 6),
-                                "b",
-                                Sign.Kind.CLOUDY_EYE,
-                                Optional.of("left"),
-                                Optional.of("sg-photo"))),
-                        List.of(new Remedy(
-                                "rm",
-                                Remedy.Kind.MIRROR,
-                                Optional.of("b"),
-                                TODAY.minusDays(9),
-                                Optional.of(TODAY),
-                                Optional.empty())),
-                        List.of(new CrewCount(
-                                "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)),
-                        List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)),
-                        java.util.Set.of("b")));
+                                lost,
+                                Loss.Cause.AGGRESSION,
+                                Loss.Certainty.LIKELY,
+                                Optional.of(35.5),
+                                Optional.of("found on the sand"),
+                                Optional.of("torn fins"),
+                                Optional.of(lost.minusDays(1)),
+                                Optional.of("b"))))
+                        .ownSpecies(List.of(OwnSpeciesTest.basslet()))
+                        .schedule(new Schedule(
+                                List.of(List.of("w")),
+                                java.util.Map.of("w", TODAY.plusDays(30)),
+                                java.util.Map.of("wish-salarias-fasciatus", TODAY.minusDays(4)),
+                                List.of(new Setback(
+                                        "s",
+                                        TODAY.minusDays(9),
+                                        Setback.Kind.DIED,
+                                        "Royal gramma",
+                                        Optional.of(49.0),
+                                        Optional.of("pinched when it came"))),
+                                Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
+                                List.of(new Schedule.Tick("w", "inspect", TODAY.atTime(18, 5))),
+                                List.of(new Schedule.BoxCheck("w", TODAY, true, Optional.of("Plüm")))))
+                        .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
+                        .journal(new Journal(
+                                List.of(new Watch(
+                                        "v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))),
+                                List.of(new RollCall(
+                                        "rc",
+                                        TODAY.atTime(7, 5),
+                                        java.util.Map.of("b", RollCall.State.EATING),
+                                        Optional.empty())),
+                                List.of(new Sign(
+                                        "sg",
+                                        TODAY.atTime(7, 6),
+                                        "b",
+                                        Sign.Kind.CLOUDY_EYE,
+                                        Optional.of("left"),
+                                        Optional.of("sg-photo"))),
+                                List.of(new Remedy(
+                                        "rm",
+                                        Remedy.Kind.MIRROR,
+                                        Optional.of("b"),
+                                        TODAY.minusDays(9),
+                                        Optional.of(TODAY),
+                                        Optional.empty())),
+                                List.of(new CrewCount(
+                                        "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)),
+                                List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)),
+                                java.util.Set.of("b"))));
     }
 
     @ParameterizedTest
@@ -210,8 +211,9 @@ class PlanFileTest {
                 Optional.of(meek));
         Resident resident = new Resident(
                 "r", "zebrasoma-flavescens", "Sol", TODAY.minusDays(90), 9, Optional.empty(), Optional.of(meek));
-        HouseRules rules =
-                HouseRules.USUAL.with(Approaches.USUAL, Husbandry.USUAL, java.util.Map.of("jump", "a lid is ordered"));
+        HouseRules rules = HouseRules.USUAL.with(as -> as.schools(Approaches.USUAL)
+                .husbandry(Husbandry.USUAL)
+                .overruled(java.util.Map.of("jump", "a lid is ordered")));
         TankPlan plan = Fixtures.plan(Fixtures.reef(), rules, List.of(resident), List.of(wish));
         assertThat(PlanFile.read(PlanFile.write(plan), CATALOGUE)).isEqualTo(plan);
     }

@@ -135,7 +135,8 @@ class PlanValuesTest {
         assertThat(longer.size().maximumCm().value())
                 .as("never below its adult length")
                 .isEqualTo(260);
-        assertThat(longer.temper().genus()).isCloseTo(TANG.temper().genus() / 2, within(1e-12));
+        assertThat(longer.temper().toward().genus())
+                .isCloseTo(TANG.temper().toward().genus() / 2, within(1e-12));
         Species usual = new Individual(1, Optional.empty(), "as its kind").of(TANG);
         assertThat(usual.size()).isEqualTo(TANG.size());
         Species smaller = new Individual(1, Optional.of(10.0), "stunted").of(TANG);
@@ -212,8 +213,8 @@ class PlanValuesTest {
     @Test
     void targetsAreTheHouses() {
         Husbandry done = Husbandry.USUAL;
-        assertThat(WaterTest.Kind.NITRATE.to(done)).isEqualTo(done.nitrateTarget());
-        assertThat(WaterTest.Kind.PHOSPHATE.to(done)).isEqualTo(done.phosphateTarget());
+        assertThat(WaterTest.Kind.NITRATE.to(done)).isEqualTo(done.target().nitrate());
+        assertThat(WaterTest.Kind.PHOSPHATE.to(done)).isEqualTo(done.target().phosphate());
         assertThat(WaterTest.Kind.NITRITE.to(done)).isEqualTo(1);
         assertThat(WaterTest.Kind.AMMONIA.to(done)).isEqualTo(0.1);
         assertThat(WaterTest.Kind.PH.suits(7.7, done)).isFalse();

@@ -42,11 +42,16 @@ class PresetTest {
     void theFirstIsTheMostCareful() {
         HouseRules first = Preset.ALL.get(0).rules();
         for (Preset preset : Preset.ALL.subList(1, 4)) {
-            assertThat(preset.rules().gallonsPerInchMature()).isLessThanOrEqualTo(first.gallonsPerInchMature());
-            assertThat(preset.rules().pauseAfterOneDays()).isLessThanOrEqualTo(first.pauseAfterOneDays());
-            assertThat(preset.rules().pauseAfterMoreDays()).isLessThanOrEqualTo(first.pauseAfterMoreDays());
-            assertThat(preset.rules().carefulPerHour()).isGreaterThanOrEqualTo(first.carefulPerHour());
-            assertThat(preset.rules().bodyLengthsToSwim()).isLessThanOrEqualTo(first.bodyLengthsToSwim());
+            assertThat(preset.rules().capacity().gallonsPerInchMature())
+                    .isLessThanOrEqualTo(first.capacity().gallonsPerInchMature());
+            assertThat(preset.rules().pauses().afterOneDays())
+                    .isLessThanOrEqualTo(first.pauses().afterOneDays());
+            assertThat(preset.rules().pauses().afterMoreDays())
+                    .isLessThanOrEqualTo(first.pauses().afterMoreDays());
+            assertThat(preset.rules().weights().carefulPerHour())
+                    .isGreaterThanOrEqualTo(first.weights().carefulPerHour());
+            assertThat(preset.rules().capacity().bodyLengthsToSwim())
+                    .isLessThanOrEqualTo(first.capacity().bodyLengthsToSwim());
         }
         assertThat(first.schools().kin()).isEqualTo(Approaches.Kin.NEVER);
     }

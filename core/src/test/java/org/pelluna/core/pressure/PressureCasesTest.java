@@ -18,7 +18,7 @@ import org.pelluna.core.pressure.Likeness.Kin;
 
 /** What keepers know of pairs of fish; common practice. */
 class PressureCasesTest {
-    private static final double CAREFUL = HouseRules.USUAL.carefulPerHour();
+    private static final double CAREFUL = HouseRules.USUAL.weights().carefulPerHour();
 
     private static double onNewcomer(String resident, String newcomer) {
         PressureModel model = new PressureModel(Habitat.of(Fixtures.reef(), Fixtures.TODAY));

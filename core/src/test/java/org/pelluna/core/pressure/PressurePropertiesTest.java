@@ -75,13 +75,8 @@ class PressurePropertiesTest {
         double genus = family + random.nextDouble() * (1 - family);
         double own = genus + random.nextDouble() * (1 - genus);
         return new Temperament(
-                own,
-                genus,
-                family,
-                random.nextDouble(),
-                random.nextDouble(),
-                others,
-                random.nextDouble(),
+                new Temperament.Toward(
+                        own, genus, family, random.nextDouble(), random.nextDouble(), others, random.nextDouble()),
                 random.nextDouble(),
                 random.nextDouble(),
                 10 + random.nextDouble() * 200,

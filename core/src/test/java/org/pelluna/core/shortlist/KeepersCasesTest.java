@@ -172,8 +172,9 @@ class KeepersCasesTest {
     @ParameterizedTest
     @CsvSource({"nemateleotris-decora, cover, a mesh is on order", "naso-lituratus, volume, it moves on next year"})
     void anOverruledRuleNoLongerCountsButItsNoteStays(String fish, String rule, String note) {
-        HouseRules rules =
-                HouseRules.USUAL.with(HouseRules.USUAL.schools(), HouseRules.USUAL.husbandry(), Map.of(rule, note));
+        HouseRules rules = HouseRules.USUAL.with(as -> as.schools(HouseRules.USUAL.schools())
+                .husbandry(HouseRules.USUAL.husbandry())
+                .overruled(Map.of(rule, note)));
         Species species = Fixtures.species(fish);
         Tank open = new TankBuilder().cover(Cover.Kind.OPEN, 0).build();
         ResolvedPlan stock = ResolvedPlan.of(Fixtures.plan(open, rules, List.of(), List.of()), Fixtures.CATALOGUE);

@@ -72,7 +72,7 @@ class RuleThresholdsTest {
         double wants = Math.max(
                 one.needs().swimCm().value(),
                 travels
-                        ? HouseRules.USUAL.bodyLengthsToSwim()
+                        ? HouseRules.USUAL.capacity().bodyLengthsToSwim()
                                 * one.size().adultCm().value()
                         : 0);
         Tank enough = new TankBuilder().swim(wants * 1.001).build();
@@ -80,8 +80,7 @@ class RuleThresholdsTest {
         assertThat(stance(enough, one, "swim-length")).isNotEqualTo(Optional.of(Stance.STOP));
         assertThat(stance(shorter, one, "swim-length")).hasValue(Stance.STOP);
         Approaches usual = Approaches.USUAL;
-        HouseRules juvenile = HouseRules.USUAL.with(
-                new Approaches(
+        HouseRules juvenile = HouseRules.USUAL.with(as -> as.schools(new Approaches(
                         usual.ceiling(),
                         Approaches.BigFish.JUVENILE,
                         usual.kin(),
@@ -92,9 +91,9 @@ class RuleThresholdsTest {
                         usual.quarantine(),
                         usual.bacteria(),
                         usual.salinity(),
-                        usual.rock()),
-                HouseRules.USUAL.husbandry(),
-                Map.of());
+                        usual.rock()))
+                .husbandry(HouseRules.USUAL.husbandry())
+                .overruled(Map.of()));
         // A fish that is bought small still has room for a time: careful, with the day; never simply fine.
         Finding asAJuvenile = finding(shorter, juvenile, one, "swim-length").orElseThrow();
         assertThat(asAJuvenile.stance()).isIn(Stance.CAREFUL, Stance.STOP);

@@ -13,7 +13,6 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.LogEntry;
@@ -124,18 +123,11 @@ public final class Logs {
     public TankPlan plan(Loss... losses) {
         List<LogEntry> sorted = new ArrayList<>(log);
         sorted.sort(java.util.Comparator.comparing(LogEntry::at));
-        return new TankPlan(
-                Fixtures.TODAY,
-                Fixtures.reef(),
-                HouseRules.USUAL,
-                residents,
-                List.of(),
-                sorted,
-                List.of(losses),
-                List.of(),
-                Schedule.NONE,
-                List.of(),
-                new Journal(watches, calls, signs, remedies, List.of(), List.of(), unlearned));
+        return TankPlan.of(Fixtures.TODAY, Fixtures.reef(), HouseRules.USUAL)
+                .with(as -> as.residents(residents)
+                        .log(sorted)
+                        .losses(List.of(losses))
+                        .journal(new Journal(watches, calls, signs, remedies, List.of(), List.of(), unlearned)));
     }
 
     static LocalDate day(int daysAgo) {
