@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.HappeningStore;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
@@ -92,7 +93,7 @@ class DatabaseOfYesterdayTest extends PageTest {
         // What happened before inverses were kept is taken back as well as it could be then.
         pages.perform(post(keeper, "/tanks/" + reef + "/arrivals/w-neon/undo")).andExpect(status().isFound());
         TankPlan plan = tanks.plan(keeper.id(), reef);
-        assertThat(plan.wishes()).extracting(Wish::id).contains("w-neon");
+        assertThat(plan.wishes()).extracting(Wish::id).contains(new WishId("w-neon"));
         String late = plan.schedule().setbacks().stream()
                 .filter(one -> one.kind() == org.pelluna.core.plan.Setback.Kind.DIED)
                 .findFirst()
@@ -101,7 +102,7 @@ class DatabaseOfYesterdayTest extends PageTest {
         pages.perform(post(keeper, "/tanks/" + reef + "/arrivals/w-fairy/setback/" + late + "/undo"))
                 .andExpect(status().isFound());
         assertThat(tanks.plan(keeper.id(), reef).wishes())
-                .filteredOn(one -> one.id().equals("w-fairy"))
+                .filteredOn(one -> one.id().key().equals("w-fairy"))
                 .singleElement()
                 .satisfies(one -> assertThat(one.decision()).isEqualTo(Wish.Decision.OPEN));
     }

@@ -17,6 +17,8 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ShareStore;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.DataPackage;
 import org.pelluna.core.plan.TankPlan;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -103,8 +105,8 @@ class FaultsTest extends PageTest {
 
     private static org.pelluna.core.plan.Wish wish(String key) {
         return new org.pelluna.core.plan.Wish(
-                key,
-                "gramma-loreto",
+                new WishId(key),
+                new SpeciesId("gramma-loreto"),
                 1,
                 java.util.Optional.empty(),
                 java.util.Optional.empty(),

@@ -16,6 +16,9 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -123,7 +126,7 @@ class FishPageTest extends PageTest {
         journal.add(
                 keeper.id(),
                 tank,
-                new Task("catch", before.asOf(), "Catch Gale", false, java.util.Optional.of("gale")));
+                new Task("catch", before.asOf(), "Catch Gale", false, java.util.Optional.of(new FishId("gale"))));
         assertThat(page("/today")).contains("Catch Gale");
         String form = UUID.randomUUID().toString();
         sayAs(form, "leave", "how", "SOLD", "on", before.asOf().toString(), "to", "the club", "price", "40")
@@ -224,8 +227,8 @@ class FishPageTest extends PageTest {
                 keeper.id(),
                 tank,
                 new Wish(
-                        "harem",
-                        "pseudanthias-squamipinnis",
+                        new WishId("harem"),
+                        new SpeciesId("pseudanthias-squamipinnis"),
                         5,
                         java.util.Optional.empty(),
                         java.util.Optional.empty(),
@@ -269,7 +272,7 @@ class FishPageTest extends PageTest {
 
     private Wish wish() {
         return plan().wishes().stream()
-                .filter(one -> one.id().equals("harem"))
+                .filter(one -> one.id().key().equals("harem"))
                 .findFirst()
                 .orElseThrow();
     }

@@ -59,7 +59,7 @@ abstract class PageTest {
 
     static Resident fish(TankPlan plan, String id) {
         return plan.residents().stream()
-                .filter(fish -> fish.id().equals(id))
+                .filter(fish -> fish.id().key().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

@@ -79,7 +79,7 @@ class RecordTest extends PageTest {
                 .param("length", "2.8")
                 .param("name", "Spark"));
         TankPlan after = plan();
-        assertThat(after.wishes()).noneMatch(wish -> wish.id().equals("w-neon"));
+        assertThat(after.wishes()).noneMatch(wish -> wish.id().key().equals("w-neon"));
         Resident spark = last(after.residents());
         assertThat(spark.name()).isEqualTo("Spark");
         assertThat(spark.lengthCm()).isEqualTo(2.8);
@@ -125,7 +125,7 @@ class RecordTest extends PageTest {
     @Test
     void anArrivalThatTheLogSpeaksOfIsNotTakenBack() throws Exception {
         done(at("/arrivals/w-neon/done").param("on", plan().asOf().toString()).param("length", "3"));
-        String neon = last(plan().residents()).id();
+        String neon = last(plan().residents()).id().key();
         done(at("/watch")
                 .param("key", UUID.randomUUID().toString())
                 .param("kind", "CHASE")
@@ -135,7 +135,7 @@ class RecordTest extends PageTest {
         pages.perform(at("/arrivals/w-neon/undo"))
                 .andExpect(status().isConflict())
                 .andExpect(content().string(containsString("cannot be taken back")));
-        assertThat(plan().residents()).anyMatch(one -> one.id().equals(neon));
+        assertThat(plan().residents()).anyMatch(one -> one.id().key().equals(neon));
     }
 
     @Test
@@ -188,7 +188,7 @@ class RecordTest extends PageTest {
     @Test
     void theKeepersWordAndNoteStay() throws Exception {
         Wish open = plan().wishes().stream()
-                .filter(wish -> wish.id().equals("w-naso"))
+                .filter(wish -> wish.id().key().equals("w-naso"))
                 .findFirst()
                 .orElseThrow();
         done(at("/wishes/w-naso/decide")
@@ -196,7 +196,7 @@ class RecordTest extends PageTest {
                 .param("decision", "IN")
                 .param("note", "the big tank comes in spring"));
         Wish naso = plan().wishes().stream()
-                .filter(wish -> wish.id().equals("w-naso"))
+                .filter(wish -> wish.id().key().equals("w-naso"))
                 .findFirst()
                 .orElseThrow();
         assertThat(naso.decision()).isEqualTo(Wish.Decision.IN);
@@ -262,7 +262,7 @@ class RecordTest extends PageTest {
 
     private Resident resident(String id) {
         return plan().residents().stream()
-                .filter(one -> one.id().equals(id))
+                .filter(one -> one.id().key().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

@@ -17,6 +17,8 @@ import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
@@ -56,7 +58,7 @@ class SchedulePageTest extends PageTest {
 
     private LocalDate dateOf(String wish) {
         return order().arrivals().stream()
-                .filter(one -> one.wishIds().contains(wish))
+                .filter(one -> one.wishIds().contains(new WishId(wish)))
                 .findFirst()
                 .orElseThrow()
                 .date();
@@ -116,13 +118,13 @@ class SchedulePageTest extends PageTest {
         TankPlan after = plan();
         assertThat(after.wishes()).hasSize(wishes + 1);
         assertThat(after.wishes())
-                .filteredOn(wish -> wish.id().equals(FAIRY))
+                .filteredOn(wish -> wish.id().key().equals(FAIRY))
                 .singleElement()
                 .satisfies(wish -> assertThat(wish.decision()).isEqualTo(Wish.Decision.STRUCK));
         assertThat(after.schedule().setbacks())
                 .last()
                 .satisfies(one -> assertThat(one.price()).contains(75.0));
-        assertThat(order().arrivals()).noneMatch(one -> one.wishIds().contains(FAIRY));
+        assertThat(order().arrivals()).noneMatch(one -> one.wishIds().contains(new WishId(FAIRY)));
         pages.perform(get(keeper, arrivals + "/money")).andExpect(content().string(containsString("75")));
         String id = after.schedule()
                 .setbacks()
@@ -130,7 +132,7 @@ class SchedulePageTest extends PageTest {
                 .id();
         pages.perform(post(keeper, arrivals + "/" + FAIRY + "/setback/" + id + "/undo"))
                 .andExpect(status().isFound());
-        assertThat(order().arrivals()).anyMatch(one -> one.wishIds().contains(FAIRY));
+        assertThat(order().arrivals()).anyMatch(one -> one.wishIds().contains(new WishId(FAIRY)));
         assertThat(plan()).as("the replacement is off the list again").isEqualTo(before);
         pages.perform(post(keeper, arrivals + "/" + FAIRY + "/setback/" + id + "/undo"))
                 .andExpect(status().isFound());
@@ -167,15 +169,15 @@ class SchedulePageTest extends PageTest {
         int wishes = plan().wishes().size();
         setback(FAIRY, "DIED", "instead", "", "days", "14", "note", "").andExpect(status().isFound());
         assertThat(plan().wishes()).hasSize(wishes);
-        assertThat(order().arrivals()).noneMatch(one -> one.wishIds().contains(FAIRY));
+        assertThat(order().arrivals()).noneMatch(one -> one.wishIds().contains(new WishId(FAIRY)));
     }
 
     @Test
     void aSwapPutsAnotherFishIntoThePlan() throws Exception {
         setback(FAIRY, "SWAPPED", "instead", "Cirrhilabrus rubrisquamis").andExpect(status().is4xxClientError());
-        String other = catalogue.get("cirrhilabrus-cyanopleura").scientificName();
+        String other = catalogue.get(new SpeciesId("cirrhilabrus-cyanopleura")).scientificName();
         setback(FAIRY, "SWAPPED", "instead", other).andExpect(status().isFound());
-        assertThat(plan().wishes()).anyMatch(wish -> wish.speciesId().equals("cirrhilabrus-cyanopleura"));
+        assertThat(plan().wishes()).anyMatch(wish -> wish.speciesId().key().equals("cirrhilabrus-cyanopleura"));
     }
 
     @Test
@@ -302,7 +304,9 @@ class SchedulePageTest extends PageTest {
     @Test
     void wishesThatLeaveThePlanLeaveTheSchedule() throws Exception {
         schedules.change(
-                keeper.id(), tank, none -> none.notBefore(FAIRY, plan().asOf().plusDays(50)));
+                keeper.id(),
+                tank,
+                none -> none.notBefore(new WishId(FAIRY), plan().asOf().plusDays(50)));
         pages.perform(post(keeper, "/tanks/" + tank + "/wishes/" + FAIRY + "/remove"))
                 .andExpect(status().isFound());
         Schedule schedule = plan().schedule();

@@ -118,7 +118,7 @@ class SpeciesPageTest extends PageTest {
                 .andExpect(
                         content().string(containsString("<option value=\"0.4\" selected=\"selected\">much gentler")));
         assertThat(tanks.plan(keeper.id(), tank).residents())
-                .anyMatch(one -> one.individual().isPresent() && one.id().equals("gale"));
+                .anyMatch(one -> one.individual().isPresent() && one.id().key().equals("gale"));
     }
 
     @Test

@@ -21,6 +21,7 @@ import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.DataPackage;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.Setback;
@@ -88,7 +89,7 @@ class StrangersKeysTest extends PageTest {
                 new Sign(
                         sign,
                         java.time.LocalDateTime.of(2026, 1, 2, 10, 0),
-                        "gale",
+                        new FishId("gale"),
                         Sign.Kind.values()[0],
                         java.util.Optional.of(MARK),
                         java.util.Optional.of(sign + "-photo")),

@@ -14,6 +14,9 @@ import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Preset;
@@ -77,8 +80,8 @@ class TankCacheTest extends PageTest {
                         id,
                         tank,
                         new Wish(
-                                "more",
-                                "gramma-loreto",
+                                new WishId("more"),
+                                new SpeciesId("gramma-loreto"),
                                 1,
                                 Optional.empty(),
                                 Optional.empty(),
@@ -112,8 +115,8 @@ class TankCacheTest extends PageTest {
                                 "seen",
                                 today.atTime(0, 1),
                                 LogEntry.Kind.CHASE,
-                                Optional.of("gale"),
-                                Optional.of("pip"),
+                                Optional.of(new FishId("gale")),
+                                Optional.of(new FishId("pip")),
                                 Optional.of(3),
                                 Optional.empty(),
                                 Optional.of(30),
@@ -122,7 +125,7 @@ class TankCacheTest extends PageTest {
         after("a lesson taken back", () -> journal.learns(id, tank, "gale", false));
         after(
                 "an arrival put off",
-                () -> schedules.change(id, tank, old -> old.notBefore("w-fairy", today.plusDays(200))));
+                () -> schedules.change(id, tank, old -> old.notBefore(new WishId("w-fairy"), today.plusDays(200))));
         after("the house rules", () -> {
             var row = tanks.get(id, tank);
             tanks.change(
@@ -139,7 +142,7 @@ class TankCacheTest extends PageTest {
                         tank,
                         new Loss(
                                 "gone",
-                                "pip",
+                                new FishId("pip"),
                                 today,
                                 Loss.Cause.MISSING,
                                 Loss.Certainty.GUESS,
@@ -156,7 +159,7 @@ class TankCacheTest extends PageTest {
                 record.today().atTime(0, 1),
                 LogEntry.Kind.NOTE,
                 Optional.empty(),
-                Optional.of("gale"),
+                Optional.of(new FishId("gale")),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -190,8 +193,8 @@ class TankCacheTest extends PageTest {
                 keeper.id(),
                 tank,
                 new Wish(
-                        "w-extra",
-                        "gramma-loreto",
+                        new WishId("w-extra"),
+                        new SpeciesId("gramma-loreto"),
                         1,
                         Optional.empty(),
                         Optional.empty(),

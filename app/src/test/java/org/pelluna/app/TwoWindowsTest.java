@@ -132,7 +132,7 @@ class TwoWindowsTest extends PageTest {
 
     private Wish wish() {
         return plan().wishes().stream()
-                .filter(one -> one.id().equals("w-naso"))
+                .filter(one -> one.id().key().equals("w-naso"))
                 .findFirst()
                 .orElseThrow();
     }
@@ -197,7 +197,7 @@ class TwoWindowsTest extends PageTest {
         form.put("scientificName", "Pseudochromis ficticius");
         form.put("note", "a friend keeps it");
         pages.perform(send("/own-species", form)).andExpect(status().isFound());
-        String key = plan().ownSpecies().get(0).id();
+        String key = plan().ownSpecies().get(0).id().key();
         String conflict =
                 second("/own-species?species=" + key, "/own-species", "note", "seen at a show", "read in a book");
         assertThat(plan().ownSpecies().get(0).note()).isEqualTo("read in a book");

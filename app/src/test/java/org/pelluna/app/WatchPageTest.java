@@ -25,6 +25,8 @@ import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Schedule;
@@ -138,7 +140,13 @@ class WatchPageTest extends PageTest {
     void whoWillOutgrowTheTankComesUpUnderTodayAndInTheCalendar() throws Exception {
         TankPlan demo = demoPlan();
         List<Resident> residents = new ArrayList<>(demo.residents());
-        residents.add(new Resident("nan", "naso-lituratus", "Nan", demo.asOf().minusDays(400), 18, Optional.empty()));
+        residents.add(new Resident(
+                new FishId("nan"),
+                new SpeciesId("naso-lituratus"),
+                "Nan",
+                demo.asOf().minusDays(400),
+                18,
+                Optional.empty()));
         UUID crowded = tanks.add(
                 keeper.id(),
                 demo.with(as -> as.residents(residents)
@@ -166,7 +174,7 @@ class WatchPageTest extends PageTest {
         assertThat(page("/today")).doesNotContain("Plum was missing");
         assertThat(plan().journal().rollCalls())
                 .last()
-                .satisfies(one -> assertThat(one.found()).containsEntry("plum", RollCall.State.EATING));
+                .satisfies(one -> assertThat(one.found()).containsEntry(new FishId("plum"), RollCall.State.EATING));
         call("nobody", "eating").andExpect(status().isNotFound());
         call().andExpect(status().isBadRequest());
     }
@@ -286,7 +294,7 @@ class WatchPageTest extends PageTest {
         assertThat(page(watch + "/learned")).contains("as its species");
         var before = Learning.stock(plan(), catalogue);
         pages.perform(post(keeper, watch + "/learned/gale")).andExpect(status().isFound());
-        assertThat(plan().journal().unlearned()).containsExactly("gale");
+        assertThat(plan().journal().unlearned()).containsExactly(new FishId("gale"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isNotEqualTo(before.residents());
         pages.perform(post(keeper, watch + "/learned/gale").param("learns", "true"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isEqualTo(before.residents());

@@ -50,7 +50,7 @@ class WordsTest extends PageTest {
     RequestMappingHandlerMapping mappings;
 
     private List<String> pagesOf(UUID tank, TankPlan plan) {
-        String wish = plan.wishes().get(0).id();
+        String wish = plan.wishes().get(0).id().key();
         List<String> paths = new ArrayList<>();
         mappings.getHandlerMethods().keySet().forEach(info -> {
             if (info.getMethodsCondition().getMethods().contains(RequestMethod.GET)) {

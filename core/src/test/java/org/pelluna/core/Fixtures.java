@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -36,13 +39,13 @@ public final class Fixtures {
     }
 
     public static Species species(String id) {
-        return CATALOGUE.get(id);
+        return CATALOGUE.get(new SpeciesId(id));
     }
 
     /** A fish of the given length that has its length on the given day. */
     public static Fish fish(String id, Species species, double lengthCm, LocalDate since) {
         return new Fish(
-                id,
+                new FishId(id),
                 id,
                 species,
                 new GrowthCurve(
@@ -53,7 +56,16 @@ public final class Fixtures {
     }
 
     public static Resident resident(String id, String speciesId, int daysAgo, double lengthCm) {
-        return new Resident(id, speciesId, id, TODAY.minusDays(daysAgo), lengthCm, Optional.empty());
+        return new Resident(
+                new FishId(id), new SpeciesId(speciesId), id, TODAY.minusDays(daysAgo), lengthCm, Optional.empty());
+    }
+
+    public static Resident resident(String id, SpeciesId species, int daysAgo, double lengthCm) {
+        return resident(id, species.key(), daysAgo, lengthCm);
+    }
+
+    public static Wish wish(SpeciesId species) {
+        return wish(species.key(), 1);
     }
 
     public static Wish wish(String speciesId) {
@@ -62,8 +74,8 @@ public final class Fixtures {
 
     public static Wish wish(String speciesId, int count) {
         return new Wish(
-                "wish-" + speciesId,
-                speciesId,
+                new WishId("wish-" + speciesId),
+                new SpeciesId(speciesId),
                 count,
                 Optional.empty(),
                 Optional.empty(),

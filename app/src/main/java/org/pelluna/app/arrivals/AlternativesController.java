@@ -12,6 +12,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.budget.Budget;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -104,7 +105,7 @@ class AlternativesController {
     }
 
     private static Way way(Alternative one, double dearest, ResolvedPlan stock) {
-        List<List<String>> own = stock.plan().schedule().order();
+        List<List<WishId>> own = stock.plan().schedule().order();
         return new Way(
                 one.key(),
                 one.key().equals("best") ? own.isEmpty() : own.equals(one.wishOrder(stock)),

@@ -14,8 +14,11 @@ import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
+import org.pelluna.app.storage.UndoBlockedException;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Setback;
@@ -89,7 +92,7 @@ public class ArrivalService {
             arrived[0] = (count < wish.count() ? count + " of " + wish.count() + " " : "") + species.commonName();
             List<Resident> residents = Refused.unless(() -> residents(plan, wish, species, fish, count));
             return new Happening.Arrived(
-                    wishKey,
+                    new WishId(wishKey),
                     residents,
                     residents.stream().map(ArrivalService::entry).toList());
         });
@@ -114,7 +117,7 @@ public class ArrivalService {
                 .iterator();
         return IntStream.range(0, count)
                 .mapToObj(i -> new Resident(
-                        Key.fresh(),
+                        new FishId(Key.fresh()),
                         wish.speciesId(),
                         wish.count() == 1 ? called : names.next(),
                         fish.on(),
@@ -144,8 +147,10 @@ public class ArrivalService {
      * @throws org.pelluna.app.storage.UndoBlockedException if the record speaks of the fish since
      */
     public void undoArrival(UUID keeperId, UUID tankId, String wishKey) {
-        if (!happenings.undoArrival(keeperId, tankId, wishKey)) {
-            record.undoArrival(keeperId, tankId, wishKey);
+        // On the list again: taken back already, by the same button pressed twice.
+        if (!happenings.undoArrival(keeperId, tankId, wishKey) && !record.isOnTheList(keeperId, tankId, wishKey)) {
+            throw new UndoBlockedException(
+                    "This arrival is too old to be taken back. Record how the fish left instead.");
         }
     }
 
@@ -216,7 +221,7 @@ public class ArrivalService {
 
     private static Wish replacement(String formKey, Wish wish, Species species) {
         return new Wish(
-                "r" + formKey,
+                new WishId("r" + formKey),
                 species.id(),
                 wish.count(),
                 species.id().equals(wish.speciesId()) ? wish.lengthCm() : Optional.empty(),
@@ -237,14 +242,15 @@ public class ArrivalService {
         schedules.change(
                 keeperId,
                 tankId,
-                schedule -> schedule.withoutSetback(setbackKey).only(id -> !id.equals(wishKey)));
+                schedule ->
+                        schedule.withoutSetback(setbackKey).only(id -> !id.key().equals(wishKey)));
         record.reopen(keeperId, tankId, wishKey);
     }
 
     private Species named(TankPlan plan, String words) {
         return plan.species(catalogue).all().stream()
                 .filter(one -> words.equals(one.commonName() + " — " + one.scientificName())
-                        || words.equals(one.id())
+                        || words.equals(one.id().key())
                         || words.equalsIgnoreCase(one.scientificName())
                         || words.equalsIgnoreCase(one.commonName()))
                 .findFirst()
@@ -253,7 +259,7 @@ public class ArrivalService {
 
     private static Wish wish(TankPlan plan, String key) {
         return plan.wishes().stream()
-                .filter(one -> one.id().equals(key))
+                .filter(one -> one.id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("wish"));
     }

@@ -19,6 +19,7 @@ import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Setback;
@@ -95,7 +96,7 @@ class ArrivalsView {
         ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         ArrivalPlan order = assessment.order();
-        Map<String, ResolvedPlan.Wished> wished = new HashMap<>();
+        Map<WishId, ResolvedPlan.Wished> wished = new HashMap<>();
         stock.wishes().forEach(one -> wished.put(one.wish().id(), one));
         List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, order, assessment.planned());
         LocalDate last = order.arrivals().isEmpty()
@@ -178,7 +179,7 @@ class ArrivalsView {
     }
 
     private static ArrivalView view(
-            ArrivalCalendar.Lane lane, Map<String, ResolvedPlan.Wished> wished, TankPlan plan, Measures measures) {
+            ArrivalCalendar.Lane lane, Map<WishId, ResolvedPlan.Wished> wished, TankPlan plan, Measures measures) {
         Arrival arrival = lane.arrival();
         long days = ChronoUnit.DAYS.between(plan.asOf(), arrival.date());
         return new ArrivalView(
@@ -208,7 +209,7 @@ class ArrivalsView {
     private static WishLine line(ResolvedPlan.Wished one, TankPlan plan, Measures measures) {
         LocalDate since = plan.schedule().inQuarantine().get(one.wish().id());
         return new WishLine(
-                one.wish().id(),
+                one.wish().id().key(),
                 Portraits.use(one.species()),
                 (one.count() > 1 ? one.count() + " × " : "") + one.species().commonName(),
                 one.species().scientificName(),

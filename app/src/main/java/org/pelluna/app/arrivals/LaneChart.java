@@ -14,6 +14,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
@@ -94,7 +95,7 @@ final class LaneChart {
     }
 
     private String lane(Lane lane, double y) {
-        String id = lane.arrival().wishIds().get(0);
+        String id = lane.arrival().wishIds().get(0).key();
         String name = HtmlUtils.htmlEscape(lane.arrival().names());
         LocalDate date = lane.arrival().date();
         StringBuilder svg = new StringBuilder("<g class=\"arrival-lane\" data-wish=\"" + HtmlUtils.htmlEscape(id)
@@ -118,10 +119,10 @@ final class LaneChart {
 
     private String name(Lane lane, double ended, double y, String name) {
         StringBuilder svg = new StringBuilder();
-        Map<String, ResolvedPlan.Wished> wished = stock.wishes().stream()
+        Map<WishId, ResolvedPlan.Wished> wished = stock.wishes().stream()
                 .collect(java.util.stream.Collectors.toMap(one -> one.wish().id(), one -> one));
         double x = ended + 6;
-        for (String id : lane.arrival().wishIds()) {
+        for (WishId id : lane.arrival().wishIds()) {
             svg.append("<use href=\"#" + Portraits.key(wished.get(id).species()) + "\" x=\"" + f(x) + "\" y=\""
                     + f(y - 15) + "\" width=\"38\" height=\"" + f(38 * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH)
                     + "\"/>");

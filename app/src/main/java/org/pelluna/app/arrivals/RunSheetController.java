@@ -22,6 +22,7 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.RunSheet;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
@@ -67,10 +68,11 @@ class RunSheetController {
         Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         ArrivalCalendar.Lane lane =
                 ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
-                        .filter(one -> one.arrival().wishIds().contains(key))
+                        .filter(one -> one.arrival().wishIds().contains(new WishId(key)))
                         .findFirst()
                         .orElseThrow(() -> new NotFoundException("arrival"));
-        return new Sheet(assessment, lane, RunSheet.of(assessment.stock(), lane, key, assessment.planned()));
+        return new Sheet(
+                assessment, lane, RunSheet.of(assessment.stock(), lane, new WishId(key), assessment.planned()));
     }
 
     /** The steps by the part of the day, with when each was done. */
@@ -101,10 +103,10 @@ class RunSheetController {
         Sheet found = sheet(keeper, tankId, key);
         Schedule schedule = found.assessment().stock().plan().schedule();
         Map<String, LocalDateTime> ticks = schedule.ticks().stream()
-                .filter(tick -> tick.wishId().equals(key))
+                .filter(tick -> tick.wishId().key().equals(key))
                 .collect(Collectors.toMap(Schedule.Tick::step, Schedule.Tick::at));
         ResolvedPlan.Wished wished = found.assessment().stock().wishes().stream()
-                .filter(one -> one.wish().id().equals(key))
+                .filter(one -> one.wish().id().key().equals(key))
                 .findFirst()
                 .orElseThrow();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
@@ -128,7 +130,7 @@ class RunSheetController {
         model.addAttribute(
                 "checks",
                 schedule.boxChecks().stream()
-                        .filter(check -> check.wishId().equals(key))
+                        .filter(check -> check.wishId().key().equals(key))
                         .toList());
         model.addAttribute(
                 "residents",
@@ -152,7 +154,7 @@ class RunSheetController {
             throw new NotFoundException("step");
         }
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
-        schedules.change(keeper.id(), tankId, schedule -> schedule.ticked(key, step, now, done));
+        schedules.change(keeper.id(), tankId, schedule -> schedule.ticked(new WishId(key), step, now, done));
         return "redirect:/tanks/" + tankId + "/arrivals/" + key + "/run-sheet#" + step;
     }
 
@@ -171,7 +173,8 @@ class RunSheetController {
         schedules.change(
                 keeper.id(),
                 tankId,
-                schedule -> schedule.checked(new Schedule.BoxCheck(key, LocalDate.now(clock), attacked, who)));
+                schedule ->
+                        schedule.checked(new Schedule.BoxCheck(new WishId(key), LocalDate.now(clock), attacked, who)));
         return "redirect:/tanks/" + tankId + "/arrivals/" + key + "/run-sheet#box-record";
     }
 }

@@ -19,6 +19,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.Move;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.Wish;
@@ -78,11 +79,11 @@ class ScheduleController {
             throw new Refused("an arrival can be put off by ten years at most");
         }
         ArrivalPlan plan = before.order();
-        if (plan.arrivals().stream().noneMatch(one -> one.wishIds().contains(wish))) {
+        if (plan.arrivals().stream().noneMatch(one -> one.wishIds().contains(new WishId(wish)))) {
             throw new NotFoundException("arrival");
         }
         LocalDate day = to.isBefore(today) ? today : to;
-        schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, wish, day));
+        schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, new WishId(wish), day));
         TankAnswers after = cache.of(keeper.id(), tankId);
         List<String> changes = Move.changes(plan, after.assessment().order());
         List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
@@ -142,7 +143,7 @@ class ScheduleController {
         if (since.isAfter(record.today())) {
             throw new Refused("a fish is in quarantine since today or before");
         }
-        schedules.change(keeper.id(), tankId, schedule -> schedule.quarantined(key, since));
+        schedules.change(keeper.id(), tankId, schedule -> schedule.quarantined(new WishId(key), since));
         Undo.say(redirect, "In quarantine since " + since + "; the calendar counts from there.");
         return back(tankId);
     }
@@ -191,7 +192,7 @@ class ScheduleController {
 
     private Wish wish(KeeperPrincipal keeper, UUID tankId, String key) {
         return tanks.plan(keeper.id(), tankId).wishes().stream()
-                .filter(one -> one.id().equals(key))
+                .filter(one -> one.id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("wish"));
     }

@@ -9,6 +9,7 @@ import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.arrival.Alternative;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -37,7 +38,7 @@ class WayService {
      */
     void take(UUID keeperId, UUID tankId, String formKey, Alternative way, ResolvedPlan stock) {
         String key = Key.checked(formKey);
-        List<List<String>> order = way.key().equals(BEST) ? List.of() : way.wishOrder(stock);
+        List<List<WishId>> order = way.key().equals(BEST) ? List.of() : way.wishOrder(stock);
         if (happenings
                 .record(keeperId, tankId, key, plan -> new Happening.Ordered(order))
                 .isPresent()) {

@@ -15,6 +15,8 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
@@ -107,7 +109,7 @@ class CompanyController {
 
     /** Who could swallow whom, and from when, each in a sentence in the keeper's units. */
     private static List<String> meals(List<Fish> fish, LocalDate today) {
-        Map<String, String> names = fish.stream().collect(Collectors.toMap(Fish::id, Fish::name));
+        Map<FishId, String> names = fish.stream().collect(Collectors.toMap(Fish::id, Fish::name));
         return Predation.among(fish, today).stream()
                 .map(meal -> names.get(meal.predatorId()) + " could swallow " + names.get(meal.preyId())
                         + (meal.from().isAfter(today) ? " from about " + meal.from() : " today") + ".")
@@ -133,10 +135,10 @@ class CompanyController {
                 fish.add(one);
                 entries.add(entry(one, "to come back", true));
             }
-            Map<String, Fish> wished = new HashMap<>();
-            assessment.stock().wishes().forEach(wish -> wished.put(wish.fish().id(), wish.fish()));
+            Map<WishId, Fish> wished = new HashMap<>();
+            assessment.stock().wishes().forEach(wish -> wished.put(wish.wish().id(), wish.fish()));
             for (Arrival arrival : assessment.order().arrivals()) {
-                for (String id : arrival.wishIds()) {
+                for (WishId id : arrival.wishIds()) {
                     fish.add(wished.get(id));
                     entries.add(entry(wished.get(id), arrival.date().toString(), true));
                 }
@@ -147,7 +149,7 @@ class CompanyController {
 
     private static Entry entry(Fish fish, String date, boolean planned) {
         Species species = fish.species();
-        return new Entry(fish.id(), fish.name(), Portraits.key(species), date, planned);
+        return new Entry(fish.id().key(), fish.name(), Portraits.key(species), date, planned);
     }
 
     private static List<Line> lines(Assessment assessment, boolean withPlan, List<Entry> entries) {
@@ -160,10 +162,10 @@ class CompanyController {
         return pressures
                 .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
                 .map(pressure -> new Line(
-                        pressure.aggressorId(),
-                        names.get(pressure.aggressorId()),
-                        pressure.victimId(),
-                        names.get(pressure.victimId()),
+                        pressure.aggressorId().key(),
+                        names.get(pressure.aggressorId().key()),
+                        pressure.victimId().key(),
+                        names.get(pressure.victimId().key()),
                         pressure.perHour(),
                         Numbers.plain(pressure.perHour(), 2),
                         pressure.perHour() >= careful,

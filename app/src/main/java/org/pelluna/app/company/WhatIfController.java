@@ -10,6 +10,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Habitat;
@@ -72,14 +73,17 @@ class WhatIfController {
         ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         Catalogue known = stock.plan().species(catalogue);
         List<Choice> wished = stock.wishes().stream()
-                .map(wish -> new Choice(wish.species().id(), wish.species().commonName()))
+                .map(wish ->
+                        new Choice(wish.species().id().key(), wish.species().commonName()))
                 .distinct()
                 .toList();
-        Species species = (asked.fish == null ? java.util.Optional.<Species>empty() : known.find(asked.fish))
+        Species species = (asked.fish == null
+                        ? java.util.Optional.<Species>empty()
+                        : known.find(new SpeciesId(asked.fish)))
                 .orElseGet(() -> wished.isEmpty()
                         ? known.all().iterator().next()
-                        : known.get(wished.get(0).id()));
-        asked.fish = species.id();
+                        : known.get(new SpeciesId(wished.get(0).id())));
+        asked.fish = species.id().key();
         Tank tank = stock.plan().tank();
         fill(asked, species, tank, measures);
         WhatIf what = Refused.unless(() -> new WhatIf(
@@ -97,7 +101,7 @@ class WhatIfController {
         model.addAttribute(
                 "others",
                 known.all().stream()
-                        .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
+                        .map(one -> new Choice(one.id().key(), one.commonName() + " — " + one.scientificName()))
                         .sorted(java.util.Comparator.comparing(Choice::name))
                         .toList());
         model.addAttribute("name", species.commonName());

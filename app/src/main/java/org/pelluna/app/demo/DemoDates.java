@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Schedule;
@@ -130,7 +131,7 @@ final class DemoDates {
                         .toList());
     }
 
-    private static Map<String, LocalDate> moved(Map<String, LocalDate> dates, long days) {
+    private static Map<WishId, LocalDate> moved(Map<WishId, LocalDate> dates, long days) {
         return dates.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, one -> one.getValue().plusDays(days)));

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.species.Species;
@@ -41,7 +42,7 @@ final class Entering {
                     Optional.empty(),
                     exactly);
             residents.add(new Resident(
-                    Key.fresh(),
+                    new FishId(Key.fresh()),
                     species.id(),
                     name,
                     since,

@@ -49,7 +49,7 @@ class FishController {
             Model model) {
         var answers = cache.of(keeper.id(), tankId);
         Resident found = answers.plan().residents().stream()
-                .filter(one -> one.id().equals(key))
+                .filter(one -> one.id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("fish"));
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));

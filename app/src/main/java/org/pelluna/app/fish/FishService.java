@@ -57,7 +57,7 @@ class FishService {
 
     private static Resident fish(TankPlan plan, String key) {
         return plan.residents().stream()
-                .filter(fish -> fish.id().equals(key))
+                .filter(fish -> fish.id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("fish"));
     }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
@@ -31,7 +32,7 @@ final class FishStory {
     }
 
     /** What the log says of it, in a sentence; empty if nothing. */
-    static String logged(String id, TankPlan plan) {
+    static String logged(FishId id, TankPlan plan) {
         List<LogEntry> attacks =
                 plan.log().stream().filter(entry -> entry.kind().hasAggressor()).toList();
         List<LogEntry> by = attacks.stream()

@@ -2,7 +2,6 @@ package org.pelluna.app.fish;
 
 import java.time.LocalDate;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +12,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.WithoutFish;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Life;
@@ -82,9 +82,9 @@ record FishView(
         boolean gone = resident.leftOn().filter(day -> !day.isAfter(today)).isPresent();
         Optional<Absence> out = resident.noted().absence(today);
         return new FishView(
-                resident.id(),
+                resident.id().key(),
                 resident.name(),
-                species.id(),
+                species.id().key(),
                 species.commonName(),
                 species.scientificName(),
                 Portraits.sheet(List.of(species)),
@@ -110,8 +110,8 @@ record FishView(
                 .toList();
     }
 
-    private static List<PressLine> presses(Assessment assessment, String id) {
-        Map<String, String> names = names(assessment);
+    private static List<PressLine> presses(Assessment assessment, FishId id) {
+        Map<FishId, String> names = assessment.stock().plan().fishNames();
         List<Pressure> all = assessment.today().stream()
                 .filter(one -> one.aggressorId().equals(id) || one.victimId().equals(id))
                 .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
@@ -128,16 +128,10 @@ record FishView(
                 .toList();
     }
 
-    private static Map<String, String> names(Assessment assessment) {
-        Map<String, String> names = new HashMap<>();
-        assessment.stock().plan().residents().forEach(one -> names.put(one.id(), one.name()));
-        return names;
-    }
-
     private static Frees frees(Assessment assessment, Resident resident) {
         WithoutFish without = WithoutFish.of(assessment, resident.id());
         double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
-        Map<String, String> names = names(assessment);
+        Map<FishId, String> names = assessment.stock().plan().fishNames();
         int decimals =
                 Numbers.decimalsToTell(without.before().used(), without.after().used(), 1);
         String unit =

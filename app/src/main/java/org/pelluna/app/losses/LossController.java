@@ -16,6 +16,7 @@ import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Harassment;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Departure;
@@ -89,7 +90,7 @@ class LossController {
 
     private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Map<String, Resident> residents = new HashMap<>();
+        Map<FishId, Resident> residents = new HashMap<>();
         plan.residents().forEach(one -> residents.put(one.id(), one));
         Catalogue known = plan.species(catalogue);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
@@ -116,13 +117,13 @@ class LossController {
                 plan.residents().stream()
                         .filter(one -> one.belongsHere(plan.asOf()))
                         .map(one -> new Choice(
-                                one.id(),
+                                one.id().key(),
                                 one.name() + " — " + known.get(one.speciesId()).commonName()))
                         .toList());
         model.addAttribute(
                 "everyone",
                 plan.residents().stream()
-                        .map(one -> new Choice(one.id(), one.name()))
+                        .map(one -> new Choice(one.id().key(), one.name()))
                         .toList());
         model.addAttribute("causes", Loss.Cause.values());
         model.addAttribute("certainties", Loss.Certainty.values());
@@ -146,7 +147,7 @@ class LossController {
                 .map(one -> {
                     Departure how = one.noted().departure().orElseThrow();
                     return new DepartureView(
-                            one.id(),
+                            one.id().key(),
                             one.name(),
                             how.kind().words() + " on " + one.leftOn().orElseThrow()
                                     + how.to().map(to -> ", to " + to).orElse("")
@@ -157,7 +158,7 @@ class LossController {
                 .toList();
     }
 
-    private LossView view(Loss loss, TankPlan plan, Map<String, Resident> residents) {
+    private LossView view(Loss loss, TankPlan plan, Map<FishId, Resident> residents) {
         Resident resident = residents.get(loss.fishId());
         Species species = plan.species(catalogue).get(resident.speciesId());
         List<Harassment> harassment = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
@@ -182,7 +183,7 @@ class LossController {
                 evidence(loss, residents));
     }
 
-    private static String evidence(Loss loss, Map<String, Resident> residents) {
+    private static String evidence(Loss loss, Map<FishId, Resident> residents) {
         return java.util.stream.Stream.of(
                         loss.lastSeen().map(day -> "Last seen alive on " + day + "."),
                         loss.evidence(),
@@ -228,7 +229,7 @@ class LossController {
                 faults.rejectValue("on", "future", "This day lies in the future.");
             }
             plan.residents().stream()
-                    .filter(one -> one.id().equals(form.fish) && form.on.isBefore(one.arrivedOn()))
+                    .filter(one -> one.id().key().equals(form.fish) && form.on.isBefore(one.arrivedOn()))
                     .forEach(one -> faults.rejectValue(
                             "on", "early", one.name() + " arrived only on " + one.arrivedOn() + "."));
         }

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.app.web.Key;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.springframework.format.annotation.DateTimeFormat;
 
@@ -44,7 +45,7 @@ public class LossForm {
     Loss loss() {
         return new Loss(
                 Key.checked(key),
-                fish,
+                new FishId(fish),
                 on,
                 cause,
                 certainty,
@@ -52,6 +53,6 @@ public class LossForm {
                 Optional.ofNullable(note),
                 Optional.ofNullable(evidence),
                 Optional.ofNullable(lastSeen),
-                Optional.ofNullable(linkedTo).filter(one -> !one.equals(fish)));
+                Optional.ofNullable(linkedTo).filter(one -> !one.equals(fish)).map(FishId::new));
     }
 }

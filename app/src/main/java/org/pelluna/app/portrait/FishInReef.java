@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.reef.FishOnDay;
@@ -54,7 +55,7 @@ public final class FishInReef {
      * @param pickable whether fish can be picked: each is then a button
      */
     public void draw(
-            ReefDrawing.Content content, List<FishPlacing.Placed> placed, Optional<String> picked, boolean pickable) {
+            ReefDrawing.Content content, List<FishPlacing.Placed> placed, Optional<FishId> picked, boolean pickable) {
         int number = 0;
         FishNumbers numbers = new FishNumbers(drawing.text() * 0.85);
         for (FishPlacing.Placed one : placed) {
@@ -67,7 +68,7 @@ public final class FishInReef {
     }
 
     private String front(
-            FishPlacing.Placed one, FishNumbers numbers, int number, Optional<String> picked, boolean pickable) {
+            FishPlacing.Placed one, FishNumbers numbers, int number, Optional<FishId> picked, boolean pickable) {
         FishOnDay swimmer = one.swimmer();
         double length = swimmer.lengthCm();
         double wide = length * Portraits.FIELD_WIDTH / 100;
@@ -78,7 +79,7 @@ public final class FishInReef {
         String words = words(swimmer);
         String flip = one.facesRight() ? " transform=\"translate(" + n(2 * one.xCm()) + " 0) scale(-1 1)\"" : "";
         return "<g class=\"swimmer " + presence(swimmer) + (isPicked ? " picked" : "") + "\" data-fish=\""
-                + Markup.escape(swimmer.fish().id()) + "\" data-length-cm=\""
+                + Markup.escape(swimmer.fish().id().key()) + "\" data-length-cm=\""
                 + String.format(Locale.ROOT, "%.2f", length)
                 + "\""
                 + (pickable
@@ -146,10 +147,10 @@ public final class FishInReef {
     public void pressures(
             ReefDrawing.Content content,
             List<FishPlacing.Placed> placed,
-            String picked,
+            FishId picked,
             List<Pressure> pressures,
             double careful) {
-        Map<String, FishPlacing.Placed> byId = placed.stream()
+        Map<FishId, FishPlacing.Placed> byId = placed.stream()
                 .collect(Collectors.toMap(one -> one.swimmer().fish().id(), one -> one));
         pressures.stream()
                 .filter(one ->

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.reef.FishOnDay;
 import org.pelluna.core.species.Habits;
@@ -78,7 +79,7 @@ public final class FishPlacing {
     }
 
     /** Places every fish. */
-    public static List<Placed> of(Tank tank, Map<String, Homes.Home> homes, List<FishOnDay> swimmers) {
+    public static List<Placed> of(Tank tank, Map<FishId, Homes.Home> homes, List<FishOnDay> swimmers) {
         List<Spot> spots = new ArrayList<>();
         Map<Homes.Home, Integer> atHome = new HashMap<>();
         for (FishOnDay one : swimmers) {

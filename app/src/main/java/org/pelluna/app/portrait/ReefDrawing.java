@@ -78,7 +78,7 @@ public final class ReefDrawing {
         for (int i = 0; i < patches.size(); i++) {
             Patches.Patch patch = patches.get(i);
             String head = "<path class=\"patch\" data-patch=\""
-                    + Markup.escape(patch.fish().id()) + "\" d=\"";
+                    + Markup.escape(patch.fish().id().key()) + "\" d=\"";
             String tail = "\"><title>Patch of " + Markup.escape(patch.fish().name()) + "</title></path>";
             content.frontPatches.append(head + path(patch.front(), true) + tail);
             content.topPatches.append(head + path(patch.top(), false) + tail);

@@ -14,6 +14,7 @@ import org.pelluna.app.portrait.ReefDrawing;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Factor;
@@ -71,7 +72,7 @@ record DayView(
      * @param toCome whether fish to come are shown as ghosts
      * @param gone whether those that left are shown
      */
-    record Asked(LocalDate on, Optional<String> fish, boolean toCome, boolean gone) {
+    record Asked(LocalDate on, Optional<FishId> fish, boolean toCome, boolean gone) {
         boolean shows(FishOnDay.Presence presence) {
             return switch (presence) {
                 case HERE -> true;
@@ -120,7 +121,7 @@ record DayView(
                 asked.fish().flatMap(id -> picked(id, shown, pressures, careful, measures)));
     }
 
-    private static Map<String, String> names(List<FishOnDay> shown) {
+    private static Map<FishId, String> names(List<FishOnDay> shown) {
         return shown.stream()
                 .collect(Collectors.toMap(
                         one -> one.fish().id(), one -> one.fish().name()));
@@ -151,7 +152,7 @@ record DayView(
             FishOnDay swimmer = one.swimmer();
             lines.add(new FishLine(
                     lines.size() + 1,
-                    swimmer.fish().id(),
+                    swimmer.fish().id().key(),
                     swimmer.fish().name(),
                     swimmer.fish().species().commonName(),
                     measures.lengthOf(swimmer.lengthCm()),
@@ -184,7 +185,7 @@ record DayView(
         return lines;
     }
 
-    private static List<String> hardest(List<Pressure> pressures, Map<String, String> names, double careful) {
+    private static List<String> hardest(List<Pressure> pressures, Map<FishId, String> names, double careful) {
         return pressures.stream()
                 .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
                 .limit(HARDEST)
@@ -202,8 +203,8 @@ record DayView(
     }
 
     private static Optional<PickedView> picked(
-            String id, List<FishOnDay> shown, List<Pressure> pressures, double careful, Measures measures) {
-        Map<String, String> names = new HashMap<>(names(shown));
+            FishId id, List<FishOnDay> shown, List<Pressure> pressures, double careful, Measures measures) {
+        Map<FishId, String> names = new HashMap<>(names(shown));
         return shown.stream()
                 .filter(one -> one.fish().id().equals(id))
                 .findFirst()
@@ -216,10 +217,10 @@ record DayView(
 
     private static List<PressLine> lines(
             List<Pressure> pressures,
-            java.util.function.Function<Pressure, String> its,
-            java.util.function.Function<Pressure, String> other,
-            String id,
-            Map<String, String> names,
+            java.util.function.Function<Pressure, FishId> its,
+            java.util.function.Function<Pressure, FishId> other,
+            FishId id,
+            Map<FishId, String> names,
             double careful) {
         return pressures.stream()
                 .filter(one -> its.apply(one).equals(id) && one.perHour() >= 0.05)

@@ -12,6 +12,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.reef.Reef;
@@ -51,7 +52,7 @@ class ReefController {
     static DayView.Asked asked(Reef reef, Optional<LocalDate> on, Optional<String> fish, boolean toCome, boolean gone) {
         LocalDate day = on.orElse(reef.stock().plan().asOf());
         LocalDate inside = day.isBefore(reef.begin()) ? reef.begin() : day.isAfter(reef.end()) ? reef.end() : day;
-        return new DayView.Asked(inside, fish.filter(one -> !one.isBlank()), toCome, gone);
+        return new DayView.Asked(inside, fish.filter(one -> !one.isBlank()).map(FishId::new), toCome, gone);
     }
 
     @GetMapping
@@ -76,7 +77,7 @@ class ReefController {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("ghosts", ghosts);
         model.addAttribute("gone", gone);
-        model.addAttribute("fish", asked.fish().orElse(""));
+        model.addAttribute("fish", asked.fish().map(FishId::key).orElse(""));
         model.addAttribute("begin", reef.begin());
         model.addAttribute("end", reef.end());
         model.addAttribute("days", ChronoUnit.DAYS.between(reef.begin(), reef.end()));

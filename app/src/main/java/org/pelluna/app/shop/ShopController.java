@@ -10,6 +10,7 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -69,6 +70,7 @@ class ShopController {
         List<Species> found =
                 text.isBlank() ? List.of() : known.search(plan.ownSpecies()).find(text);
         Optional<Species> asked = Optional.ofNullable(chosen)
+                .map(SpeciesId::new)
                 .flatMap(known.in(plan)::find)
                 .or(() -> found.stream().findFirst());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
@@ -84,7 +86,7 @@ class ShopController {
                 found.stream()
                         .filter(one -> asked.filter(one::equals).isEmpty())
                         .limit(OTHERS)
-                        .map(one -> new Other(one.id(), one.commonName(), one.scientificName()))
+                        .map(one -> new Other(one.id().key(), one.commonName(), one.scientificName()))
                         .toList());
         if (asked.isEmpty()) {
             model.addAttribute(
@@ -101,7 +103,7 @@ class ShopController {
     private static CardView view(ShopCard card, Measures measures) {
         String from = card.laterFrom().map(day -> ", from " + day).orElse("");
         return new CardView(
-                card.species().id(),
+                card.species().id().key(),
                 (card.judgement().wished().count() > 1
                                 ? card.judgement().wished().count() + " × "
                                 : "")

@@ -2,6 +2,7 @@ package org.pelluna.app.species;
 
 import java.util.Comparator;
 import java.util.List;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
@@ -23,7 +24,10 @@ record CompanyView(String name, String given, String suffered, String why) {
     static List<CompanyView> of(ResolvedPlan stock, Species species) {
         Encounters encounters = Encounters.of(stock);
         Fish newcomer = Fish.newcomer(
-                "asked", species, species.size().saleCm().value(), stock.plan().asOf());
+                new FishId("asked"),
+                species,
+                species.size().saleCm().value(),
+                stock.plan().asOf());
         return stock.residents().stream()
                 .map(resident -> new Pair(
                         resident,

@@ -55,7 +55,7 @@ record EntryView(
 
     static EntryView of(Species one, Measures measures) {
         return new EntryView(
-                one.id(),
+                one.id().key(),
                 one.commonName(),
                 one.scientificName(),
                 one.family(),

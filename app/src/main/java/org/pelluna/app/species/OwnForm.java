@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.Species.ReefStance.Conduct;
@@ -63,7 +64,7 @@ public class OwnForm {
     /** A new species like the given one. */
     static OwnForm like(Species other, Measures measures) {
         OwnForm form = new OwnForm();
-        form.like = other.id();
+        form.like = other.id().key();
         form.fill(other, measures);
         form.temper = 1.0;
         return form;
@@ -73,9 +74,9 @@ public class OwnForm {
     static OwnForm of(OwnSpecies own, Species other, Measures measures) {
         OwnForm form = new OwnForm();
         form.fill(own.from(other), measures);
-        form.id = own.id();
+        form.id = own.id().key();
         form.seen = Seen.mark(own);
-        form.like = own.like();
+        form.like = own.like().key();
         form.commonName = own.commonName();
         form.scientificName = own.scientificName();
         form.temper = own.temperFactor();
@@ -107,10 +108,10 @@ public class OwnForm {
             }
         });
         return new OwnSpecies(
-                id == null ? OwnSpecies.PREFIX + slug(scientificName) : id,
+                new SpeciesId(id == null ? OwnSpecies.PREFIX + slug(scientificName) : id),
                 scientificName,
                 commonName,
-                like,
+                new SpeciesId(like),
                 measures.length().toCentimetres(adult),
                 measures.length().toCentimetres(sale),
                 measures.volume().toLitres(volume),

@@ -18,6 +18,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -68,6 +69,7 @@ class OwnSpeciesController {
         }
         OwnForm form = old.map(one -> OwnForm.of(one, catalogue.get(one.like()), measures))
                 .orElseGet(() -> Optional.ofNullable(like)
+                        .map(SpeciesId::new)
                         .flatMap(catalogue::find)
                         .map(other -> OwnForm.like(other, measures))
                         .orElseGet(OwnForm::new));
@@ -79,11 +81,12 @@ class OwnSpeciesController {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("groups", AnimalGroup.values());
         model.addAttribute("conducts", Species.ReefStance.Conduct.values());
-        Optional<Species> other = Optional.ofNullable(form.like).flatMap(catalogue::find);
+        Optional<Species> other =
+                Optional.ofNullable(form.like).map(SpeciesId::new).flatMap(catalogue::find);
         model.addAttribute(
                 "choices",
                 catalogue.all().stream()
-                        .map(one -> new Choice(one.id(), one.commonName() + " — " + one.scientificName()))
+                        .map(one -> new Choice(one.id().key(), one.commonName() + " — " + one.scientificName()))
                         .sorted(Comparator.comparing(Choice::words))
                         .toList());
         other.ifPresent(one -> {
@@ -105,7 +108,8 @@ class OwnSpeciesController {
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        Optional<Species> other = Optional.ofNullable(form.like).flatMap(catalogue::find);
+        Optional<Species> other =
+                Optional.ofNullable(form.like).map(SpeciesId::new).flatMap(catalogue::find);
         if (form.id != null && find(keeper, tankId, form.id).isEmpty()) {
             throw new NotFoundException("species");
         }
@@ -150,7 +154,7 @@ class OwnSpeciesController {
                 faults.rejectValue("scientificName", "known", "The catalogue has this species already.");
             }
             if (form.id == null
-                    && find(keeper, tankId, one.id())
+                    && find(keeper, tankId, one.id().key())
                             .filter(old -> !old.equals(one))
                             .isPresent()) {
                 faults.rejectValue("scientificName", "known", "You have added this species already; change that one.");
@@ -181,7 +185,7 @@ class OwnSpeciesController {
 
     private Optional<OwnSpecies> find(KeeperPrincipal keeper, UUID tankId, String key) {
         return tanks.plan(keeper.id(), tankId).ownSpecies().stream()
-                .filter(one -> one.id().equals(key))
+                .filter(one -> one.id().key().equals(key))
                 .findFirst();
     }
 

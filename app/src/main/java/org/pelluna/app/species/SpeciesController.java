@@ -20,6 +20,7 @@ import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -75,7 +76,7 @@ class SpeciesController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Map<String, Judgement> judgements = cache.of(keeper.id(), tankId).verdicts();
+        Map<SpeciesId, Judgement> judgements = cache.of(keeper.id(), tankId).verdicts();
         boolean ordered = asked.q != null;
         List<Judgement> found = known.search(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
                 .filter(asked::admits)
@@ -115,8 +116,10 @@ class SpeciesController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         ResolvedPlan stock = cache.of(keeper.id(), tankId).planning();
-        Species species =
-                stock.plan().species(catalogue).find(speciesId).orElseThrow(() -> new NotFoundException("species"));
+        Species species = stock.plan()
+                .species(catalogue)
+                .find(new SpeciesId(speciesId))
+                .orElseThrow(() -> new NotFoundException("species"));
         Judgement judgement = Shortlist.ask(
                 stock,
                 species,
@@ -141,7 +144,7 @@ class SpeciesController {
         Species species = judgement.wished().species();
         int count = judgement.wished().count();
         return new Line(
-                species.id(),
+                species.id().key(),
                 (count > 1 ? count + " × " : "") + species.commonName(),
                 species.scientificName(),
                 species.family(),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.Journal;
 import org.pelluna.core.watch.Remedy;
@@ -111,7 +112,7 @@ public class JournalStore {
 
     /** Says whether the log may teach the plan something of a fish. */
     public void learns(UUID keeperId, UUID tankId, String fishKey, boolean learns) {
-        tanks.requireFish(keeperId, tankId, List.of(fishKey));
+        tanks.requireFish(keeperId, tankId, List.of(new FishId(fishKey)));
         String key = "unlearned-" + fishKey;
         Optional<JournalRow> row = items.findByTankIdAndPlanKey(tankId, key);
         if (row.isPresent()) {
@@ -181,7 +182,7 @@ public class JournalStore {
                 all(rows, JournalRow.Kind.TASK, Task.class).stream()
                         .sorted(java.util.Comparator.comparing(Task::on))
                         .toList(),
-                java.util.Set.copyOf(all(rows, JournalRow.Kind.UNLEARNED, String.class)));
+                java.util.Set.copyOf(all(rows, JournalRow.Kind.UNLEARNED, FishId.class)));
     }
 
     private static <T> List<T> all(List<JournalRow> rows, JournalRow.Kind kind, Class<T> type) {

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -35,8 +36,8 @@ class LogReader {
                 row.getString(1),
                 row.getObject(2, LocalDateTime.class),
                 LogEntry.Kind.valueOf(row.getString(3)),
-                Optional.ofNullable(row.getString(4)),
-                Optional.ofNullable(row.getString(5)),
+                Optional.ofNullable(row.getString(4)).map(FishId::new),
+                Optional.ofNullable(row.getString(5)).map(FishId::new),
                 Optional.ofNullable(row.getObject(6, Integer.class)),
                 Optional.ofNullable(row.getString(7)),
                 Optional.ofNullable(row.getObject(8, Integer.class)),

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 
 /** One log entry. */
@@ -50,8 +51,8 @@ class LogRow {
     final void change(LogEntry entry) {
         this.seenAt = entry.at();
         this.kind = entry.kind();
-        this.aggressorKey = entry.aggressorId().orElse(null);
-        this.fishKey = entry.fishId().orElse(null);
+        this.aggressorKey = entry.aggressorId().map(FishId::key).orElse(null);
+        this.fishKey = entry.fishId().map(FishId::key).orElse(null);
         this.hardness = entry.hardness().orElse(null);
         this.place = entry.place().orElse(null);
         this.watchedMinutes = entry.watchedMinutes().orElse(null);
@@ -63,8 +64,8 @@ class LogRow {
                 planKey,
                 seenAt,
                 kind,
-                Optional.ofNullable(aggressorKey),
-                Optional.ofNullable(fishKey),
+                Optional.ofNullable(aggressorKey).map(FishId::new),
+                Optional.ofNullable(fishKey).map(FishId::new),
                 Optional.ofNullable(hardness),
                 Optional.ofNullable(place),
                 Optional.ofNullable(watchedMinutes),

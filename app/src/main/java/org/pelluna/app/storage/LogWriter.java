@@ -5,6 +5,7 @@ import java.sql.SQLException;
 import java.sql.Types;
 import java.util.List;
 import java.util.UUID;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -34,8 +35,8 @@ class LogWriter {
         statement.setString(3, entry.id());
         statement.setObject(4, entry.at());
         statement.setString(5, entry.kind().name());
-        statement.setString(6, entry.aggressorId().orElse(null));
-        statement.setString(7, entry.fishId().orElse(null));
+        statement.setString(6, entry.aggressorId().map(FishId::key).orElse(null));
+        statement.setString(7, entry.fishId().map(FishId::key).orElse(null));
         statement.setObject(8, entry.hardness().orElse(null), Types.INTEGER);
         statement.setString(9, entry.place().orElse(null));
         statement.setObject(10, entry.watchedMinutes().orElse(null), Types.INTEGER);

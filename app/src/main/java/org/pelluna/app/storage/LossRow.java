@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 
@@ -46,13 +47,13 @@ class LossRow {
     protected LossRow() {}
 
     /** What is known beside the cause. */
-    private record More(Optional<String> evidence, Optional<LocalDate> lastSeen, Optional<String> linkedTo) {}
+    private record More(Optional<String> evidence, Optional<LocalDate> lastSeen, Optional<FishId> linkedTo) {}
 
     LossRow(UUID tankId, Loss loss) {
         this.id = UUID.randomUUID();
         this.tankId = tankId;
         this.planKey = loss.id();
-        this.fishKey = loss.fishId();
+        this.fishKey = loss.fishId().key();
         this.lostOn = loss.on();
         this.cause = loss.cause();
         this.certainty = loss.certainty();
@@ -67,7 +68,7 @@ class LossRow {
                 : Json.MAPPER.readValue(more, More.class);
         return new Loss(
                 planKey,
-                fishKey,
+                new FishId(fishKey),
                 lostOn,
                 cause,
                 certainty,

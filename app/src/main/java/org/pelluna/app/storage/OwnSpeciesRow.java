@@ -27,7 +27,7 @@ class OwnSpeciesRow {
     OwnSpeciesRow(UUID tankId, OwnSpecies own) {
         this.id = UUID.randomUUID();
         this.tankId = tankId;
-        this.planKey = own.id();
+        this.planKey = own.id().key();
         change(own);
     }
 

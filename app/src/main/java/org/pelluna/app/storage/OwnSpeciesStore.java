@@ -30,7 +30,8 @@ public class OwnSpeciesStore {
      */
     public void put(UUID keeperId, UUID tankId, Optional<String> seen, OwnSpecies species) {
         tanks.own(keeperId, tankId);
-        Optional<OwnSpeciesRow> there = own.findByTankIdAndPlanKey(tankId, species.id());
+        Optional<OwnSpeciesRow> there =
+                own.findByTankIdAndPlanKey(tankId, species.id().key());
         if (there.isEmpty()) {
             own.saveAndFlush(new OwnSpeciesRow(tankId, species));
             return;

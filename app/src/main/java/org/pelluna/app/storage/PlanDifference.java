@@ -69,7 +69,8 @@ class PlanDifference {
     void store(UUID tankId, TankPlan before, TankPlan after, Happening what) {
         Optional<Happening.Arrived> arrived =
                 what instanceof Happening.Arrived one ? Optional.of(one) : Optional.empty();
-        Changes<Wish> wished = Changes.of(before.wishes(), after.wishes(), Wish::id);
+        Changes<Wish> wished =
+                Changes.of(before.wishes(), after.wishes(), wish -> wish.id().key());
         wished.gone().forEach(key -> wish(tankId, key, row -> gone(row, arrived)));
         wished.changed()
                 .forEach((key, wish) -> wishes.findByTankIdAndPlanKey(tankId, key)
@@ -100,14 +101,17 @@ class PlanDifference {
     }
 
     private void residents(UUID tankId, TankPlan before, TankPlan after, Optional<Happening.Arrived> arrived) {
-        Changes<Resident> lived = Changes.of(before.residents(), after.residents(), Resident::id);
+        Changes<Resident> lived = Changes.of(
+                before.residents(), after.residents(), fish -> fish.id().key());
         lived.gone()
                 .forEach(key -> residents.findByTankIdAndPlanKey(tankId, key).ifPresent(residents::delete));
-        Optional<UUID> wishId = arrived.flatMap(one -> wishes.findByTankIdAndPlanKey(tankId, one.wishId()))
+        Optional<UUID> wishId = arrived.flatMap(one ->
+                        wishes.findByTankIdAndPlanKey(tankId, one.wishId().key()))
                 .map(WishRow::id);
         int place = residents.nextPlace(tankId);
         for (Resident one : lived.changed().values()) {
-            Optional<ResidentRow> row = residents.findByTankIdAndPlanKey(tankId, one.id());
+            Optional<ResidentRow> row =
+                    residents.findByTankIdAndPlanKey(tankId, one.id().key());
             if (row.isPresent()) {
                 row.get().left(one.leftOn().orElse(null));
                 row.get().lives(one.life());

@@ -53,7 +53,7 @@ public class RecordStore {
 
     public void addWish(UUID keeperId, UUID tankId, Wish wish) {
         tanks.own(keeperId, tankId);
-        if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
+        if (wishes.findByTankIdAndPlanKey(tankId, wish.id().key()).isEmpty()) {
             wishes.saveAndFlush(new WishRow(tankId, wishes.nextPlace(tankId), wish));
         }
     }
@@ -117,42 +117,10 @@ public class RecordStore {
         wish(keeperId, tankId, key).removed(null);
     }
 
-    /**
-     * Takes back an arrival of the time before arrivals were kept with their inverse: the wish returns to the plan, its fish and their
-     * arrival entries go.
-     *
-     * @throws UndoBlockedException if one of the fish has been written about since
-     */
-    public void undoArrival(UUID keeperId, UUID tankId, String key) {
-        WishRow wish = wish(keeperId, tankId, key);
-        List<ResidentRow> arrived = residents.findByWishId(wish.id());
-        List<String> keys = arrived.stream().map(ResidentRow::planKey).toList();
-        List<LogRow> entries = logs.findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(tankId);
-        List<LogRow> arrivals = entries.stream()
-                .filter(row -> row.toCore().kind() == LogEntry.Kind.ARRIVAL
-                        && row.toCore().fishId().filter(keys::contains).isPresent())
-                .toList();
-        boolean writtenAbout = entries.stream()
-                .filter(row -> !arrivals.contains(row))
-                .map(LogRow::toCore)
-                .anyMatch(entry -> entry.fishId().filter(keys::contains).isPresent()
-                        || entry.aggressorId().filter(keys::contains).isPresent());
-        boolean lost = losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
-                .anyMatch(row -> keys.contains(row.fishKey()));
-        if (writtenAbout || lost) {
-            throw new UndoBlockedException(
-                    "This arrival cannot be taken back: the log or the losses speak of the fish since. Remove"
-                            + " those entries first, or record how the fish left.");
-        }
-        logs.deleteAll(arrivals);
-        residents.deleteAll(arrived);
-        wish.arrived(null);
-    }
-
     public void addEntry(UUID keeperId, UUID tankId, LogEntry entry) {
         tanks.own(keeperId, tankId);
-        entry.aggressorId().ifPresent(key -> resident(tankId, key));
-        entry.fishId().ifPresent(key -> resident(tankId, key));
+        entry.aggressorId().ifPresent(key -> resident(tankId, key.key()));
+        entry.fishId().ifPresent(key -> resident(tankId, key.key()));
         if (logs.findByTankIdAndPlanKey(tankId, entry.id()).isEmpty()) {
             logs.saveAndFlush(new LogRow(tankId, entry));
         }
@@ -169,8 +137,8 @@ public class RecordStore {
         if (Seen.isOlder(seen, row.toCore())) {
             throw new StaleVersionException(row.toCore());
         }
-        entry.aggressorId().ifPresent(key -> resident(tankId, key));
-        entry.fishId().ifPresent(key -> resident(tankId, key));
+        entry.aggressorId().ifPresent(key -> resident(tankId, key.key()));
+        entry.fishId().ifPresent(key -> resident(tankId, key.key()));
         LogEntry before = row.toCore();
         if (!before.equals(entry)) {
             history.save(new HistoryRow(tankId, entry.id(), before, clock.instant()));
@@ -226,7 +194,7 @@ public class RecordStore {
     /** Records a loss; the fish leaves the tank on that day. */
     public void addLoss(UUID keeperId, UUID tankId, Loss loss) {
         tanks.own(keeperId, tankId);
-        ResidentRow fish = resident(tankId, loss.fishId());
+        ResidentRow fish = resident(tankId, loss.fishId().key());
         if (losses.findByTankIdAndPlanKey(tankId, loss.id()).isPresent()
                 || fish.toCore().leftOn().isPresent()) {
             return;

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Life;
@@ -48,9 +50,9 @@ class ResidentRow {
     ResidentRow(UUID tankId, int place, Resident resident, UUID wishId) {
         this.id = UUID.randomUUID();
         this.tankId = tankId;
-        this.planKey = resident.id();
+        this.planKey = resident.id().key();
         this.place = place;
-        this.speciesId = resident.speciesId();
+        this.speciesId = resident.speciesId().key();
         this.name = resident.name();
         this.arrivedOn = resident.arrivedOn();
         this.lengthCm = resident.lengthCm();
@@ -63,8 +65,8 @@ class ResidentRow {
 
     Resident toCore() {
         return new Resident(
-                planKey,
-                speciesId,
+                new FishId(planKey),
+                new SpeciesId(speciesId),
                 name,
                 arrivedOn,
                 lengthCm,

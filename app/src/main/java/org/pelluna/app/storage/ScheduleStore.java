@@ -3,7 +3,9 @@ package org.pelluna.app.storage;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Schedule;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,7 +36,8 @@ public class ScheduleStore {
         Set<String> open = wishes.openKeys(tankId);
         Optional<ScheduleRow> row = schedules.findById(tankId);
         Schedule known = row.map(ScheduleRow::toCore).orElse(Schedule.NONE);
-        Schedule changed = change.apply(known.only(open::contains)).only(open::contains);
+        Predicate<WishId> isOpen = wish -> open.contains(wish.key());
+        Schedule changed = change.apply(known.only(isOpen)).only(isOpen);
         row.ifPresentOrElse(one -> one.change(changed), () -> schedules.saveAndFlush(new ScheduleRow(tankId, changed)));
         return changed;
     }

@@ -129,7 +129,7 @@ public class ShareStore {
         if (wishes.countByTankIdAndRemovedAtIsNullAndArrivedOnIsNull(tankId) >= MOST_WISHES) {
             return false;
         }
-        if (wishes.findByTankIdAndPlanKey(tankId, wish.id()).isEmpty()) {
+        if (wishes.findByTankIdAndPlanKey(tankId, wish.id().key()).isEmpty()) {
             wishes.saveAndFlush(new WishRow(tankId, wishes.nextPlace(tankId), wish));
         }
         return true;

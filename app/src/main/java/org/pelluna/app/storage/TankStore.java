@@ -5,8 +5,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.LongFunction;
+import java.util.stream.Collectors;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Schedule;
@@ -163,9 +166,9 @@ public class TankStore {
      *
      * @throws NotFoundException if one is not
      */
-    void requireFish(UUID keeperId, UUID tankId, java.util.Collection<String> keys) {
+    void requireFish(UUID keeperId, UUID tankId, java.util.Collection<FishId> fish) {
         own(keeperId, tankId);
-        java.util.Set<String> all = java.util.Set.copyOf(keys);
+        java.util.Set<String> all = fish.stream().map(FishId::key).collect(Collectors.toSet());
         if (!all.isEmpty() && residents.countByTankIdAndPlanKeyIn(tankId, all) != all.size()) {
             throw new NotFoundException("fish");
         }
@@ -184,10 +187,11 @@ public class TankStore {
 
     /** The schedule, without wishes that have arrived or been removed since. */
     private Schedule schedule(UUID tankId) {
+        Set<String> open = wishes.openKeys(tankId);
         return schedules
                 .findById(tankId)
                 .map(ScheduleRow::toCore)
-                .map(found -> found.only(wishes.openKeys(tankId)::contains))
+                .map(found -> found.only(wish -> open.contains(wish.key())))
                 .orElse(Schedule.NONE);
     }
 

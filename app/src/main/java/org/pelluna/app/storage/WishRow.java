@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Wish;
@@ -51,15 +53,15 @@ class WishRow {
     WishRow(UUID tankId, int place, Wish wish) {
         this.id = UUID.randomUUID();
         this.tankId = tankId;
-        this.planKey = wish.id();
+        this.planKey = wish.id().key();
         this.place = place;
         change(wish);
     }
 
     Wish toCore() {
         return new Wish(
-                planKey,
-                speciesId,
+                new WishId(planKey),
+                new SpeciesId(speciesId),
                 fishCount,
                 Optional.ofNullable(lengthCm),
                 Optional.ofNullable(askedBy),
@@ -75,7 +77,7 @@ class WishRow {
 
     /** Takes on another content and stands on the list again; the key and the place stay. */
     final void change(Wish wish) {
-        this.speciesId = wish.speciesId();
+        this.speciesId = wish.speciesId().key();
         this.fishCount = wish.count();
         this.lengthCm = wish.lengthCm().orElse(null);
         this.askedBy = wish.askedBy().orElse(null);

@@ -75,7 +75,7 @@ record ResidentLine(
                 .filter(one -> one.id().equals(fish.id()))
                 .findFirst();
         return new ResidentLine(
-                fish.id(),
+                fish.id().key(),
                 Portraits.use(fish.species()),
                 fish.name(),
                 fish.species().commonName(),

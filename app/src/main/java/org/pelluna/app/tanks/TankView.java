@@ -50,7 +50,7 @@ record TankView(
     record AbsentLine(String key, String name, String words) {
         static AbsentLine of(Fish fish, TankPlan plan) {
             return new AbsentLine(
-                    fish.id(),
+                    fish.id().key(),
                     fish.name(),
                     plan.residents().stream()
                             .filter(one -> one.id().equals(fish.id()))

@@ -2,9 +2,9 @@ package org.pelluna.app.today;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.LogEntry;
 
@@ -13,8 +13,7 @@ final class Changes {
     private Changes() {}
 
     static List<String> since(TankPlan plan, LocalDateTime since) {
-        Map<String, String> names = new HashMap<>();
-        plan.residents().forEach(one -> names.put(one.id(), one.name()));
+        Map<FishId, String> names = plan.fishNames();
         List<String> changes = new ArrayList<>();
         plan.residents().stream()
                 .filter(one -> !one.arrivedOn().isBefore(since.toLocalDate()))

@@ -1,11 +1,11 @@
 package org.pelluna.app.watch;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -13,18 +13,19 @@ import org.springframework.ui.Model;
 
 /** The fish of a tank to choose from, and to name. */
 final class FishChoices {
-    private final Map<String, String> names = new HashMap<>();
+    private final Map<FishId, String> names;
 
     /** One fish to choose. */
     record Choice(String id, String name, String portrait) {}
 
-    private FishChoices() {}
+    private FishChoices(Map<FishId, String> names) {
+        this.names = names;
+    }
 
     /** Puts the fish that live here into a model, with their portraits, and knows the names of all. */
     static FishChoices into(Model model, TankPlan plan, Catalogue catalogue) {
         Catalogue known = plan.species(catalogue);
-        FishChoices faces = new FishChoices();
-        plan.residents().forEach(one -> faces.names.put(one.id(), one.name()));
+        FishChoices faces = new FishChoices(plan.fishNames());
         List<Resident> here = plan.residents().stream()
                 .filter(one -> one.livesHere(plan.asOf()))
                 .sorted(Comparator.comparing(Resident::arrivedOn))
@@ -32,7 +33,7 @@ final class FishChoices {
         model.addAttribute(
                 "fish",
                 here.stream()
-                        .map(one -> new Choice(one.id(), one.name(), Portraits.use(known.get(one.speciesId()))))
+                        .map(one -> new Choice(one.id().key(), one.name(), Portraits.use(known.get(one.speciesId()))))
                         .toList());
         model.addAttribute(
                 "portraits",
@@ -42,11 +43,11 @@ final class FishChoices {
         return faces;
     }
 
-    String name(String id) {
-        return names.getOrDefault(id, id);
+    String name(FishId id) {
+        return names.getOrDefault(id, id.key());
     }
 
-    String name(Optional<String> id, String otherwise) {
+    String name(Optional<FishId> id, String otherwise) {
         return id.map(this::name).orElse(otherwise);
     }
 }

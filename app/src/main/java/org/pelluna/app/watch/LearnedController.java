@@ -6,6 +6,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -55,7 +56,7 @@ class LearnedController {
     @GetMapping("/learned")
     String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
-        Map<String, Learning.Lesson> lessons = record.answers(keeper, tankId).lessons();
+        Map<FishId, Learning.Lesson> lessons = record.answers(keeper, tankId).lessons();
         model.addAttribute(
                 "lessons",
                 stock.residents().stream()
@@ -79,7 +80,7 @@ class LearnedController {
     private static LessonView view(Fish fish, Learning.Lesson lesson) {
         Interval interval = lesson.interval();
         return new LessonView(
-                fish.id(),
+                fish.id().key(),
                 Portraits.use(fish.species()),
                 fish.name(),
                 String.valueOf(lesson.seen()),

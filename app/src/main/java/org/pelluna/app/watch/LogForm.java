@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Key;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
 
@@ -49,8 +50,8 @@ public class LogForm {
         form.seen = Seen.mark(entry);
         form.at = entry.at();
         form.kind = entry.kind();
-        form.aggressor = entry.aggressorId().orElse(null);
-        form.fish = entry.fishId().orElse(null);
+        form.aggressor = entry.aggressorId().map(FishId::key).orElse(null);
+        form.fish = entry.fishId().map(FishId::key).orElse(null);
         form.hardness = entry.hardness().orElse(null);
         form.place = entry.place().orElse(null);
         form.minutes = entry.watchedMinutes().orElse(null);
@@ -74,8 +75,8 @@ public class LogForm {
                 known,
                 at,
                 kind,
-                harmful ? Optional.ofNullable(aggressor) : Optional.empty(),
-                Optional.ofNullable(fish),
+                harmful ? Optional.ofNullable(aggressor).map(FishId::new) : Optional.empty(),
+                Optional.ofNullable(fish).map(FishId::new),
                 harmful ? Optional.ofNullable(hardness) : Optional.empty(),
                 Optional.ofNullable(place),
                 Optional.ofNullable(minutes),

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.units.Numbers;
 
@@ -27,7 +28,7 @@ final class NetworkChart {
         List<Ranks.Rank> order = ranks.ranked();
         int size = order.size();
         double cell = Math.max(LEAST, Math.min(MOST, 720.0 / size));
-        Map<String, Integer> places = new HashMap<>();
+        Map<FishId, Integer> places = new HashMap<>();
         order.forEach(one -> places.put(one.fish().id(), places.size()));
         double observed = Math.max(
                 1, ranks.pairs().stream().mapToInt(Ranks.Pair::observed).max().orElse(1));

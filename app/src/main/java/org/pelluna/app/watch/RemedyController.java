@@ -11,6 +11,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Interval;
@@ -143,7 +144,7 @@ class RemedyController {
         Remedy begun = new Remedy(
                 Key.checked(key),
                 remedy.orElseThrow(() -> new Refused("choose what was tried")),
-                fish.filter(one -> !one.isBlank()),
+                fish.filter(one -> !one.isBlank()).map(FishId::new),
                 from,
                 Optional.empty(),
                 WatchRecord.note(note.orElse(null)));

@@ -16,6 +16,7 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
@@ -119,11 +120,11 @@ class RollCallController {
             HttpServletResponse response)
             throws IOException {
         record.seen(keeper, tankId, at);
-        Map<String, RollCall.State> found = new TreeMap<>();
+        Map<FishId, RollCall.State> found = new TreeMap<>();
         sent.forEach((name, state) -> {
             if (name.startsWith(FOUND) && !state.isBlank()) {
                 found.put(
-                        name.substring(FOUND.length()),
+                        new FishId(name.substring(FOUND.length())),
                         Refused.unless(() -> RollCall.State.valueOf(state.toUpperCase(Locale.ROOT))));
             }
         });

@@ -12,6 +12,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.Sign;
@@ -93,7 +94,7 @@ class SignController {
                 new Sign(
                         id,
                         at,
-                        fish,
+                        new FishId(fish),
                         sign.orElseThrow(() -> new Refused("choose what was seen")),
                         WatchRecord.note(note.orElse(null)),
                         jpeg.map(bytes -> id + "-photo")),

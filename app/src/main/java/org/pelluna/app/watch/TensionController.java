@@ -104,7 +104,7 @@ class TensionController {
 
     private static String name(TankPlan plan, String id) {
         return plan.residents().stream()
-                .filter(one -> one.id().equals(id))
+                .filter(one -> one.id().key().equals(id))
                 .map(org.pelluna.core.plan.Resident::name)
                 .findFirst()
                 .orElse(id);
@@ -113,9 +113,9 @@ class TensionController {
     private static SettlingView view(Settling one, TankPlan plan, Exposure exposure) {
         Optional<RateTrend> decline = one.decline();
         return new SettlingView(
-                name(plan, one.victimId()),
+                name(plan, one.victimId().key()),
                 one.aggressorId()
-                        .map(id -> name(plan, id))
+                        .map(id -> name(plan, id.key()))
                         .map(name -> "attacked by " + name)
                         .orElse("attacked by all"),
                 one.since().toString(),
@@ -136,7 +136,7 @@ class TensionController {
                 one.settles().words(),
                 one.settles() == Settling.State.NOT_SETTLING,
                 one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : "",
-                one.victimId());
+                one.victimId().key());
     }
 
     private static String interval(Interval interval) {

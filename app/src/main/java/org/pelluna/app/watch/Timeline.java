@@ -9,6 +9,7 @@ import java.util.Map;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -31,8 +32,8 @@ final class Timeline {
     private final Catalogue catalogue;
     private final LocalDate from;
     private final double days;
-    private final Map<String, Integer> lanes = new HashMap<>();
-    private final Map<String, String> names = new HashMap<>();
+    private final Map<FishId, Integer> lanes = new HashMap<>();
+    private final Map<FishId, String> names = new HashMap<>();
 
     Timeline(TankPlan plan, Catalogue catalogue) {
         this.plan = plan;
@@ -73,7 +74,7 @@ final class Timeline {
         return ChronoUnit.DAYS.between(from, date) / days * WIDTH;
     }
 
-    private double y(String fishId) {
+    private double y(FishId fishId) {
         return TOP + lanes.get(fishId) * LANE + LANE * 0.72;
     }
 

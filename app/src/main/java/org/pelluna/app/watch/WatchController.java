@@ -9,11 +9,11 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.NotFoundException;
@@ -25,7 +25,9 @@ import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tension.Warning;
@@ -80,8 +82,7 @@ class WatchController {
     private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         Catalogue known = plan.species(catalogue);
-        Map<String, String> names = new HashMap<>();
-        plan.residents().forEach(one -> names.put(one.id(), one.name()));
+        Map<FishId, String> names = plan.fishNames();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         FishChoices.into(model, plan, catalogue);
         model.addAttribute(
@@ -107,7 +108,7 @@ class WatchController {
     }
 
     /** The latest lines, losses among them. */
-    private static List<Line> lines(TankPlan plan, Map<String, String> names) {
+    private static List<Line> lines(TankPlan plan, Map<FishId, String> names) {
         List<LogEntry> log = plan.log();
         Stream<Line> entries = log.subList(Math.max(0, log.size() - LINES), log.size()).stream()
                 .map(entry -> line(entry, names));
@@ -118,7 +119,7 @@ class WatchController {
                 .toList();
     }
 
-    private static Line line(Loss loss, Map<String, String> names) {
+    private static Line line(Loss loss, Map<FishId, String> names) {
         return new Line(
                 loss.id(),
                 loss.on() + " 23:59",
@@ -130,7 +131,7 @@ class WatchController {
                 false);
     }
 
-    private static Line line(LogEntry entry, Map<String, String> names) {
+    private static Line line(LogEntry entry, Map<FishId, String> names) {
         String fish = entry.fishId().map(names::get).orElse("");
         String what = switch (entry.kind()) {
             case DISPLAY -> by(entry, names) + " displayed at " + fish;
@@ -159,7 +160,7 @@ class WatchController {
                 entry.kind() != LogEntry.Kind.ARRIVAL);
     }
 
-    private static String by(LogEntry entry, Map<String, String> names) {
+    private static String by(LogEntry entry, Map<FishId, String> names) {
         return entry.aggressorId().map(names::get).orElse("");
     }
 
@@ -212,8 +213,7 @@ class WatchController {
     }
 
     private String editing(KeeperPrincipal keeper, UUID tankId, String key, TankPlan plan, Model model) {
-        Map<String, String> names = new HashMap<>();
-        plan.residents().forEach(one -> names.put(one.id(), one.name()));
+        Map<FishId, String> names = plan.fishNames();
         FishChoices.into(model, plan, catalogue);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
@@ -258,8 +258,6 @@ class WatchController {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             } catch (StaleVersionException e) {
                 LogEntry now = e.now(LogEntry.class);
-                Map<String, String> names = new HashMap<>();
-                plan.residents().forEach(one -> names.put(one.id(), one.name()));
                 response.setStatus(HttpStatus.CONFLICT.value());
                 return Conflict.page(
                         model,
@@ -268,7 +266,8 @@ class WatchController {
                         Conflict.fields(LogForm.of(now)),
                         new Conflict.Hidden("seen", Seen.mark(now)),
                         WatchRecord.path(tankId) + "/" + key + "/edit",
-                        names);
+                        plan.residents().stream()
+                                .collect(Collectors.toMap(one -> one.id().key(), Resident::name)));
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

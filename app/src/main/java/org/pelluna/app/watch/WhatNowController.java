@@ -13,6 +13,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
@@ -83,15 +84,15 @@ class WhatNowController {
             Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
         Optional<Fish> chosen = fish.flatMap(id -> stock.residents().stream()
-                        .filter(one -> one.id().equals(id))
+                        .filter(one -> one.id().key().equals(id))
                         .findFirst())
                 .or(() -> stock.residents().stream().max(java.util.Comparator.comparing(Fish::arrivesOn)));
         model.addAttribute(
                 "fishes",
                 stock.residents().stream()
-                        .map(one -> new Harried(one.id(), one.name()))
+                        .map(one -> new Harried(one.id().key(), one.name()))
                         .toList());
-        model.addAttribute("chosen", chosen.map(Fish::id).orElse(""));
+        model.addAttribute("chosen", chosen.map(Fish::id).orElse(new FishId("")));
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
         model.addAttribute("key", Key.fresh());
         LocalDate today = stock.plan().asOf();
@@ -133,7 +134,7 @@ class WhatNowController {
             RedirectAttributes redirect) {
         ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         Fish chosen = stock.residents().stream()
-                .filter(one -> one.id().equals(fish))
+                .filter(one -> one.id().key().equals(fish))
                 .findFirst()
                 .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("fish"));
         RemedyOption taken = RemedyOption.of(stock, chosen).stream()
@@ -155,14 +156,19 @@ class WhatNowController {
         Optional<Remedy> remedy = taken.kind()
                 .filter(kind -> kind != Remedy.Kind.GIVEN_UP)
                 .map(kind -> new Remedy(
-                        id + "-r", kind, Optional.of(fish), today, Optional.empty(), Optional.of(taken.title())));
+                        id + "-r",
+                        kind,
+                        Optional.of(chosen.id()),
+                        today,
+                        Optional.empty(),
+                        Optional.of(taken.title())));
         journal.add(keeper.id(), tankId, tasks, remedy);
         Undo.say(redirect, taken.steps().size() + " tasks are in the calendar; they come up under Today.");
         return "redirect:/today";
     }
 
     /** The fish a step is about: another that it names, or else the one that is harried. */
-    private static String about(RemedyOption.Step step, Fish chosen, ResolvedPlan stock) {
+    private static FishId about(RemedyOption.Step step, Fish chosen, ResolvedPlan stock) {
         return stock.residents().stream()
                 .filter(fish -> !fish.id().equals(chosen.id()) && step.words().contains(fish.name()))
                 .map(Fish::id)

@@ -2,6 +2,7 @@ package org.pelluna.app.web;
 
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -27,7 +28,7 @@ public class SpeciesLookup {
     public Optional<Species> meant(List<OwnSpecies> own, String speciesId, String text) {
         Catalogue catalogue = known.with(own);
         if (speciesId != null) {
-            return catalogue.find(speciesId);
+            return catalogue.find(new SpeciesId(speciesId));
         }
         if (text == null) {
             return Optional.empty();

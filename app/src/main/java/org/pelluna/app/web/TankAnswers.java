@@ -9,6 +9,8 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -22,12 +24,12 @@ import org.pelluna.core.water.Conditions;
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
     private final TankPlan plan;
-    private final Once<Map<String, Learning.Lesson>> lessons;
+    private final Once<Map<FishId, Learning.Lesson>> lessons;
     private final Once<ResolvedPlan> stock;
     private final Once<Assessment> assessment;
     private final Once<WaterFit> fit;
     private final Once<Reef> reef;
-    private final Once<Map<String, Judgement>> verdicts;
+    private final Once<Map<SpeciesId, Judgement>> verdicts;
 
     /**
      * @param water what water of given conditions bears, remembered or worked out
@@ -67,7 +69,7 @@ public final class TankAnswers {
     }
 
     /** How each fish differs from its species fish. */
-    public Map<String, Learning.Lesson> lessons() {
+    public Map<FishId, Learning.Lesson> lessons() {
         return lessons.get();
     }
 
@@ -95,11 +97,11 @@ public final class TankAnswers {
     }
 
     /** A judgement of every species of the catalogue, each in the fewest that would do well here, by the species' key. */
-    public Map<String, Judgement> verdicts() {
+    public Map<SpeciesId, Judgement> verdicts() {
         return verdicts.get();
     }
 
-    private static Map<String, Judgement> verdicts(ResolvedPlan stock, Catalogue known) {
+    private static Map<SpeciesId, Judgement> verdicts(ResolvedPlan stock, Catalogue known) {
         return known.all().parallelStream()
                 .collect(Collectors.toConcurrentMap(
                         Species::id,

@@ -9,6 +9,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Catalogue;
@@ -83,7 +84,7 @@ class ShareController {
         }
         if (!faults.hasErrors()) {
             Wish wish = new Wish(
-                    Key.checked(form.key),
+                    new WishId(Key.checked(form.key)),
                     meant.orElseThrow().id(),
                     form.count,
                     Optional.empty(),

@@ -24,6 +24,7 @@ import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
@@ -134,7 +135,7 @@ class WishController {
         model.addAttribute(
                 "choices",
                 assessment.stock().plan().species(catalogue).all().stream()
-                        .map(one -> new Choice(one.id(), SpeciesLookup.words(one)))
+                        .map(one -> new Choice(one.id().key(), SpeciesLookup.words(one)))
                         .sorted(java.util.Comparator.comparing(Choice::words))
                         .toList());
         return "wishes/page";
@@ -167,7 +168,7 @@ class WishController {
             return show(keeper, tankId, measures, model);
         }
         Wish wish = new Wish(
-                Key.checked(form.key),
+                new WishId(Key.checked(form.key)),
                 meant.orElseThrow().id(),
                 form.count,
                 Optional.ofNullable(form.length).map(measures.length()::toCentimetres),

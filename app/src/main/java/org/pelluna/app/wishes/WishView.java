@@ -60,13 +60,13 @@ record WishView(
         Wish wish = judgement.wished().wish();
         Species species = judgement.wished().species();
         return new WishView(
-                wish.id(),
+                wish.id().key(),
                 Portraits.use(species),
                 (wish.count() > 1 ? wish.count() + " × " : "") + species.commonName() + form(wish, species),
                 species.scientificName(),
                 wish.askedBy().orElse(""),
                 wish.price().map(sum -> Numbers.plain(sum, 2)).orElse(""),
-                species.id(),
+                species.id().key(),
                 VerdictView.of(judgement).stance(),
                 VerdictView.of(judgement).words(),
                 overruled(wish),

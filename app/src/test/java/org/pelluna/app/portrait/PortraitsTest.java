@@ -11,6 +11,8 @@ import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -44,10 +46,10 @@ class PortraitsTest {
         List<String> drawings = new java.util.ArrayList<>();
         for (int i = 0; i < symbols.getLength(); i++) {
             String id = ((Element) symbols.item(i)).getAttribute("id");
-            if (CATALOGUE.find(id.substring("fish-".length())).isEmpty()) {
+            if (CATALOGUE.find(new SpeciesId(id.substring("fish-".length()))).isEmpty()) {
                 continue;
             }
-            drawings.add(Portraits.sheet(List.of(CATALOGUE.get(id.substring("fish-".length()))))
+            drawings.add(Portraits.sheet(List.of(CATALOGUE.get(new SpeciesId(id.substring("fish-".length())))))
                     .replace(id.substring("fish-".length()), ""));
         }
         assertThat(drawings).as("no two species are drawn alike").doesNotHaveDuplicates();
@@ -113,8 +115,20 @@ class PortraitsTest {
                 .holdings(Map.of())
                 .build();
         List<Resident> residents = List.of(
-                new Resident("a", "gramma-loreto", "A <fish> & co", TODAY.minusDays(100), 4, Optional.empty()),
-                new Resident("b", "zebrasoma-flavescens", "B", TODAY.minusDays(50), 7, Optional.empty()));
+                new Resident(
+                        new FishId("a"),
+                        new SpeciesId("gramma-loreto"),
+                        "A <fish> & co",
+                        TODAY.minusDays(100),
+                        4,
+                        Optional.empty()),
+                new Resident(
+                        new FishId("b"),
+                        new SpeciesId("zebrasoma-flavescens"),
+                        "B",
+                        TODAY.minusDays(50),
+                        7,
+                        Optional.empty()));
         return ResolvedPlan.of(
                 TankPlan.of(TODAY, tank, HouseRules.USUAL).with(as -> as.residents(residents)), CATALOGUE);
     }

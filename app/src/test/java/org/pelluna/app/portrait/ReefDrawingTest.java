@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.reef.FishOnDay;
@@ -66,7 +67,8 @@ class ReefDrawingTest {
         var all = List.copyOf(CATALOGUE.all());
         for (int i = 0; i < count; i++) {
             var species = all.get(i * all.size() / count);
-            Fish fish = Fish.newcomer("f" + i, species, species.size().saleCm().value(), DAY.minusDays(200 - i));
+            Fish fish = Fish.newcomer(
+                    new FishId("f" + i), species, species.size().saleCm().value(), DAY.minusDays(200 - i));
             swimmers.add(new FishOnDay(fish, FishOnDay.Presence.HERE, fish.lengthCmOn(DAY), DAY, false));
         }
         return swimmers;
@@ -110,7 +112,7 @@ class ReefDrawingTest {
             for (Element one : fish) {
                 Element use = (Element) one.getElementsByTagName("use").item(0);
                 double computed = swimmers.stream()
-                        .filter(s -> s.fish().id().equals(one.getAttribute("data-fish")))
+                        .filter(s -> s.fish().id().key().equals(one.getAttribute("data-fish")))
                         .findFirst()
                         .orElseThrow()
                         .lengthCm();

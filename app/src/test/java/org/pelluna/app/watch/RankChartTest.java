@@ -11,6 +11,8 @@ import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.CatalogueFiles;
 import org.pelluna.core.tension.Ranks;
@@ -19,16 +21,16 @@ class RankChartTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
 
     private static Ranks.Rank rank(String id, double elo) {
-        var species = CatalogueFiles.shipped().get("chrysiptera-parasema");
+        var species = CatalogueFiles.shipped().get(new SpeciesId("chrysiptera-parasema"));
         Fish fish = new Fish(
-                id,
+                new FishId(id),
                 id,
                 species,
                 new GrowthCurve(TODAY.minusYears(2), 4, species.size().adultCm().value(), 0.8));
         return new Ranks.Rank(fish, 0, elo, 1, 1);
     }
 
-    private static Ranks ranks(Map<String, Map<LocalDate, Double>> courses) {
+    private static Ranks ranks(Map<FishId, Map<LocalDate, Double>> courses) {
         return new Ranks(List.of(rank("high", 1300), rank("low", 700)), Optional.empty(), List.of(), courses, 10);
     }
 
@@ -48,7 +50,8 @@ class RankChartTest {
             rising.put(TODAY.minusDays(1500 - i), 1000 + i / 5.0);
             falling.put(TODAY.minusDays(1500 - i), 1000 - i / 5.0);
         }
-        List<String> lines = lines(RankChart.svg(ranks(Map.of("high", rising, "low", falling)), TODAY));
+        List<String> lines =
+                lines(RankChart.svg(ranks(Map.of(new FishId("high"), rising, new FishId("low"), falling)), TODAY));
         assertThat(lines).hasSize(2);
         for (String line : lines) {
             List<Integer> pixels = Pattern.compile("[MH]([0-9.]+)")
@@ -77,7 +80,7 @@ class RankChartTest {
     @Test
     void whoNeverMetAnotherHasNoLine() {
         Map<LocalDate, Double> once = new LinkedHashMap<>(Map.of(TODAY.minusDays(3), 1050.0));
-        String svg = RankChart.svg(ranks(Map.of("high", once)), TODAY);
+        String svg = RankChart.svg(ranks(Map.of(new FishId("high"), once)), TODAY);
         assertThat(lines(svg)).hasSize(1);
         assertThat(svg).contains(">high</text>").doesNotContain(">low</text>");
     }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -13,6 +14,8 @@ import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
@@ -204,12 +207,14 @@ public record Alternative(
     }
 
     /** The order of arrival as a schedule holds it: keys of wishes, those of one day together; a resident that comes back is none of them. */
-    public List<List<String>> wishOrder(ResolvedPlan stock) {
-        Set<String> wished = stock.wishes().stream().map(one -> one.wish().id()).collect(Collectors.toSet());
+    public List<List<WishId>> wishOrder(ResolvedPlan stock) {
+        Map<FishId, WishId> wished = stock.wishes().stream()
+                .collect(Collectors.toMap(
+                        one -> one.fish().id(), one -> one.wish().id()));
         return coming.stream()
                 .map(day -> day.fish().stream()
-                        .map(Fish::id)
-                        .filter(wished::contains)
+                        .map(fish -> wished.get(fish.id()))
+                        .filter(Objects::nonNull)
                         .distinct()
                         .toList())
                 .filter(together -> !together.isEmpty())
@@ -227,7 +232,7 @@ public record Alternative(
 
     /** The fish of a plan as they come, for the water. */
     public static List<WaterForecast.PlannedFish> coming(ResolvedPlan stock, ArrivalPlan plan) {
-        Map<String, ResolvedPlan.Wished> wished = stock.wishes().stream()
+        Map<WishId, ResolvedPlan.Wished> wished = stock.wishes().stream()
                 .collect(Collectors.toMap(one -> one.wish().id(), one -> one));
         return plan.arrivals().stream()
                 .map(arrival -> new WaterForecast.PlannedFish(
@@ -244,7 +249,7 @@ public record Alternative(
     }
 
     /** The hardest of some pressures, if any. */
-    public static Optional<Pressure> hardest(List<Pressure> pressures, String victimId) {
+    public static Optional<Pressure> hardest(List<Pressure> pressures, FishId victimId) {
         return pressures.stream()
                 .filter(one -> one.victimId().equals(victimId))
                 .max(Comparator.comparingDouble(Pressure::perHour));

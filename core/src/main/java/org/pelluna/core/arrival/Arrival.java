@@ -3,6 +3,7 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.util.List;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.id.WishId;
 
 /**
  * One day on which fish arrive.
@@ -19,7 +20,7 @@ import org.pelluna.core.finding.Finding;
 public record Arrival(
         int place,
         LocalDate date,
-        List<String> wishIds,
+        List<WishId> wishIds,
         String names,
         int fish,
         OrderCost cost,

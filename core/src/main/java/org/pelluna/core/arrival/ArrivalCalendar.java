@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.QuarantineTank;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -76,14 +77,14 @@ public final class ArrivalCalendar {
 
     /** Every arrival's days. */
     public static List<Lane> of(ResolvedPlan stock, ArrivalPlan order, List<Pressure> planned) {
-        Map<String, Double> hardest =
+        Map<FishId, Double> hardest =
                 planned.stream().collect(Collectors.toMap(Pressure::victimId, Pressure::perHour, Math::max));
         return order.arrivals().stream()
                 .map(arrival -> lane(
                         stock,
                         arrival,
                         arrival.wishIds().stream()
-                                .mapToDouble(id -> hardest.getOrDefault(id, 0.0))
+                                .mapToDouble(id -> hardest.getOrDefault(id.fish(), 0.0))
                                 .max()
                                 .orElse(0)))
                 .toList();

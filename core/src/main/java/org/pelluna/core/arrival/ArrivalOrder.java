@@ -11,6 +11,7 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
@@ -71,10 +72,10 @@ public final class ArrivalOrder {
     static List<Integer> own(OrderProblem problem, ResolvedPlan stock) {
         List<Integer> order = new ArrayList<>();
         int named = 0;
-        for (List<String> together : stock.plan().schedule().order()) {
+        for (List<WishId> together : stock.plan().schedule().order()) {
             int group = 0;
             for (int i = 0; i < problem.size(); i++) {
-                if (together.contains(problem.unit(i).fish().id()) && (named & 1 << i) == 0) {
+                if (together.contains(problem.unit(i).wishId()) && (named & 1 << i) == 0) {
                     group |= 1 << i;
                 }
             }
@@ -105,9 +106,7 @@ public final class ArrivalOrder {
             arrivals.add(new Arrival(
                     place + 1,
                     today.plusDays(day),
-                    Groups.units(problem, group).stream()
-                            .map(unit -> unit.fish().id())
-                            .toList(),
+                    Groups.units(problem, group).stream().map(OrderItem::wishId).toList(),
                     Groups.names(problem, group),
                     problem.fish(group),
                     problem.step(settled, group, day),

@@ -3,6 +3,7 @@ package org.pelluna.core.arrival;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.id.WishId;
 
 /**
  * The order of arrival.
@@ -34,5 +35,5 @@ public record ArrivalPlan(
      * @param name what it is for
      * @param gate the finding that holds it back
      */
-    public record Held(String wishId, String name, Finding gate) {}
+    public record Held(WishId wishId, String name, Finding gate) {}
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.units.Numbers;
 
@@ -13,7 +14,7 @@ import org.pelluna.core.units.Numbers;
 public final class Move {
     private Move() {}
 
-    private record Placed(List<String> wishIds, LocalDate date, boolean moved) {}
+    private record Placed(List<WishId> wishIds, LocalDate date, boolean moved) {}
 
     /**
      * The schedule in which an arrival stands where its new day falls among the others, and does not come before that day.
@@ -24,7 +25,7 @@ public final class Move {
      * @param wishId a wish of the arrival that is moved
      * @param to the day it is moved to
      */
-    public static Schedule to(Schedule schedule, ArrivalPlan plan, String wishId, LocalDate to) {
+    public static Schedule to(Schedule schedule, ArrivalPlan plan, WishId wishId, LocalDate to) {
         List<Placed> placed = new ArrayList<>();
         for (Arrival arrival : plan.arrivals()) {
             boolean moved = arrival.wishIds().contains(wishId);
@@ -34,7 +35,7 @@ public final class Move {
         Schedule changed = schedule.ordered(placed.stream().map(Placed::wishIds).toList());
         for (Placed one : placed) {
             if (one.moved()) {
-                for (String id : one.wishIds()) {
+                for (WishId id : one.wishIds()) {
                     changed = changed.notBefore(id, to);
                 }
             }

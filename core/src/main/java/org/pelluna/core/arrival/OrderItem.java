@@ -1,5 +1,6 @@
 package org.pelluna.core.arrival;
 
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 
 /**
@@ -14,6 +15,11 @@ import org.pelluna.core.plan.Fish;
 record OrderItem(Fish fish, int count, int release, String gate, boolean inside) {
     OrderItem(Fish fish, int count, int release, String gate) {
         this(fish, count, release, gate, false);
+    }
+
+    /** The wish it is for; a resident that comes back is for none, and stands in no order of wishes. */
+    WishId wishId() {
+        return new WishId(fish.id().key());
     }
 
     String name() {

@@ -9,6 +9,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.shortlist.Judgement;
@@ -57,7 +58,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
                 bearable.add(unit);
             } else {
                 held.add(new ArrivalPlan.Held(
-                        unit.fish().id(),
+                        unit.wishId(),
                         unit.fish().name(),
                         tooMuchWaste(unit.name(), problem.nitrogen(1 << i), problem.mostNitrogen(reachable))));
             }
@@ -119,7 +120,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
 
     private static OrderItem unit(Judgement judgement, ResolvedPlan stock, Quarantine quarantine) {
         ResolvedPlan.Wished wished = judgement.wished();
-        String id = wished.wish().id();
+        WishId id = wished.wish().id();
         LocalDate today = stock.plan().asOf();
         Schedule schedule = stock.plan().schedule();
         int release = 0;

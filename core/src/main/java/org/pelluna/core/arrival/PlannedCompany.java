@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Habitat;
@@ -22,9 +23,9 @@ import org.pelluna.core.pressure.PressureModel;
 public final class PlannedCompany {
     private final ResolvedPlan stock;
     private final PressureModel model;
-    private final Map<String, LocalDate> dates = new HashMap<>();
+    private final Map<FishId, LocalDate> dates = new HashMap<>();
     private final Map<LocalDate, Integer> newcomers = new HashMap<>();
-    private final Map<String, Integer> counts = new HashMap<>();
+    private final Map<FishId, Integer> counts = new HashMap<>();
 
     private PlannedCompany(ResolvedPlan stock, ArrivalPlan plan) {
         this.stock = stock;
@@ -32,10 +33,10 @@ public final class PlannedCompany {
                 new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf()));
         for (Arrival arrival : plan.arrivals()) {
             newcomers.put(arrival.date(), arrival.fish());
-            arrival.wishIds().forEach(id -> dates.put(id, arrival.date()));
+            arrival.wishIds().forEach(id -> dates.put(id.fish(), arrival.date()));
         }
         stock.residents().forEach(fish -> dates.put(fish.id(), fish.arrivesOn()));
-        stock.wishes().forEach(wished -> counts.put(wished.wish().id(), wished.count()));
+        stock.wishes().forEach(wished -> counts.put(wished.fish().id(), wished.count()));
     }
 
     /** Every ordered pair in which at least one fish is still to come. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -37,7 +38,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     public record Step(String key, String part, Sentence words, boolean warns) {}
 
     /** The run sheet of one wish of an arrival. */
-    public static RunSheet of(ResolvedPlan stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
+    public static RunSheet of(ResolvedPlan stock, ArrivalCalendar.Lane lane, WishId wishId, List<Pressure> planned) {
         ResolvedPlan.Wished wished = stock.wishes().stream()
                 .filter(one -> one.wish().id().equals(wishId))
                 .findFirst()
@@ -149,9 +150,9 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     }
 
     private static void box(
-            List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, String wishId, List<Pressure> planned) {
+            List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, WishId wishId, List<Pressure> planned) {
         lane.span(ArrivalCalendar.Span.Kind.BOX).ifPresent(span -> {
-            String who = Alternative.hardest(planned, wishId)
+            String who = Alternative.hardest(planned, wishId.fish())
                     .map(one -> stock.withAbsent().residents().stream()
                             .filter(fish -> fish.id().equals(one.aggressorId()))
                             .map(Fish::name)

@@ -130,8 +130,8 @@ public record Report(
     private static WishReport wish(Judgement judgement) {
         Wish wish = judgement.wished().wish();
         return new WishReport(
-                wish.id(),
-                wish.speciesId(),
+                wish.id().key(),
+                wish.speciesId().key(),
                 judgement.verdict(),
                 judgement.laterFrom(),
                 wish.decision(),
@@ -141,8 +141,8 @@ public record Report(
 
     private static PressureReport pressure(Pressure pressure) {
         return new PressureReport(
-                pressure.aggressorId(),
-                pressure.victimId(),
+                pressure.aggressorId().key(),
+                pressure.victimId().key(),
                 pressure.perHour(),
                 pressure.kin().name().toLowerCase(java.util.Locale.ROOT),
                 pressure.factors().stream()

@@ -9,6 +9,8 @@ import java.util.Optional;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -27,19 +29,19 @@ import org.pelluna.core.shortlist.Verdict;
 public record WithoutFish(List<Turn> turns, List<Shift> dates, List<Pressure> ends, Load before, Load after) {
 
     /** A wish whose verdict turns. */
-    public record Turn(String wishId, String name, Verdict before, Verdict after) {}
+    public record Turn(WishId wishId, String name, Verdict before, Verdict after) {}
 
     /** An arrival that gets another day; a day is empty where the wish has none. */
-    public record Shift(String wishId, String name, Optional<LocalDate> before, Optional<LocalDate> after) {}
+    public record Shift(WishId wishId, String name, Optional<LocalDate> before, Optional<LocalDate> after) {}
 
     /**
      * Judges a plan without one of its fish.
      *
      * @param now the plan as it is judged with it
      */
-    public static WithoutFish of(Assessment now, String fishId) {
+    public static WithoutFish of(Assessment now, FishId fishId) {
         Assessment then = Assessment.of(now.stock().without(fishId));
-        Map<String, Verdict> judged = new HashMap<>();
+        Map<WishId, Verdict> judged = new HashMap<>();
         then.judgements().forEach(one -> judged.put(one.wished().wish().id(), one.verdict()));
         List<Turn> turns = now.judgements().stream()
                 .map(one -> new Turn(
@@ -49,8 +51,8 @@ public record WithoutFish(List<Turn> turns, List<Shift> dates, List<Pressure> en
                         judged.getOrDefault(one.wished().wish().id(), one.verdict())))
                 .filter(turn -> turn.before() != turn.after())
                 .toList();
-        Map<String, LocalDate> before = days(now);
-        Map<String, LocalDate> after = days(then);
+        Map<WishId, LocalDate> before = days(now);
+        Map<WishId, LocalDate> after = days(then);
         List<Shift> dates = now.judgements().stream()
                 .map(one -> new Shift(
                         one.wished().wish().id(),
@@ -67,8 +69,8 @@ public record WithoutFish(List<Turn> turns, List<Shift> dates, List<Pressure> en
         return new WithoutFish(turns, dates, ends, load(now.stock()), load(then.stock()));
     }
 
-    private static Map<String, LocalDate> days(Assessment assessment) {
-        Map<String, LocalDate> days = new HashMap<>();
+    private static Map<WishId, LocalDate> days(Assessment assessment) {
+        Map<WishId, LocalDate> days = new HashMap<>();
         for (Arrival arrival : assessment.order().arrivals()) {
             arrival.wishIds().forEach(id -> days.put(id, arrival.date()));
         }

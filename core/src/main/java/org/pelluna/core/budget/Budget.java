@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
@@ -40,7 +42,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
      * @param atRisk whether that passes the house's careful pressure
      */
     public record Line(
-            String wishId,
+            WishId wishId,
             String name,
             Optional<LocalDate> date,
             Optional<Double> price,
@@ -54,19 +56,19 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
         TankPlan plan = stock.plan();
         double grams = saltGramsADay(plan);
         double money = grams / 1000 * plan.houseRules().husbandry().saltPrice();
-        Map<String, String> names = new HashMap<>();
+        Map<FishId, String> names = new HashMap<>();
         stock.residents().forEach(fish -> names.put(fish.id(), fish.name()));
         stock.wishes()
-                .forEach(wished -> names.put(wished.wish().id(), wished.fish().name()));
+                .forEach(wished -> names.put(wished.fish().id(), wished.fish().name()));
         List<Line> lines = new ArrayList<>();
         double fish = 0;
         for (Arrival arrival : order.arrivals()) {
-            for (String id : arrival.wishIds()) {
+            for (WishId id : arrival.wishIds()) {
                 ResolvedPlan.Wished wished = wished(stock, id);
                 fish += wished.wish().price().orElse(0.0);
                 long days = ChronoUnit.DAYS.between(plan.asOf(), arrival.date());
                 Optional<Pressure> hardest = planned.stream()
-                        .filter(one -> one.victimId().equals(id))
+                        .filter(one -> one.victimId().equals(id.fish()))
                         .max(Comparator.comparingDouble(Pressure::perHour));
                 double pressure = hardest.map(Pressure::perHour).orElse(0.0);
                 lines.add(new Line(
@@ -112,7 +114,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
                 .sum();
     }
 
-    private static ResolvedPlan.Wished wished(ResolvedPlan stock, String id) {
+    private static ResolvedPlan.Wished wished(ResolvedPlan stock, WishId id) {
         return stock.wishes().stream()
                 .filter(one -> one.wish().id().equals(id))
                 .findFirst()

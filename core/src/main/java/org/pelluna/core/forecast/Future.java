@@ -10,6 +10,7 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Stance;
 import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -116,7 +117,7 @@ public final class Future {
                 .remedy("Move one of them on before.");
     }
 
-    private static String name(ResolvedPlan stock, String id) {
+    private static String name(ResolvedPlan stock, FishId id) {
         return stock.residents().stream()
                 .filter(fish -> fish.id().equals(id))
                 .map(Fish::name)

@@ -5,9 +5,13 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.function.Function;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterRegime;
@@ -22,8 +26,10 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.cfg.EnumFeature;
+import tools.jackson.databind.deser.std.FromStringDeserializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.ToStringSerializer;
 
 /** The mapper between Pelluna's values and JSON. */
 public final class Json {
@@ -68,6 +74,17 @@ public final class Json {
         Sentence reason();
     }
 
+    /** A key is its text, as a value and as the name of a field. */
+    private static <K> void key(SimpleModule module, Class<K> type, Function<String, K> of) {
+        module.addSerializer(type, ToStringSerializer.instance);
+        module.addDeserializer(type, new FromStringDeserializer<K>(type) {
+            @Override
+            protected K _deserialize(String text, DeserializationContext context) {
+                return of.apply(text);
+            }
+        });
+    }
+
     /** Values that are one string: where a figure comes from, and a sentence in the core's units. */
     private static SimpleModule words() {
         SimpleModule module = new SimpleModule("pelluna");
@@ -89,6 +106,9 @@ public final class Json {
                 out.writeString(value.toString());
             }
         });
+        key(module, SpeciesId.class, SpeciesId::new);
+        key(module, FishId.class, FishId::new);
+        key(module, WishId.class, WishId::new);
         return module;
     }
 }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -52,7 +53,7 @@ public final class Learning {
      * @param posterior what that says of its aggression as a multiple of its kind's
      * @param counts whether it feeds the plan; not if the keeper has taken it back
      */
-    public record Lesson(String fishId, int seen, double expected, GammaPoisson posterior, boolean counts) {
+    public record Lesson(FishId fishId, int seen, double expected, GammaPoisson posterior, boolean counts) {
         /** The multiple used, kept within a quarter and four times. */
         public double factor() {
             return counts ? Math.max(LEAST, Math.min(MOST, posterior.mean())) : 1;
@@ -84,7 +85,7 @@ public final class Learning {
     }
 
     /** The same with lessons that are known already. */
-    public static ResolvedPlan stock(TankPlan plan, Catalogue catalogue, Map<String, Lesson> lessons) {
+    public static ResolvedPlan stock(TankPlan plan, Catalogue catalogue, Map<FishId, Lesson> lessons) {
         ResolvedPlan base = ResolvedPlan.of(plan, catalogue);
         return lessons.isEmpty() ? base : base.each(fish -> learned(fish, Optional.ofNullable(lessons.get(fish.id()))));
     }
@@ -99,7 +100,7 @@ public final class Learning {
     }
 
     /** The lessons of a plan by fish; empty where nothing was watched. */
-    public static Map<String, Lesson> of(ResolvedPlan base) {
+    public static Map<FishId, Lesson> of(ResolvedPlan base) {
         TankPlan plan = base.plan();
         if (plan.log().isEmpty() && plan.journal().watches().isEmpty()) {
             return Map.of();
@@ -108,12 +109,12 @@ public final class Learning {
         if (exposure.days().isEmpty()) {
             return Map.of();
         }
-        Map<String, Integer> seen = new HashMap<>();
+        Map<FishId, Integer> seen = new HashMap<>();
         for (LogEntry entry : exposure.encounters()) {
             seen.merge(entry.aggressorId().orElseThrow(), 1, Integer::sum);
         }
-        Map<String, Double> expected = expected(base, exposure);
-        Map<String, Lesson> lessons = new LinkedHashMap<>();
+        Map<FishId, Double> expected = expected(base, exposure);
+        Map<FishId, Lesson> lessons = new LinkedHashMap<>();
         for (Fish fish : base.withAbsent().residents()) {
             int count = seen.getOrDefault(fish.id(), 0);
             double predicted = expected.getOrDefault(fish.id(), 0.0);
@@ -135,7 +136,7 @@ public final class Learning {
      * Encounters predicted of each fish for the hours watched; weeks, and months of the more distant past, go together. A day on
      * which somebody was out of the display is judged by itself.
      */
-    private static Map<String, Double> expected(ResolvedPlan base, Exposure exposure) {
+    private static Map<FishId, Double> expected(ResolvedPlan base, Exposure exposure) {
         LocalDate today = base.plan().asOf();
         Timeline<Fish> timeline = base.timeline();
         boolean absences = base.plan().residents().stream()
@@ -148,7 +149,7 @@ public final class Learning {
             boolean apart = absences && !timeline.presentOn(middle).equals(timeline.presentOn(day));
             bins.merge(apart ? day : middle, hours, Double::sum);
         });
-        Map<String, Double> expected = new HashMap<>();
+        Map<FishId, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
             ResolvedPlan then =
                     new ResolvedPlan(base.plan().withAsOf(day), timeline.presentOn(day), List.of(), List.of());
@@ -160,7 +161,7 @@ public final class Learning {
     }
 
     /** The lessons worth telling, the most surprising first. */
-    public static Stream<Lesson> surprising(Map<String, Lesson> lessons) {
+    public static Stream<Lesson> surprising(Map<FishId, Lesson> lessons) {
         return lessons.values().stream()
                 .filter(Lesson::differs)
                 .sorted(Comparator.comparingDouble((Lesson one) ->

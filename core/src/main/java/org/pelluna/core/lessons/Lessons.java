@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Harassment;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
@@ -90,7 +91,7 @@ public final class Lessons {
         int harried = 0;
         Map<String, Integer> by = new HashMap<>();
         for (TankPlan plan : plans) {
-            Map<String, String> names = new LinkedHashMap<>();
+            Map<FishId, String> names = new LinkedHashMap<>();
             plan.residents().forEach(one -> names.put(one.id(), one.name()));
             for (Loss loss : plan.losses()) {
                 List<Harassment> before = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
@@ -127,7 +128,7 @@ public final class Lessons {
     private static void money(Collection<TankPlan> plans, List<String> lessons) {
         double money = 0;
         for (TankPlan plan : plans) {
-            Map<String, Resident> residents = new HashMap<>();
+            Map<FishId, Resident> residents = new HashMap<>();
             plan.residents().forEach(one -> residents.put(one.id(), one));
             for (Loss loss : plan.losses()) {
                 money += loss.price()

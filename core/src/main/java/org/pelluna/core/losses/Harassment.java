@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 
 /**
@@ -14,7 +15,7 @@ import org.pelluna.core.watch.LogEntry;
  * @param encounters logged encounters and injuries laid to it; a count of what was seen, not of what happened
  * @param last the day of the latest
  */
-public record Harassment(String aggressorId, int encounters, LocalDate last) {
+public record Harassment(FishId aggressorId, int encounters, LocalDate last) {
 
     /**
      * Everyone who was seen to harry the lost fish, the most frequent first.
@@ -24,7 +25,7 @@ public record Harassment(String aggressorId, int encounters, LocalDate last) {
      * @param days how many days before the loss are looked at
      */
     public static List<Harassment> before(Loss loss, List<LogEntry> log, int days) {
-        Map<String, Harassment> byAggressor = new LinkedHashMap<>();
+        Map<FishId, Harassment> byAggressor = new LinkedHashMap<>();
         for (LogEntry entry : log) {
             LocalDate on = entry.at().toLocalDate();
             boolean near = !on.isAfter(loss.on()) && !on.isBefore(loss.on().minusDays(days));

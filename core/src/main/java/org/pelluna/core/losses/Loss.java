@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 
 /**
  * The end of a fish's time in this tank.
@@ -21,7 +22,7 @@ import java.util.Optional;
  */
 public record Loss(
         String id,
-        String fishId,
+        FishId fishId,
         LocalDate on,
         Cause cause,
         Certainty certainty,
@@ -29,12 +30,12 @@ public record Loss(
         Optional<String> note,
         Optional<String> evidence,
         Optional<LocalDate> lastSeen,
-        Optional<String> linkedTo) {
+        Optional<FishId> linkedTo) {
 
     /** A loss of which no more is known. */
     public Loss(
             String id,
-            String fishId,
+            FishId fishId,
             LocalDate on,
             Cause cause,
             Certainty certainty,

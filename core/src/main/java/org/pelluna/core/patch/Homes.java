@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
@@ -24,8 +26,8 @@ public final class Homes {
 
     private final Tank tank;
     private final Layout layout;
-    private final Map<String, Home> homes = new HashMap<>();
-    private final Map<String, Home> ofKind = new HashMap<>();
+    private final Map<FishId, Home> homes = new HashMap<>();
+    private final Map<SpeciesId, Home> ofKind = new HashMap<>();
     private final Set<String> taken = new HashSet<>();
 
     private Homes(Tank tank) {
@@ -52,9 +54,9 @@ public final class Homes {
     }
 
     /** The homes of these fish, by their keys. */
-    public static Map<String, Home> of(Tank tank, List<Fish> fish) {
+    public static Map<FishId, Home> of(Tank tank, List<Fish> fish) {
         Homes homes = new Homes(tank);
-        Map<String, Integer> ofSpecies = new HashMap<>();
+        Map<SpeciesId, Integer> ofSpecies = new HashMap<>();
         fish.forEach(one -> ofSpecies.merge(one.species().id(), 1, Integer::sum));
         fish.stream()
                 .sorted(Comparator.comparing(Fish::arrivesOn)

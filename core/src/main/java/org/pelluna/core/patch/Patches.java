@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Tank;
@@ -54,7 +55,7 @@ public final class Patches {
      * @param fish those who live here on the day
      * @param on the day
      */
-    public Patches(Tank tank, Map<String, Homes.Home> homes, List<Fish> fish, LocalDate on) {
+    public Patches(Tank tank, Map<FishId, Homes.Home> homes, List<Fish> fish, LocalDate on) {
         this.tank = tank;
         this.on = on;
         this.fresh = tank.layout().freshRocks(on);

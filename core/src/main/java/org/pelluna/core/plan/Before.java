@@ -3,6 +3,7 @@ package org.pelluna.core.plan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.WishId;
 
 /**
  * What a happening displaced: where its wish stood, and what was decided of its days.
@@ -16,23 +17,24 @@ import java.util.Optional;
 public record Before(
         Optional<Wish> wish,
         int place,
-        List<List<String>> order,
+        List<List<WishId>> order,
         Optional<LocalDate> notBefore,
         Optional<LocalDate> inQuarantine) {
 
     static Before of(TankPlan plan, String subject) {
+        WishId id = new WishId(subject);
         Optional<Wish> wish =
-                plan.wishes().stream().filter(one -> one.id().equals(subject)).findFirst();
+                plan.wishes().stream().filter(one -> one.id().equals(id)).findFirst();
         Schedule schedule = plan.schedule();
         return new Before(
                 wish,
                 wish.map(plan.wishes()::indexOf).orElse(0),
                 schedule.order(),
-                Optional.ofNullable(schedule.notBefore().get(subject)),
-                Optional.ofNullable(schedule.inQuarantine().get(subject)));
+                Optional.ofNullable(schedule.notBefore().get(id)),
+                Optional.ofNullable(schedule.inQuarantine().get(id)));
     }
 
-    private String wishId() {
+    private WishId wishId() {
         return wish.orElseThrow().id();
     }
 

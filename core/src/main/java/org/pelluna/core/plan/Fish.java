@@ -2,6 +2,7 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.species.Species;
 
 /**
@@ -13,10 +14,10 @@ import org.pelluna.core.species.Species;
  * @param growth its length over time
  * @param arrivesOn the day it came or is to come; of a fish that was out for a time the day it came back
  */
-public record Fish(String id, String name, Species species, GrowthCurve growth, LocalDate arrivesOn) {
+public record Fish(FishId id, String name, Species species, GrowthCurve growth, LocalDate arrivesOn) {
 
     /** A fish that is as long as its curve begins with on the day it comes. */
-    public Fish(String id, String name, Species species, GrowthCurve growth) {
+    public Fish(FishId id, String name, Species species, GrowthCurve growth) {
         this(id, name, species, growth, growth.startsOn());
     }
 
@@ -35,11 +36,11 @@ public record Fish(String id, String name, Species species, GrowthCurve growth, 
     static Fish wished(Wish wish, Species kind, LocalDate arrivesOn) {
         Species species = wish.individual().map(one -> one.of(kind)).orElse(kind);
         double lengthCm = wish.lengthCm().orElse(species.size().saleCm().value());
-        return newcomer(wish.id(), species, lengthCm, arrivesOn);
+        return newcomer(wish.id().fish(), species, lengthCm, arrivesOn);
     }
 
     /** A fish nobody has wished for yet. */
-    public static Fish newcomer(String id, Species species, double lengthCm, LocalDate arrivesOn) {
+    public static Fish newcomer(FishId id, Species species, double lengthCm, LocalDate arrivesOn) {
         return new Fish(id, species.commonName(), species, curve(species, arrivesOn, lengthCm));
     }
 

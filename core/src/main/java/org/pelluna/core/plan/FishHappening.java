@@ -4,10 +4,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.pelluna.core.id.FishId;
 
 /** What happened to one fish that belongs here; what it changes of the fish can be taken out again by itself. */
 public sealed interface FishHappening extends Happening {
-    String fishId();
+    FishId fishId();
 
     /** The fish as it is then. */
     Resident done(Resident fish);
@@ -23,11 +24,11 @@ public sealed interface FishHappening extends Happening {
 
     @Override
     default String subject() {
-        return fishId();
+        return fishId().key();
     }
 
     /** A fish left alive: sold, given, traded in or moved. */
-    record Left(String fishId, LocalDate on, Departure how) implements FishHappening {
+    record Left(FishId fishId, LocalDate on, Departure how) implements FishHappening {
         @Override
         public Resident done(Resident fish) {
             if (fish.leftOn().isPresent()) {
@@ -43,7 +44,7 @@ public sealed interface FishHappening extends Happening {
     }
 
     /** A fish was taken out of the display for a time. */
-    record TakenOut(String fishId, Absence absence) implements FishHappening {
+    record TakenOut(FishId fishId, Absence absence) implements FishHappening {
         @Override
         public Resident done(Resident fish) {
             return fish.with(fish.noted().absences(Lists.with(fish.noted().absences(), List.of(absence))));
@@ -57,7 +58,7 @@ public sealed interface FishHappening extends Happening {
     }
 
     /** A fish came back into the display. */
-    record CameBack(String fishId, String absenceId, LocalDate on) implements FishHappening {
+    record CameBack(FishId fishId, String absenceId, LocalDate on) implements FishHappening {
         @Override
         public Resident done(Resident fish) {
             return until(fish, Optional.of(on));
@@ -83,7 +84,7 @@ public sealed interface FishHappening extends Happening {
      *
      * @param before what it replaces of the same day; empty if nothing
      */
-    record Measured(String fishId, Life.Measured length, Optional<Life.Measured> before) implements FishHappening {
+    record Measured(FishId fishId, Life.Measured length, Optional<Life.Measured> before) implements FishHappening {
         @Override
         public Resident done(Resident fish) {
             return fish.with(fish.noted().with(length));
@@ -103,7 +104,7 @@ public sealed interface FishHappening extends Happening {
      *
      * @param before what it replaces of the same day; empty if nothing
      */
-    record Sexed(String fishId, Life.Sexed sexed, Optional<Life.Sexed> before) implements FishHappening {
+    record Sexed(FishId fishId, Life.Sexed sexed, Optional<Life.Sexed> before) implements FishHappening {
         @Override
         public Resident done(Resident fish) {
             return fish.with(fish.noted().with(sexed));

@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.watch.LogEntry;
@@ -43,7 +45,7 @@ public sealed interface Happening
     String subject();
 
     /** The fish of a wish come later than planned, or were not to be found. */
-    record Delayed(String wishId, Setback setback, LocalDate until) implements Happening {
+    record Delayed(WishId wishId, Setback setback, LocalDate until) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
             wish(plan, wishId);
@@ -52,12 +54,12 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return wishId;
+            return wishId.key();
         }
     }
 
     /** The fish of a wish fell ill in quarantine: it begins again. */
-    record FellIll(String wishId, Setback setback, LocalDate until) implements Happening {
+    record FellIll(WishId wishId, Setback setback, LocalDate until) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
             wish(plan, wishId);
@@ -69,7 +71,7 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return wishId;
+            return wishId.key();
         }
     }
 
@@ -78,7 +80,7 @@ public sealed interface Happening
      *
      * @param replacement what is wished for instead, if anything is
      */
-    record CameToNothing(String wishId, Setback setback, Optional<Wish> replacement) implements Happening {
+    record CameToNothing(WishId wishId, Setback setback, Optional<Wish> replacement) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
             Wish struck = wish(plan, wishId).decided(Wish.Decision.STRUCK, word());
@@ -88,7 +90,7 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return wishId;
+            return wishId.key();
         }
 
         /** What stands beside the struck wish. */
@@ -98,7 +100,7 @@ public sealed interface Happening
     }
 
     /** Fish of a wish are in the display, all or some of them: each is a resident now, and the log says so. */
-    record Arrived(String wishId, List<Resident> residents, List<LogEntry> entries) implements Happening {
+    record Arrived(WishId wishId, List<Resident> residents, List<LogEntry> entries) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
             Wish wish = wish(plan, wishId);
@@ -112,10 +114,10 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return wishId;
+            return wishId.key();
         }
 
-        Set<String> fish() {
+        Set<FishId> fish() {
             return Resident.ids(residents);
         }
     }
@@ -131,7 +133,7 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return loss.fishId();
+            return loss.fishId().key();
         }
     }
 
@@ -144,12 +146,12 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return residents.get(0).id();
+            return residents.get(0).id().key();
         }
     }
 
     /** Some, not all, of the fish of a wish died before they came into the display. */
-    record SomeDied(String wishId, Setback setback, int count) implements Happening {
+    record SomeDied(WishId wishId, Setback setback, int count) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
             Wish wish = wish(plan, wishId);
@@ -159,12 +161,12 @@ public sealed interface Happening
 
         @Override
         public String subject() {
-            return wishId;
+            return wishId.key();
         }
     }
 
     /** The keeper chose an order of arrival: keys of wishes, those of one day together. */
-    record Ordered(List<List<String>> order) implements Happening {
+    record Ordered(List<List<WishId>> order) implements Happening {
         @Override
         public TankPlan applyTo(TankPlan plan) {
             return plan.withSchedule(plan.schedule().ordered(order));
@@ -177,12 +179,12 @@ public sealed interface Happening
     }
 
     /** A wish of a plan. */
-    static Wish wish(TankPlan plan, String id) {
+    static Wish wish(TankPlan plan, WishId id) {
         return Lists.get(plan.wishes(), Wish::id, id, "wish");
     }
 
     /** A fish of a plan. */
-    static Resident resident(TankPlan plan, String id) {
+    static Resident resident(TankPlan plan, FishId id) {
         return Lists.get(plan.residents(), Resident::id, id, "fish");
     }
 }

@@ -11,20 +11,20 @@ import java.util.stream.Stream;
 final class Lists {
     private Lists() {}
 
-    static <T> T get(List<T> all, Function<T, String> key, String wanted, String what) {
+    static <T, K> T get(List<T> all, Function<T, K> key, K wanted, String what) {
         return all.stream()
                 .filter(one -> key.apply(one).equals(wanted))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the plan has no " + what + " '" + wanted + "'"));
     }
 
-    static <T> List<T> replaced(List<T> all, Function<T, String> key, T by) {
+    static <T, K> List<T> replaced(List<T> all, Function<T, K> key, T by) {
         return all.stream()
                 .map(one -> key.apply(one).equals(key.apply(by)) ? by : one)
                 .toList();
     }
 
-    static <T> List<T> without(List<T> all, Function<T, String> key, Set<String> gone) {
+    static <T, K> List<T> without(List<T> all, Function<T, K> key, Set<K> gone) {
         return all.stream().filter(one -> !gone.contains(key.apply(one))).toList();
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
@@ -30,10 +31,10 @@ import org.pelluna.core.tank.AnimalGroup;
  * @param note where this is known from; stays visible
  */
 public record OwnSpecies(
-        String id,
+        SpeciesId id,
         String scientificName,
         String commonName,
-        String like,
+        SpeciesId like,
         double adultCm,
         double saleCm,
         double volumeLitres,
@@ -47,7 +48,7 @@ public record OwnSpecies(
     public static final String PREFIX = "own-";
 
     public OwnSpecies {
-        if (!id.startsWith(PREFIX)) {
+        if (!id.key().startsWith(PREFIX)) {
             throw new IllegalArgumentException("the key of an own species begins with '" + PREFIX + "'");
         }
         if (!scientificName.matches("[A-Z][a-z]+ [a-z][a-z. -]*")) {
@@ -107,7 +108,7 @@ public record OwnSpecies(
     /** Every fault as a sentence: what contradicts itself or cannot be; empty for a sound one. */
     public List<String> faults(Species other) {
         List<String> faults = new ArrayList<>(SpeciesCheck.figureFaults(from(other)));
-        if (other.id().startsWith(PREFIX)) {
+        if (other.id().key().startsWith(PREFIX)) {
             faults.add("choose a species of the catalogue as the one it resembles");
         }
         return faults;

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.Journal;
@@ -51,7 +54,7 @@ final class PlanCheck {
         for (int i = 0; i < plan.ownSpecies().size(); i++) {
             OwnSpecies own = plan.ownSpecies().get(i);
             String path = "/ownSpecies/" + i;
-            key(path, own.id());
+            key(path, own.id().key());
             catalogue
                     .find(own.like())
                     .ifPresentOrElse(
@@ -67,7 +70,7 @@ final class PlanCheck {
         for (int i = 0; i < plan.residents().size(); i++) {
             Resident resident = plan.residents().get(i);
             String path = "/residents/" + i;
-            key(path, resident.id());
+            key(path, resident.id().key());
             species(path, resident.speciesId());
             if (resident.arrivedOn().isAfter(plan.asOf())) {
                 fault(path + "/arrivedOn", resident.name() + " cannot arrive after the day of the plan");
@@ -75,13 +78,13 @@ final class PlanCheck {
         }
         for (int i = 0; i < plan.wishes().size(); i++) {
             String path = "/wishes/" + i;
-            key(path, plan.wishes().get(i).id());
+            key(path, plan.wishes().get(i).id().key());
             species(path, plan.wishes().get(i).speciesId());
         }
     }
 
     private void record(TankPlan plan) {
-        Map<String, Resident> residents = new HashMap<>();
+        Map<FishId, Resident> residents = new HashMap<>();
         plan.residents().forEach(resident -> residents.put(resident.id(), resident));
         for (int i = 0; i < plan.log().size(); i++) {
             LogEntry entry = plan.log().get(i);
@@ -89,7 +92,7 @@ final class PlanCheck {
             knows(residents, "/log/" + i + "/aggressorId", entry.aggressorId());
             knows(residents, "/log/" + i + "/fishId", entry.fishId());
         }
-        Set<String> lost = new HashSet<>();
+        Set<FishId> lost = new HashSet<>();
         for (int i = 0; i < plan.losses().size(); i++) {
             Loss loss = plan.losses().get(i);
             String path = "/losses/" + i + "/fishId";
@@ -106,7 +109,7 @@ final class PlanCheck {
     }
 
     private void schedule(TankPlan plan) {
-        Set<String> wishes = new HashSet<>();
+        Set<WishId> wishes = new HashSet<>();
         plan.wishes().forEach(wish -> wishes.add(wish.id()));
         Schedule schedule = plan.schedule();
         java.util.stream.Stream.concat(
@@ -126,7 +129,7 @@ final class PlanCheck {
     }
 
     private void journal(TankPlan plan) {
-        Set<String> residents = new HashSet<>();
+        Set<FishId> residents = new HashSet<>();
         plan.residents().forEach(one -> residents.add(one.id()));
         Journal journal = plan.journal();
         journal.watches().forEach(one -> key("/journal/watches", one.id()));
@@ -148,7 +151,7 @@ final class PlanCheck {
         plan.losses().forEach(loss -> loss.linkedTo().ifPresent(fish -> fish(residents, "/losses", fish)));
     }
 
-    private void fish(Set<String> residents, String path, String id) {
+    private void fish(Set<FishId> residents, String path, FishId id) {
         if (!residents.contains(id)) {
             fault(path, "no resident '" + id + "'");
         }
@@ -160,13 +163,13 @@ final class PlanCheck {
         }
     }
 
-    private void species(String path, String id) {
+    private void species(String path, SpeciesId id) {
         if (catalogue.find(id).isEmpty()) {
             fault(path + "/speciesId", "no species '" + id + "' in the catalogue");
         }
     }
 
-    private void knows(Map<String, Resident> residents, String path, Optional<String> id) {
+    private void knows(Map<FishId, Resident> residents, String path, Optional<FishId> id) {
         id.filter(one -> !residents.containsKey(one)).ifPresent(one -> fault(path, "no resident '" + one + "'"));
     }
 

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.timeline.Stay;
 
 /**
@@ -24,8 +26,8 @@ import org.pelluna.core.timeline.Stay;
  */
 @RecordBuilder
 public record Resident(
-        String id,
-        String speciesId,
+        FishId id,
+        SpeciesId speciesId,
         String name,
         LocalDate arrivedOn,
         double lengthCm,
@@ -97,8 +99,8 @@ public record Resident(
 
     /** A fish of which nothing was noted since it came. */
     public Resident(
-            String id,
-            String speciesId,
+            FishId id,
+            SpeciesId speciesId,
             String name,
             LocalDate arrivedOn,
             double lengthCm,
@@ -110,8 +112,8 @@ public record Resident(
 
     /** A fish of which nobody noted how it came. */
     public Resident(
-            String id,
-            String speciesId,
+            FishId id,
+            SpeciesId speciesId,
             String name,
             LocalDate arrivedOn,
             double lengthCm,
@@ -122,8 +124,8 @@ public record Resident(
 
     /** An ordinary fish of its kind. */
     public Resident(
-            String id,
-            String speciesId,
+            FishId id,
+            SpeciesId speciesId,
             String name,
             LocalDate arrivedOn,
             double lengthCm,
@@ -150,7 +152,7 @@ public record Resident(
     }
 
     /** The keys of some. */
-    static Set<String> ids(List<Resident> residents) {
+    static Set<FishId> ids(List<Resident> residents) {
         return residents.stream().map(Resident::id).collect(Collectors.toSet());
     }
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.timeline.Stay;
@@ -94,7 +95,7 @@ public record ResolvedPlan(
     }
 
     /** The same as if a fish had never come here. */
-    public ResolvedPlan without(String fishId) {
+    public ResolvedPlan without(FishId fishId) {
         Predicate<Fish> other = fish -> !fish.id().equals(fishId);
         return new ResolvedPlan(
                 plan.without(fishId),
@@ -116,7 +117,7 @@ public record ResolvedPlan(
 
     /** Who lives, lived or has been entered to live in the display, on any day; those out for a time are not there meanwhile. */
     public Timeline<Fish> timeline() {
-        Map<String, Resident> known = new HashMap<>();
+        Map<FishId, Resident> known = new HashMap<>();
         plan.residents().forEach(resident -> known.put(resident.id(), resident));
         return new Timeline<>(Stream.of(
                         residents.stream(), absent.stream(), departed.stream().map(Departed::fish))

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import org.pelluna.core.id.WishId;
 
 /**
  * What the keeper has decided about the arrivals, and what became of it.
@@ -22,9 +23,9 @@ import java.util.function.Predicate;
  * @param boxChecks what was seen of the box, the oldest first
  */
 public record Schedule(
-        List<List<String>> order,
-        Map<String, LocalDate> notBefore,
-        Map<String, LocalDate> inQuarantine,
+        List<List<WishId>> order,
+        Map<WishId, LocalDate> notBefore,
+        Map<WishId, LocalDate> inQuarantine,
         List<Setback> setbacks,
         Optional<QuarantineTank> quarantine,
         List<Tick> ticks,
@@ -44,30 +45,30 @@ public record Schedule(
     }
 
     /** The same in another order; empty for the best. */
-    public Schedule ordered(List<List<String>> wishIds) {
+    public Schedule ordered(List<List<WishId>> wishIds) {
         return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks);
     }
 
     /** The same with a wish that does not come before a day. */
-    public Schedule notBefore(String wishId, LocalDate day) {
-        Map<String, LocalDate> days = new TreeMap<>(notBefore);
+    public Schedule notBefore(WishId wishId, LocalDate day) {
+        Map<WishId, LocalDate> days = new TreeMap<>(notBefore);
         days.put(wishId, day);
         return new Schedule(order, days, inQuarantine, setbacks, quarantine, ticks, boxChecks);
     }
 
     /** The same with the fish of a wish in quarantine since a day. */
-    public Schedule quarantined(String wishId, LocalDate since) {
-        Map<String, LocalDate> days = new TreeMap<>(inQuarantine);
+    public Schedule quarantined(WishId wishId, LocalDate since) {
+        Map<WishId, LocalDate> days = new TreeMap<>(inQuarantine);
         days.put(wishId, since);
         return new Schedule(order, notBefore, days, setbacks, quarantine, ticks, boxChecks);
     }
 
     /** The same with these days for a wish, or none. */
-    Schedule dated(String wishId, Optional<LocalDate> from, Optional<LocalDate> quarantinedSince) {
-        Map<String, LocalDate> days = new TreeMap<>(notBefore);
+    Schedule dated(WishId wishId, Optional<LocalDate> from, Optional<LocalDate> quarantinedSince) {
+        Map<WishId, LocalDate> days = new TreeMap<>(notBefore);
         days.remove(wishId);
         from.ifPresent(day -> days.put(wishId, day));
-        Map<String, LocalDate> waiting = new TreeMap<>(inQuarantine);
+        Map<WishId, LocalDate> waiting = new TreeMap<>(inQuarantine);
         waiting.remove(wishId);
         quarantinedSince.ifPresent(day -> waiting.put(wishId, day));
         return new Schedule(order, days, waiting, setbacks, quarantine, ticks, boxChecks);
@@ -102,7 +103,7 @@ public record Schedule(
      * @param step key of the step
      * @param at when
      */
-    public record Tick(String wishId, String step, LocalDateTime at) {}
+    public record Tick(WishId wishId, String step, LocalDateTime at) {}
 
     /**
      * What was seen of a fish in the box.
@@ -112,10 +113,10 @@ public record Schedule(
      * @param attacked whether those outside attacked the box
      * @param by who did, as the keeper calls it
      */
-    public record BoxCheck(String wishId, LocalDate on, boolean attacked, Optional<String> by) {}
+    public record BoxCheck(WishId wishId, LocalDate on, boolean attacked, Optional<String> by) {}
 
     /** The same with a step ticked, or its tick taken back. */
-    public Schedule ticked(String wishId, String step, LocalDateTime at, boolean done) {
+    public Schedule ticked(WishId wishId, String step, LocalDateTime at, boolean done) {
         List<Tick> all = new ArrayList<>(ticks);
         boolean known = all.stream()
                 .anyMatch(one -> one.wishId().equals(wishId) && one.step().equals(step));
@@ -141,12 +142,12 @@ public record Schedule(
     }
 
     /** The same without dates and places of wishes that are no longer in the plan. */
-    public Schedule only(Predicate<String> wishId) {
-        Map<String, LocalDate> days = new TreeMap<>(notBefore);
+    public Schedule only(Predicate<WishId> wishId) {
+        Map<WishId, LocalDate> days = new TreeMap<>(notBefore);
         days.keySet().removeIf(wishId.negate());
-        Map<String, LocalDate> waiting = new TreeMap<>(inQuarantine);
+        Map<WishId, LocalDate> waiting = new TreeMap<>(inQuarantine);
         waiting.keySet().removeIf(wishId.negate());
-        List<List<String>> stay = order.stream()
+        List<List<WishId>> stay = order.stream()
                 .map(together -> together.stream().filter(wishId).toList())
                 .filter(together -> !together.isEmpty())
                 .toList();

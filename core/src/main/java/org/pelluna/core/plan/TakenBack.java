@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.watch.LogEntry;
 
@@ -58,7 +60,7 @@ public record TakenBack(Happening what, Before before) implements Happening {
 
     /** The wish as it was before it came to nothing, and its replacement gone. */
     private TankPlan wishedAgain(TankPlan plan, Happening.CameToNothing nothing) {
-        Set<String> gone = nothing.replacement().stream().map(Wish::id).collect(Collectors.toSet());
+        Set<WishId> gone = nothing.replacement().stream().map(Wish::id).collect(Collectors.toSet());
         Wish old = before.wish().orElseThrow();
         Wish now = Happening.wish(plan, nothing.wishId());
         boolean stillStruck = now.decisionNote().equals(nothing.word());
@@ -103,7 +105,7 @@ public record TakenBack(Happening what, Before before) implements Happening {
         return Optional.empty();
     }
 
-    private static boolean isSpokenOf(TankPlan plan, Set<String> fish, List<LogEntry> own) {
+    private static boolean isSpokenOf(TankPlan plan, Set<FishId> fish, List<LogEntry> own) {
         return plan.log().stream()
                         .filter(entry -> !own.contains(entry))
                         .anyMatch(entry -> entry.fishId().filter(fish::contains).isPresent()

@@ -3,6 +3,9 @@ package org.pelluna.core.plan;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
@@ -64,8 +67,13 @@ public record TankPlan(
                 Journal.EMPTY);
     }
 
+    /** What each fish that lives or lived here is called. */
+    public Map<FishId, String> fishNames() {
+        return residents.stream().collect(Collectors.toMap(Resident::id, Resident::name));
+    }
+
     /** The same as if a fish had never come here; what was written of it stays. */
-    public TankPlan without(String residentId) {
+    public TankPlan without(FishId residentId) {
         return withResidents(Lists.without(residents, Resident::id, java.util.Set.of(residentId)));
     }
 

@@ -2,6 +2,8 @@ package org.pelluna.core.plan;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 
 /**
  * A fish somebody in the house would love.
@@ -18,8 +20,8 @@ import java.util.Optional;
  */
 @RecordBuilder
 public record Wish(
-        String id,
-        String speciesId,
+        WishId id,
+        SpeciesId speciesId,
         int count,
         Optional<Double> lengthCm,
         Optional<String> askedBy,
@@ -31,8 +33,8 @@ public record Wish(
 
     /** A wish for ordinary fish of their kind, without a price. */
     public Wish(
-            String id,
-            String speciesId,
+            WishId id,
+            SpeciesId speciesId,
             int count,
             Optional<Double> lengthCm,
             Optional<String> askedBy,

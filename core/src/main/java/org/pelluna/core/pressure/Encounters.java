@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 
@@ -14,7 +15,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 public final class Encounters {
     private final PressureModel model;
     private final List<Fish> residents;
-    private final Map<String, Long> residentsOfSpecies;
+    private final Map<SpeciesId, Long> residentsOfSpecies;
     private final LocalDate today;
 
     private Encounters(PressureModel model, List<Fish> residents, LocalDate today) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 
 /**
@@ -15,7 +16,7 @@ import org.pelluna.core.plan.Fish;
  * @param mouthfulCm the largest prey the eater can swallow on that day, cm
  * @param preyCm the other's length on that day, cm
  */
-public record Predation(String predatorId, String preyId, LocalDate from, double mouthfulCm, double preyCm) {
+public record Predation(FishId predatorId, FishId preyId, LocalDate from, double mouthfulCm, double preyCm) {
     private static final int HORIZON_DAYS = 3653;
     private static final int STEP_DAYS = 7;
 

@@ -2,6 +2,7 @@ package org.pelluna.core.pressure;
 
 import java.util.List;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
 
 /**
  * How hard one fish is expected to press another.
@@ -13,7 +14,7 @@ import org.pelluna.core.finding.Provenance;
  * @param factors the reasons; {@link PressureModel#FULL_TEMPER_PER_HOUR} times all their multipliers is
  *     {@code perHour}
  */
-public record Pressure(String aggressorId, String victimId, double perHour, Likeness.Kin kin, List<Factor> factors) {
+public record Pressure(FishId aggressorId, FishId victimId, double perHour, Likeness.Kin kin, List<Factor> factors) {
 
     /** Where every pressure comes from. */
     public static final Provenance SOURCE = Provenance.own(

@@ -3,6 +3,7 @@ package org.pelluna.core.pressure;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
@@ -39,6 +40,8 @@ public record WhatIf(double lengthCm, int newcomers, Order order, Set<ArrivalAid
         }
     }
 
+    private static final FishId NEWCOMER = new FishId("newcomer");
+
     public WhatIf {
         if (!(lengthCm > 0 && lengthCm <= 300) || newcomers < 1 || newcomers > 50) {
             throw new IllegalArgumentException("a newcomer is up to 300 cm long and comes with at most 49 others");
@@ -68,11 +71,8 @@ public record WhatIf(double lengthCm, int newcomers, Order order, Set<ArrivalAid
         Encounters now = Encounters.of(stock);
         Encounters then = Encounters.on(ground, stock);
         Fish usual = Fish.newcomer(
-                "newcomer",
-                species,
-                species.size().saleCm().value(),
-                stock.plan().asOf());
-        Fish other = Fish.newcomer("newcomer", species, lengthCm, stock.plan().asOf());
+                NEWCOMER, species, species.size().saleCm().value(), stock.plan().asOf());
+        Fish other = Fish.newcomer(NEWCOMER, species, lengthCm, stock.plan().asOf());
         return stock.residents().stream()
                 .map(resident -> {
                     int ahead = ahead(now.daysHere(resident), resident, species);

@@ -19,6 +19,7 @@ import org.pelluna.core.forecast.Future;
 import org.pelluna.core.forecast.WaterForecast.PlannedFish;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.Fish;
@@ -37,7 +38,7 @@ public final class Reef {
     private final ResolvedPlan stock;
     private final TankPlan plan;
     private final List<Member> members = new ArrayList<>();
-    private final Map<String, Homes.Home> homes;
+    private final Map<FishId, Homes.Home> homes;
     private final List<ReefEvent> marks;
 
     private record Member(Fish fish, LocalDate from, Optional<LocalDate> until, boolean planned) {
@@ -59,13 +60,13 @@ public final class Reef {
                 .stays()
                 .forEach(stay -> members.add(new Member(stay.who(), stay.cameOn(), stay.leftOn(), false)));
         for (PlannedFish day : coming) {
-            Map<String, Integer> of = new HashMap<>();
+            Map<FishId, Integer> of = new HashMap<>();
             for (Fish fish : day.fish()) {
                 int number = of.merge(fish.id(), 1, Integer::sum);
                 boolean resident = members.removeIf(one -> one.fish().id().equals(fish.id()) && !one.planned());
                 members.add(new Member(
                         new Fish(
-                                number == 1 ? fish.id() : fish.id() + "-" + number,
+                                number == 1 ? fish.id() : new FishId(fish.id() + "-" + number),
                                 number == 1 ? fish.name() : fish.name() + " " + number,
                                 fish.species(),
                                 fish.growth()),
@@ -82,7 +83,7 @@ public final class Reef {
 
     /** Each fish once, however often it came back. */
     private static List<Fish> oneEach(List<Member> members) {
-        Map<String, Fish> each = new LinkedHashMap<>();
+        Map<FishId, Fish> each = new LinkedHashMap<>();
         members.forEach(member -> each.putIfAbsent(member.fish().id(), member.fish()));
         return List.copyOf(each.values());
     }
@@ -144,7 +145,7 @@ public final class Reef {
         return List.copyOf(all);
     }
 
-    private String cause(String id) {
+    private String cause(FishId id) {
         return plan.losses().stream()
                 .filter(loss -> loss.fishId().equals(id))
                 .map(loss -> loss.cause().words())
@@ -232,7 +233,7 @@ public final class Reef {
     }
 
     /** The home of every fish, by its key. */
-    public Map<String, Homes.Home> homes() {
+    public Map<FishId, Homes.Home> homes() {
         return homes;
     }
 
@@ -266,7 +267,7 @@ public final class Reef {
 
     /** What counts on a day: everything outgrown or bite-size by then, as long as those it concerns are here. */
     public List<Finding> findings(LocalDate on) {
-        Set<String> present = here(on).stream().map(Fish::id).collect(Collectors.toSet());
+        Set<FishId> present = here(on).stream().map(Fish::id).collect(Collectors.toSet());
         return marks.stream()
                 .filter(mark -> mark.kind() == ReefEvent.Kind.OUTGROWN || mark.kind() == ReefEvent.Kind.BITE)
                 .filter(mark -> !mark.on().isAfter(on) && present.containsAll(mark.fishIds()))

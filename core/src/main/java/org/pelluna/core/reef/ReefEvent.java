@@ -3,6 +3,7 @@ package org.pelluna.core.reef;
 import java.time.LocalDate;
 import java.util.List;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.id.FishId;
 
 /**
  * A day on which something changes.
@@ -13,7 +14,7 @@ import org.pelluna.core.finding.Finding;
  * @param fishIds the fish it concerns
  * @param finding what it means
  */
-public record ReefEvent(LocalDate on, Kind kind, String words, List<String> fishIds, Finding finding) {
+public record ReefEvent(LocalDate on, Kind kind, String words, List<FishId> fishIds, Finding finding) {
     public ReefEvent {
         fishIds = List.copyOf(fishIds);
     }

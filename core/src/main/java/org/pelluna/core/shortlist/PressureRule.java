@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
@@ -53,7 +54,7 @@ final class PressureRule implements ShortlistRule {
         return pressures.max(Comparator.comparingDouble(Pressure::perHour));
     }
 
-    private static String named(List<Fish> residents, String id) {
+    private static String named(List<Fish> residents, FishId id) {
         return residents.stream()
                 .filter(fish -> fish.id().equals(id))
                 .findFirst()

@@ -2,6 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.species.Species;
@@ -20,7 +21,7 @@ public final class Shortlist {
      */
     public static Judgement ask(ResolvedPlan stock, Species species, int count, double lengthCm) {
         Wish wish = new Wish(
-                "asked",
+                new WishId("asked"),
                 species.id(),
                 count,
                 Optional.of(lengthCm),

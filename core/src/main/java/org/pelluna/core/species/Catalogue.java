@@ -7,12 +7,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.pelluna.core.id.SpeciesId;
 
 /** All known species, found by their key. */
 public final class Catalogue {
-    private final Map<String, Species> byId;
+    private final Map<SpeciesId, Species> byId;
 
-    private Catalogue(Map<String, Species> byId) {
+    private Catalogue(Map<SpeciesId, Species> byId) {
         this.byId = Collections.unmodifiableMap(byId);
     }
 
@@ -22,7 +23,7 @@ public final class Catalogue {
      * @throws IllegalArgumentException if two species share a key
      */
     public static Catalogue of(Collection<Species> species) {
-        Map<String, Species> byId = new LinkedHashMap<>();
+        Map<SpeciesId, Species> byId = new LinkedHashMap<>();
         species.stream()
                 .sorted(Comparator.comparing(Species::family).thenComparing(Species::scientificName))
                 .forEach(one -> {
@@ -41,7 +42,7 @@ public final class Catalogue {
     }
 
     /** The species with this key, if there is one. */
-    public Optional<Species> find(String id) {
+    public Optional<Species> find(SpeciesId id) {
         return Optional.ofNullable(byId.get(id));
     }
 
@@ -50,7 +51,7 @@ public final class Catalogue {
      *
      * @throws IllegalArgumentException if there is none
      */
-    public Species get(String id) {
+    public Species get(SpeciesId id) {
         return find(id).orElseThrow(() -> new IllegalArgumentException("no species '" + id + "' in the catalogue"));
     }
 

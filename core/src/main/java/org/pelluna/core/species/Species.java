@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.tank.AnimalGroup;
 
 /**
@@ -38,7 +39,7 @@ import org.pelluna.core.tank.AnimalGroup;
  */
 @RecordBuilder
 public record Species(
-        String id,
+        SpeciesId id,
         String scientificName,
         String genus,
         String family,
@@ -97,7 +98,7 @@ public record Species(
      * @param ownNote what to know of it
      */
     public Species kindred(
-            String ownId,
+            SpeciesId ownId,
             String name,
             String commonName,
             Size ownSize,

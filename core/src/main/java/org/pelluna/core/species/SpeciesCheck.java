@@ -48,7 +48,9 @@ public final class SpeciesCheck {
 
     private void names(Species one) {
         require(
-                one.id().equals(one.scientificName().toLowerCase(Locale.ROOT).replace(' ', '-')),
+                one.id()
+                        .key()
+                        .equals(one.scientificName().toLowerCase(Locale.ROOT).replace(' ', '-')),
                 "the key must be the scientific name, hyphened");
         require(one.genus().equals(one.scientificName().split(" ", 2)[0]), "the genus must head the scientific name");
     }

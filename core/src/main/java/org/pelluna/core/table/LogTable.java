@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.watch.LogEntry;
 
@@ -41,8 +42,8 @@ public final class LogTable implements TableForm<LogEntry> {
     public List<LogEntry> read(Row row) {
         var at = row.moment("at");
         LogEntry.Kind kind = row.choice("kind", LogEntry.Kind.class, LogEntry.Kind::words);
-        Optional<String> aggressor = row.text("aggressor").map(fish::key);
-        Optional<String> victim = row.text("fish").map(fish::key);
+        Optional<FishId> aggressor = row.text("aggressor").map(fish::key);
+        Optional<FishId> victim = row.text("fish").map(fish::key);
         String key = row.text("id")
                 .orElseGet(() -> Keys.of("log", at, kind, aggressor, victim, row.text("place"), row.text("note")));
         return List.of(new LogEntry(

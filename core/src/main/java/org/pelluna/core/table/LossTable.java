@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 
@@ -32,7 +33,7 @@ public final class LossTable implements TableForm<Loss> {
 
     @Override
     public List<Loss> read(Row row) {
-        String lost = fish.key(row.needed("fish"));
+        FishId lost = fish.key(row.needed("fish"));
         var on = row.day("on");
         Loss.Cause cause = row.choice("cause", Loss.Cause.class, Loss.Cause::words);
         return List.of(new Loss(

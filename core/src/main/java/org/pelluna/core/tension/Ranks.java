@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
@@ -29,7 +30,7 @@ public record Ranks(
         List<Rank> ranked,
         Optional<Dominance.Linearity> linearity,
         List<Pair> pairs,
-        Map<String, Map<LocalDate, Double>> courses,
+        Map<FishId, Map<LocalDate, Double>> courses,
         int encounters) {
 
     private static final int ROUNDS = 1000;
@@ -56,11 +57,11 @@ public record Ranks(
     /** The ranks of a tank. */
     public static Ranks of(ResolvedPlan stock) {
         List<Fish> fish = stock.residents();
-        Map<String, Integer> places = new HashMap<>();
+        Map<FishId, Integer> places = new HashMap<>();
         fish.forEach(one -> places.put(one.id(), places.size()));
         int[][] wins = new int[fish.size()][fish.size()];
-        Elo elo = new Elo();
-        Map<String, Map<LocalDate, Double>> courses = new HashMap<>();
+        Elo<FishId> elo = new Elo<>();
+        Map<FishId, Map<LocalDate, Double>> courses = new HashMap<>();
         int encounters = 0;
         List<LogEntry> inOrder = new ArrayList<>(stock.plan().log());
         inOrder.sort(Comparator.comparing(LogEntry::at));
@@ -68,8 +69,8 @@ public record Ranks(
             if (!entry.kind().hasAggressor()) {
                 continue;
             }
-            String winner = entry.aggressorId().orElseThrow();
-            String loser = entry.fishId().orElseThrow();
+            FishId winner = entry.aggressorId().orElseThrow();
+            FishId loser = entry.fishId().orElseThrow();
             Integer row = places.get(winner);
             Integer column = places.get(loser);
             if (row != null && column != null) {

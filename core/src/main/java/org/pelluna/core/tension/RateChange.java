@@ -1,6 +1,7 @@
 package org.pelluna.core.tension;
 
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.PoissonRates;
 
@@ -13,7 +14,7 @@ import org.pelluna.core.statistics.PoissonRates;
  * @param after encounters after
  * @param hoursAfter hours watched after
  */
-public record RateChange(Optional<String> aggressorId, int before, double hoursBefore, int after, double hoursAfter) {
+public record RateChange(Optional<FishId> aggressorId, int before, double hoursBefore, int after, double hoursAfter) {
     /** Whether both times were watched. */
     public boolean isKnown() {
         return hoursBefore > 0 && hoursAfter > 0;

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.Exposure;
@@ -73,11 +74,11 @@ public record RemedyEffect(
         List<LogEntry> later = end.isAfter(from) ? exposure.encounters(from, end) : List.of();
         double hoursBefore = exposure.hours(before, from);
         double hoursAfter = exposure.hours(from, end);
-        TreeSet<String> aggressors = new TreeSet<>();
+        TreeSet<FishId> aggressors = new TreeSet<>();
         earlier.forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         later.forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         List<RateChange> changes = new ArrayList<>();
-        for (String one : aggressors) {
+        for (FishId one : aggressors) {
             changes.add(new RateChange(Optional.of(one), by(earlier, one), hoursBefore, by(later, one), hoursAfter));
         }
         changes.sort(Comparator.comparingInt(RateChange::before).reversed());
@@ -88,7 +89,7 @@ public record RemedyEffect(
                 steppedIn(changes));
     }
 
-    private static int by(List<LogEntry> entries, String aggressor) {
+    private static int by(List<LogEntry> entries, FishId aggressor) {
         return (int) entries.stream()
                 .filter(entry -> entry.aggressorId().filter(aggressor::equals).isPresent())
                 .count();

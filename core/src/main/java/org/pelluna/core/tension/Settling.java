@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.SettlingCourse;
@@ -38,8 +39,8 @@ import org.pelluna.core.watch.LogEntry;
  * @param settles what that means
  */
 public record Settling(
-        String victimId,
-        Optional<String> aggressorId,
+        FishId victimId,
+        Optional<FishId> aggressorId,
         LocalDate since,
         int encounters,
         double hours,
@@ -111,11 +112,11 @@ public record Settling(
                 .toList();
         List<Settling> all = new ArrayList<>();
         all.add(of(plan, exposure, newcomer, Optional.empty(), suffered, background));
-        Map<String, List<LogEntry>> by = new TreeMap<>();
+        Map<FishId, List<LogEntry>> by = new TreeMap<>();
         suffered.forEach(entry -> by.computeIfAbsent(entry.aggressorId().orElseThrow(), key -> new ArrayList<>())
                 .add(entry));
         by.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<String, List<LogEntry>> one) ->
+                .sorted(Comparator.comparingInt((Map.Entry<FishId, List<LogEntry>> one) ->
                                 one.getValue().size())
                         .reversed())
                 .forEach(one ->
@@ -127,7 +128,7 @@ public record Settling(
     private static double background(TankPlan plan, Exposure exposure, Resident newcomer) {
         LocalDate from = plan.asOf().minusDays(BACKGROUND_DAYS);
         LocalDate end = plan.asOf().plusDays(1);
-        List<String> settled = plan.residents().stream()
+        List<FishId> settled = plan.residents().stream()
                 .filter(one -> one.livesHere(plan.asOf())
                         && !one.id().equals(newcomer.id())
                         && one.hereSince(plan.asOf()).isBefore(plan.asOf().minusDays(LOOKED_AT_DAYS)))
@@ -147,7 +148,7 @@ public record Settling(
             TankPlan plan,
             Exposure exposure,
             Resident newcomer,
-            Optional<String> aggressor,
+            Optional<FishId> aggressor,
             List<LogEntry> suffered,
             double background) {
         LocalDate since = newcomer.hereSince(plan.asOf());

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.LogEntry;
@@ -21,7 +22,7 @@ import org.pelluna.core.watch.Sign;
  * @param since the day it began; with kind and fish it names the episode, so that it is told once
  * @param words what, and what to do
  */
-public record Warning(Kind kind, String fishId, LocalDate since, String words) {
+public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
 
     private static final int FRESH_DAYS = 3;
     private static final int SIGN_DAYS = 7;
@@ -44,7 +45,7 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
 
     /** Every warning of a tank, the gravest first. */
     public static List<Warning> of(TankPlan plan) {
-        Map<String, String> names = new HashMap<>();
+        Map<FishId, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
         List<Warning> warnings = new ArrayList<>();
         List<LogEntry> recent = plan.log().stream()
@@ -96,7 +97,7 @@ public record Warning(Kind kind, String fishId, LocalDate since, String words) {
     }
 
     private static void fierce(
-            TankPlan plan, Resident fish, List<LogEntry> suffered, Map<String, String> names, List<Warning> warnings) {
+            TankPlan plan, Resident fish, List<LogEntry> suffered, Map<FishId, String> names, List<Warning> warnings) {
         Optional<LogEntry> worst = suffered.stream()
                 .filter(entry -> recent(entry.at().toLocalDate(), plan.asOf(), FRESH_DAYS)
                         && (entry.kind() == LogEntry.Kind.PINNED

@@ -3,6 +3,7 @@ package org.pelluna.core.watch;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.pelluna.core.id.FishId;
 
 /**
  * What the record holds beside the log of encounters.
@@ -22,14 +23,14 @@ public record Journal(
         List<Remedy> remedies,
         List<CrewCount> crew,
         List<Task> tasks,
-        Set<String> unlearned) {
+        Set<FishId> unlearned) {
 
     /** Nothing written. */
     public static final Journal EMPTY =
             new Journal(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of());
 
     /** Whether a roll call, a sign or a remedy names one of some fish. */
-    public boolean speaksOf(Set<String> fish) {
+    public boolean speaksOf(Set<FishId> fish) {
         return rollCalls.stream()
                         .anyMatch(call -> call.found().keySet().stream().anyMatch(fish::contains))
                 || signs.stream().anyMatch(sign -> fish.contains(sign.fishId()))

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 
 /**
  * One thing seen at the tank.
@@ -22,8 +23,8 @@ public record LogEntry(
         String id,
         LocalDateTime at,
         Kind kind,
-        Optional<String> aggressorId,
-        Optional<String> fishId,
+        Optional<FishId> aggressorId,
+        Optional<FishId> fishId,
         Optional<Integer> hardness,
         Optional<String> place,
         Optional<Integer> watchedMinutes,

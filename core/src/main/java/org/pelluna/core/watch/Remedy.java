@@ -2,6 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 
 /**
  * Something tried against a quarrel.
@@ -16,7 +17,7 @@ import java.util.Optional;
 public record Remedy(
         String id,
         Kind kind,
-        Optional<String> fishId,
+        Optional<FishId> fishId,
         LocalDate from,
         Optional<LocalDate> until,
         Optional<String> note) {

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.pelluna.core.id.FishId;
 
 /**
  * A count of heads: how each fish was found. Who is not named was not looked for.
@@ -14,7 +15,7 @@ import java.util.TreeMap;
  * @param found how each fish was found, by its key
  * @param note the keeper's words
  */
-public record RollCall(String id, LocalDateTime at, Map<String, State> found, Optional<String> note) {
+public record RollCall(String id, LocalDateTime at, Map<FishId, State> found, Optional<String> note) {
     public RollCall {
         found = Collections.unmodifiableMap(new TreeMap<>(found));
         if (found.isEmpty()) {

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
 
 /**
  * A sign of injury or illness seen on a fish. It points to several things, never to one: what it may be, and what would tell them
@@ -17,7 +18,7 @@ import org.pelluna.core.finding.Provenance;
  * @param photo key of a photograph kept beside the plan
  */
 public record Sign(
-        String id, LocalDateTime at, String fishId, Kind kind, Optional<String> note, Optional<String> photo) {
+        String id, LocalDateTime at, FishId fishId, Kind kind, Optional<String> note, Optional<String> photo) {
 
     /** What a sign may come from, and by what one would know. */
     public record Cause(String what, String tells) {}

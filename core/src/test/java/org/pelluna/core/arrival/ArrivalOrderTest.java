@@ -21,6 +21,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -67,7 +69,7 @@ class ArrivalOrderTest {
                 .build();
         int n = 1 + random.nextInt(most);
         List<Wish> wishes = IntStream.range(0, n)
-                .mapToObj(i -> wish(all.get(10 + i).id(), 1 + random.nextInt(3)))
+                .mapToObj(i -> wish(all.get(10 + i).id().key(), 1 + random.nextInt(3)))
                 .toList();
         HouseRules usual = HouseRules.USUAL;
         HouseRules rules = HouseRules.USUAL
@@ -194,7 +196,7 @@ class ArrivalOrderTest {
                         CATALOGUE)
                 .order();
         assertThat(order.proved()).isTrue();
-        assertThat(last(order).wishIds()).containsExactly("wish-pseudocheilinus-hexataenia");
+        assertThat(last(order).wishIds()).containsExactly(new WishId("wish-pseudocheilinus-hexataenia"));
     }
 
     /** Common practice: two weeks after one fish, four after two. */
@@ -221,7 +223,7 @@ class ArrivalOrderTest {
                         plan(young, List.of(), "synchiropus-splendidus", "elacatinus-oceanops"), CATALOGUE)
                 .order();
         Arrival mandarin = last(order);
-        assertThat(mandarin.wishIds()).containsExactly("wish-synchiropus-splendidus");
+        assertThat(mandarin.wishIds()).containsExactly(new WishId("wish-synchiropus-splendidus"));
         assertThat(mandarin.date()).isEqualTo(TODAY.minusMonths(7).plusMonths(12));
         assertThat(mandarin.reasons())
                 .anySatisfy(reason -> assertThat(reason.rule()).isEqualTo("gate"));
@@ -234,7 +236,7 @@ class ArrivalOrderTest {
                         plan(open, List.of(), "nemateleotris-magnifica", "elacatinus-oceanops"), CATALOGUE)
                 .order();
         assertThat(order.held()).singleElement().satisfies(held -> {
-            assertThat(held.wishId()).isEqualTo("wish-nemateleotris-magnifica");
+            assertThat(held.wishId()).isEqualTo(new WishId("wish-nemateleotris-magnifica"));
             assertThat(held.gate().rule()).isEqualTo("cover");
         });
         assertThat(order.arrivals()).hasSize(1);
@@ -313,7 +315,7 @@ class ArrivalOrderTest {
     void beyondWhatCanBeProvedTheOrderDoesNotClaimIt() {
         List<Wish> many = CATALOGUE.all().stream()
                 .limit(ExactOrder.MOST_UNITS + 2)
-                .map(species -> kept(species.id()))
+                .map(species -> kept(species.id().key()))
                 .toList();
         ArrivalPlan order = Assessment.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), many), CATALOGUE)
                 .order();
@@ -323,8 +325,9 @@ class ArrivalOrderTest {
 
     @Test
     void moreThanCanBeOrderedAtOnceAreHeldAndToldWhy() {
-        List<Wish> many =
-                CATALOGUE.all().stream().map(species -> kept(species.id())).toList();
+        List<Wish> many = CATALOGUE.all().stream()
+                .map(species -> kept(species.id().key()))
+                .toList();
         Tank sealed = new Fixtures.TankBuilder().cover(Cover.Kind.LID, 0).build();
         ArrivalPlan order = Assessment.of(plan(sealed, HouseRules.USUAL, List.of(), many), CATALOGUE)
                 .order();
@@ -355,8 +358,8 @@ class ArrivalOrderTest {
 
     private static Wish kept(String speciesId) {
         return new Wish(
-                "wish-" + speciesId,
-                speciesId,
+                new WishId("wish-" + speciesId),
+                new SpeciesId(speciesId),
                 1,
                 Optional.empty(),
                 Optional.empty(),

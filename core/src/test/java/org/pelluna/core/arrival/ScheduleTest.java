@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Husbandry;
@@ -63,14 +64,14 @@ class ScheduleTest {
 
     private static List<String> order(Assessment assessment) {
         return assessment.order().arrivals().stream()
-                .map(arrival -> arrival.wishIds().get(0))
+                .map(arrival -> arrival.wishIds().get(0).key())
                 .toList();
     }
 
     @Test
     void theKeepersOrderIsKeptAndPricedAgainstTheBest() {
         Assessment best = three(none -> none);
-        Assessment own = three(none -> none.ordered(List.of(List.of("wish-pseudocheilinus-hexataenia"))));
+        Assessment own = three(none -> none.ordered(List.of(List.of(new WishId("wish-pseudocheilinus-hexataenia")))));
         assertThat(order(best)).last().isEqualTo("wish-pseudocheilinus-hexataenia");
         assertThat(order(own)).first().isEqualTo("wish-pseudocheilinus-hexataenia");
         assertThat(own.order().proved()).isFalse();
@@ -81,9 +82,9 @@ class ScheduleTest {
     @Test
     void anArrivalPutOffWaitsUntilItsDayAndTheOthersDoNot() {
         LocalDate later = TODAY.plusDays(200);
-        Assessment put = three(none -> none.notBefore("wish-elacatinus-oceanops", later));
+        Assessment put = three(none -> none.notBefore(new WishId("wish-elacatinus-oceanops"), later));
         assertThat(put.order().arrivals()).last().satisfies(arrival -> {
-            assertThat(arrival.wishIds()).containsExactly("wish-elacatinus-oceanops");
+            assertThat(arrival.wishIds()).containsExactly(new WishId("wish-elacatinus-oceanops"));
             assertThat(arrival.date()).isEqualTo(later);
             assertThat(arrival.reasons().get(0).sentence()).contains("put it off");
         });
@@ -94,7 +95,7 @@ class ScheduleTest {
     void aMoveChangesTheOrderAndSaysWhatItDoes() {
         Assessment before = three(none -> none);
         String terror = "wish-pseudocheilinus-hexataenia";
-        Schedule moved = Move.to(Schedule.NONE, before.order(), terror, TODAY);
+        Schedule moved = Move.to(Schedule.NONE, before.order(), new WishId(terror), TODAY);
         Assessment after = three(none -> moved);
         assertThat(order(after)).first().isEqualTo(terror);
         List<String> changes = Move.changes(before.order(), after.order());
@@ -141,8 +142,8 @@ class ScheduleTest {
     @Test
     void aFishInQuarantineComesFirstAndOnlyServesTheRest() {
         String inside = "wish-pseudocheilinus-hexataenia";
-        Assessment kept =
-                three(none -> none.quarantine(Optional.of(TWO_PLACES)).quarantined(inside, TODAY.minusDays(10)));
+        Assessment kept = three(
+                none -> none.quarantine(Optional.of(TWO_PLACES)).quarantined(new WishId(inside), TODAY.minusDays(10)));
         assertThat(order(kept)).first().isEqualTo(inside);
         assertThat(kept.order().arrivals().get(0).date()).isEqualTo(TODAY.plusDays(4));
         assertThat(kept.order().arrivals().get(1).date()).isEqualTo(TODAY.plusDays(18));

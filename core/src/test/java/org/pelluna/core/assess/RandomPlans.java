@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.Resident;
@@ -61,7 +63,7 @@ public final class RandomPlans {
                             * (one.size().adultCm().value()
                                     - one.size().saleCm().value());
             residents.add(new Resident(
-                    "r" + i,
+                    new FishId("r" + i),
                     one.id(),
                     "Fish " + i,
                     Fixtures.TODAY.minusDays(1 + random.nextInt(500)),
@@ -76,7 +78,7 @@ public final class RandomPlans {
         int wanted = 1 + random.nextInt(8);
         for (int i = 0; i < wanted; i++) {
             wishes.add(new Wish(
-                    "w" + i,
+                    new WishId("w" + i),
                     wished.get(i).id(),
                     1 + (random.nextInt(4) == 0 ? random.nextInt(5) : 0),
                     random.nextInt(4) == 0

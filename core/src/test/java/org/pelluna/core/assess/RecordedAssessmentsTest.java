@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.PlanFileException;
 import org.pelluna.core.plan.TankPlan;
@@ -37,7 +38,8 @@ class RecordedAssessmentsTest {
         String verdicts =
                 said.judgements().stream().map(RecordedAssessmentsTest::verdict).collect(Collectors.joining(" "));
         String order = said.order().arrivals().stream()
-                .map(one -> one.date() + "=" + String.join("+", one.wishIds()))
+                .map(one -> one.date() + "="
+                        + one.wishIds().stream().map(WishId::key).collect(Collectors.joining("+")))
                 .collect(Collectors.joining(" "));
         var cost = said.order().cost();
         return name + " | " + verdicts + " | " + (said.order().proved() ? "proved " : "") + order + " | "

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.TankPlan;
@@ -22,11 +23,11 @@ class WithoutFishTest {
                 List.of(Fixtures.wish("gramma-loreto")));
         Assessment now = Assessment.of(plan, Fixtures.CATALOGUE);
         assertThat(now.judgements().get(0).verdict()).isEqualTo(Verdict.OUT);
-        WithoutFish without = WithoutFish.of(now, "lion");
+        WithoutFish without = WithoutFish.of(now, new FishId("lion"));
         assertThat(without.turns()).singleElement().satisfies(turn -> {
             assertThat(turn.before()).isEqualTo(Verdict.OUT);
             assertThat(turn.after())
-                    .isEqualTo(Assessment.of(plan.without("lion"), Fixtures.CATALOGUE)
+                    .isEqualTo(Assessment.of(plan.without(new FishId("lion")), Fixtures.CATALOGUE)
                             .judgements()
                             .get(0)
                             .verdict())
@@ -41,8 +42,8 @@ class WithoutFishTest {
         assertThat(plan.houseRules().schools().ceiling()).isEqualTo(Approaches.Ceiling.INCHES);
         assertThat(without.ends())
                 .hasSize(2)
-                .allMatch(one ->
-                        one.aggressorId().equals("lion") || one.victimId().equals("lion"));
+                .allMatch(one -> one.aggressorId().key().equals("lion")
+                        || one.victimId().key().equals("lion"));
     }
 
     @Test
@@ -52,7 +53,7 @@ class WithoutFishTest {
                 HouseRules.USUAL,
                 List.of(Fixtures.resident("g", "gramma-loreto", 300, 6)),
                 List.of(Fixtures.wish("zebrasoma-flavescens")));
-        WithoutFish without = WithoutFish.of(Assessment.of(plan, Fixtures.CATALOGUE), "g");
+        WithoutFish without = WithoutFish.of(Assessment.of(plan, Fixtures.CATALOGUE), new FishId("g"));
         assertThat(without.turns()).isEmpty();
         assertThat(without.ends()).isEmpty();
     }

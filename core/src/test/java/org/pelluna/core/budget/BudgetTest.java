@@ -10,6 +10,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
@@ -18,8 +20,8 @@ class BudgetTest {
 
     private static Wish priced(String species, double price) {
         return new Wish(
-                "w-" + species,
-                species,
+                new WishId("w-" + species),
+                new SpeciesId(species),
                 1,
                 Optional.empty(),
                 Optional.empty(),
@@ -42,7 +44,7 @@ class BudgetTest {
         assertThat(budget.lines()).hasSize(2);
         assertThat(budget.lines().get(1).soFar()).isGreaterThanOrEqualTo(55);
         Budget.Line damsel = budget.lines().stream()
-                .filter(line -> line.wishId().equals("w-chrysiptera-cyanea"))
+                .filter(line -> line.wishId().key().equals("w-chrysiptera-cyanea"))
                 .findFirst()
                 .orElseThrow();
         assertThat(damsel.by()).isEqualTo("Gale");

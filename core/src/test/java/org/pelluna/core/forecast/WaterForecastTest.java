@@ -15,6 +15,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
@@ -54,7 +56,8 @@ class WaterForecastTest {
 
     private static List<Fish> newcomers(int count, LocalDate on) {
         return IntStream.range(0, count)
-                .mapToObj(i -> Fish.newcomer("n" + on + i, Fixtures.species("zebrasoma-flavescens"), 13, on))
+                .mapToObj(
+                        i -> Fish.newcomer(new FishId("n" + on + i), Fixtures.species("zebrasoma-flavescens"), 13, on))
                 .toList();
     }
 
@@ -135,7 +138,12 @@ class WaterForecastTest {
     @Test
     void aMissingFishIsAPulseOfAmmonia() {
         Resident gone = new Resident(
-                "g", "zebrasoma-flavescens", "g", TODAY.minusDays(300), 15, Optional.of(TODAY.minusDays(20)));
+                new FishId("g"),
+                new SpeciesId("zebrasoma-flavescens"),
+                "g",
+                TODAY.minusDays(300),
+                15,
+                Optional.of(TODAY.minusDays(20)));
         List<Resident> residents = new ArrayList<>(tenSettled());
         residents.add(gone);
         TankPlan plain = plan(SMALL, Husbandry.USUAL, residents, List.of());
@@ -143,7 +151,7 @@ class WaterForecastTest {
                 .with(as -> as.residents(residents)
                         .losses(List.of(new Loss(
                                 "l",
-                                "g",
+                                new FishId("g"),
                                 TODAY.minusDays(20),
                                 Loss.Cause.MISSING,
                                 Loss.Certainty.GUESS,

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -29,8 +31,8 @@ class LearningTest {
 
     private static double pressure(ResolvedPlan stock, String aggressor, String victim) {
         return Encounters.of(stock).amongResidents().stream()
-                .filter(one ->
-                        one.aggressorId().equals(aggressor) && one.victimId().equals(victim))
+                .filter(one -> one.aggressorId().key().equals(aggressor)
+                        && one.victimId().key().equals(victim))
                 .mapToDouble(Pressure::perHour)
                 .findFirst()
                 .orElseThrow();
@@ -50,7 +52,7 @@ class LearningTest {
                 logs.encounters("gale", victim, 100, 0, ago -> truth * rate);
             }
             var lesson = Learning.of(ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE))
-                    .get("gale");
+                    .get(new FishId("gale"));
             held += lesson.interval().holds(truth) ? 1 : 0;
         }
         assertThat(held / (double) rounds).isBetween(0.75, 1.0);
@@ -62,13 +64,13 @@ class LearningTest {
         double usual = predicted(still, "ink", "plum");
         Logs logs = tank(2).encounters("ink", "plum", 100, 0, ago -> Math.max(0.6, 6 * usual));
         TankPlan plan = logs.plan();
-        Map<String, Learning.Lesson> lessons = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE));
-        assertThat(lessons.get("ink").contradicts()).isTrue();
-        assertThat(lessons.get("ink").posterior().mean()).isGreaterThan(1.8);
-        assertThat(lessons.get("gale").posterior().mean()).isLessThan(1);
+        Map<FishId, Learning.Lesson> lessons = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE));
+        assertThat(lessons.get(new FishId("ink")).contradicts()).isTrue();
+        assertThat(lessons.get(new FishId("ink")).posterior().mean()).isGreaterThan(1.8);
+        assertThat(lessons.get(new FishId("gale")).posterior().mean()).isLessThan(1);
         assertThat(Learning.surprising(lessons))
                 .extracting(Learning.Lesson::fishId)
-                .contains("ink");
+                .contains(new FishId("ink"));
         double learned = pressure(Learning.stock(plan, Fixtures.CATALOGUE), "ink", "plum");
         assertThat(learned).isGreaterThan(1.3 * predicted(plan, "ink", "plum"));
         TankPlan takenBack = logs.unlearned("ink").plan();
@@ -84,7 +86,7 @@ class LearningTest {
         double[] expected = new double[2];
         for (int i = 0; i < 2; i++) {
             var own = new org.pelluna.core.plan.OwnSpecies(
-                    "own-ink",
+                    new SpeciesId("own-ink"),
                     "Genus inventum",
                     "Own ink",
                     plan.residents().get(2).speciesId(),
@@ -97,10 +99,10 @@ class LearningTest {
                     Map.of(),
                     "as seen");
             TankPlan with = plan.with(as -> as.residents(plan.residents().stream()
-                            .map(one -> one.id().equals("ink")
+                            .map(one -> one.id().key().equals("ink")
                                     ? new org.pelluna.core.plan.Resident(
                                             one.id(),
-                                            "own-ink",
+                                            new SpeciesId("own-ink"),
                                             one.name(),
                                             one.arrivedOn(),
                                             one.lengthCm(),
@@ -109,7 +111,7 @@ class LearningTest {
                             .toList())
                     .ownSpecies(List.of(own)));
             expected[i] = Learning.of(ResolvedPlan.of(with, Fixtures.CATALOGUE))
-                    .get("ink")
+                    .get(new FishId("ink"))
                     .expected();
         }
         assertThat(expected[1]).isGreaterThan(1.2 * expected[0]);

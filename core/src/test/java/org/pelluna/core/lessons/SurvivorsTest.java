@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -25,8 +27,8 @@ class SurvivorsTest {
     private static Resident fish(String id, int cameAgo, int livedDays, Resident.Method method) {
         LocalDate came = TODAY.minusDays(cameAgo);
         return new Resident(
-                id,
-                "gramma-loreto",
+                new FishId(id),
+                new SpeciesId("gramma-loreto"),
                 id,
                 came,
                 4,
@@ -152,7 +154,8 @@ class SurvivorsTest {
                         .isPresent())
                 .findFirst()
                 .orElseThrow();
-        Resident resident = new Resident("r", eater.id(), "Crusher", TODAY.minusDays(100), 10, Optional.empty());
+        Resident resident =
+                new Resident(new FishId("r"), eater.id(), "Crusher", TODAY.minusDays(100), 10, Optional.empty());
         Crew crew = Crew.of(ResolvedPlan.of(plan(List.of(resident), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
                 .get(0);
         assertThat(crew.eaters()).containsExactly("Crusher");

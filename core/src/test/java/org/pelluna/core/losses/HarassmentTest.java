@@ -6,20 +6,27 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 
 class HarassmentTest {
     private static final LocalDate LOST = LocalDate.of(2026, 9, 5);
     private final Loss loss = new Loss(
-            "x", "saffron", LOST, Loss.Cause.AGGRESSION, Loss.Certainty.LIKELY, Optional.empty(), Optional.empty());
+            "x",
+            new FishId("saffron"),
+            LOST,
+            Loss.Cause.AGGRESSION,
+            Loss.Certainty.LIKELY,
+            Optional.empty(),
+            Optional.empty());
 
     private static LogEntry chase(String id, int daysBefore, String aggressor, String victim) {
         return new LogEntry(
                 id,
                 LOST.minusDays(daysBefore).atTime(19, 0),
                 LogEntry.Kind.CHASE,
-                Optional.of(aggressor),
-                Optional.of(victim),
+                Optional.of(new FishId(aggressor)),
+                Optional.of(new FishId(victim)),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -37,7 +44,8 @@ class HarassmentTest {
                 chase("6", -1, "gale", "saffron"));
         assertThat(Harassment.before(loss, log, 30))
                 .containsExactly(
-                        new Harassment("gale", 2, LOST.minusDays(2)), new Harassment("plum", 1, LOST.minusDays(30)));
+                        new Harassment(new FishId("gale"), 2, LOST.minusDays(2)),
+                        new Harassment(new FishId("plum"), 1, LOST.minusDays(30)));
     }
 
     @Test

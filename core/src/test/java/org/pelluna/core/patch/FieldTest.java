@@ -12,6 +12,7 @@ import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
@@ -27,7 +28,7 @@ class FieldTest {
                 .filter(one -> one.temper().territory() >= 0.15)
                 .toList();
         List<Fish> all = new ArrayList<>();
-        Map<String, Homes.Home> homes = new HashMap<>();
+        Map<FishId, Homes.Home> homes = new HashMap<>();
         for (int i = 0; i < fish; i++) {
             all.add(Fixtures.fish(
                     "f" + i,
@@ -35,9 +36,9 @@ class FieldTest {
                     4 + random.nextInt(5),
                     Fixtures.TODAY.minusDays(random.nextInt(30))));
             homes.put(
-                    "f" + i,
+                    new FishId("f" + i),
                     i > 0 && random.nextInt(4) == 0
-                            ? homes.get("f" + random.nextInt(i))
+                            ? homes.get(new FishId("f" + random.nextInt(i)))
                             : new Homes.Home(
                                     random.nextDouble() * 150,
                                     random.nextDouble() * 55,

@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Tank;
@@ -31,7 +32,7 @@ class PatchesTest {
         Fish fish = damsel("a", 100);
         double grown = Math.min(1, fish.lengthCmOn(DAY) / fish.growth().adultLengthCm());
         double radius = fish.species().temper().patchCm() / 2 * grown;
-        var patch = new Patches(tank, Map.of("a", at(75, 27)), List.of(fish), DAY)
+        var patch = new Patches(tank, Map.of(new FishId("a"), at(75, 27)), List.of(fish), DAY)
                 .all()
                 .get(0);
         double area = Math.PI * radius * radius / (150 * 55);
@@ -54,16 +55,16 @@ class PatchesTest {
             List<Fish> fish = Fixtures.CATALOGUE.all().stream()
                     .filter(one -> one.size().adultCm().value() < 20)
                     .limit(120)
-                    .map(one -> Fixtures.fish(one.id(), one, 4, DAY))
+                    .map(one -> Fixtures.fish(one.id().key(), one, 4, DAY))
                     .toList();
-            Map<String, Homes.Home> homes = Homes.of(any, fish);
+            Map<FishId, Homes.Home> homes = Homes.of(any, fish);
             for (Fish one : fish) {
                 Homes.Home home = homes.get(one.id());
                 double half = one.species().size().adultCm().value() / 2;
                 if (home.shelter().isEmpty()) {
                     assertThat(any.shape().holds(home.xCm() - half, home.yCm())
                                     && any.shape().holds(home.xCm() + half, home.yCm()))
-                            .as(one.id())
+                            .as(one.id().key())
                             .isTrue();
                 }
             }
@@ -73,9 +74,12 @@ class PatchesTest {
     @Test
     void twoEqualsPartTheirGroundHalfWayAndQuarrelThere() {
         var patches = new Patches(
-                tank, Map.of("a", at(65, 27), "b", at(85, 27)), List.of(damsel("a", 100), other("b", 100)), DAY);
+                tank,
+                Map.of(new FishId("a"), at(65, 27), new FishId("b"), at(85, 27)),
+                List.of(damsel("a", 100), other("b", 100)),
+                DAY);
         for (var patch : patches.all()) {
-            double middle = patch.fish().id().equals("a") ? -1 : 1;
+            double middle = patch.fish().id().key().equals("a") ? -1 : 1;
             for (double[] point : patch.top().get(0)) {
                 assertThat((point[0] - 75) * middle).isGreaterThan(-1.2);
             }
@@ -91,9 +95,12 @@ class PatchesTest {
     @Test
     void whoHasLivedHereLongerHoldsMore() {
         var patches = new Patches(
-                        tank, Map.of("a", at(65, 27), "b", at(85, 27)), List.of(damsel("a", 100), other("b", 3)), DAY)
+                        tank,
+                        Map.of(new FishId("a"), at(65, 27), new FishId("b"), at(85, 27)),
+                        List.of(damsel("a", 100), other("b", 3)),
+                        DAY)
                 .all();
-        assertThat(patches.get(0).fish().id()).isEqualTo("a");
+        assertThat(patches.get(0).fish().id().key()).isEqualTo("a");
         assertThat(patches.get(0).shareOfFloor())
                 .isGreaterThan(1.2 * patches.get(1).shareOfFloor());
     }
@@ -103,14 +110,14 @@ class PatchesTest {
         Layout.Rock rock =
                 new Layout.Rock("r", "New pile", Layout.Rock.Form.MOUND, 80, 27, 20, 20, 10, 0, Optional.of(DAY));
         Tank fresh = tank.drawn(new Layout(List.of(rock), List.of(), List.of(), List.of(), Optional.empty()));
-        double before = new Patches(tank, Map.of("a", at(75, 27)), List.of(damsel("a", 100)), DAY)
+        double before = new Patches(tank, Map.of(new FishId("a"), at(75, 27)), List.of(damsel("a", 100)), DAY)
                 .all()
                 .get(0)
                 .shareOfFloor();
-        var after = new Patches(fresh, Map.of("a", at(75, 27)), List.of(damsel("a", 100)), DAY).all();
+        var after = new Patches(fresh, Map.of(new FishId("a"), at(75, 27)), List.of(damsel("a", 100)), DAY).all();
         assertThat(after.get(0).shareOfFloor()).isLessThan(before * 0.8);
-        var later =
-                new Patches(fresh, Map.of("a", at(75, 27)), List.of(damsel("a", 100)), DAY.plusDays(Layout.FRESH_DAYS));
+        var later = new Patches(
+                fresh, Map.of(new FishId("a"), at(75, 27)), List.of(damsel("a", 100)), DAY.plusDays(Layout.FRESH_DAYS));
         assertThat(later.all().get(0).shareOfFloor()).isGreaterThanOrEqualTo(before);
     }
 
@@ -119,7 +126,7 @@ class PatchesTest {
         Fish one = Fixtures.fish("a", Fixtures.species("amphiprion-ocellaris"), 8, DAY.minusDays(90));
         Fish mate = Fixtures.fish("b", Fixtures.species("amphiprion-ocellaris"), 6, DAY.minusDays(90));
         var homes = Homes.of(tank, List.of(one, mate));
-        assertThat(homes.get("a")).isEqualTo(homes.get("b"));
+        assertThat(homes.get(new FishId("a"))).isEqualTo(homes.get(new FishId("b")));
         assertThat(new Patches(tank, homes, List.of(one, mate), DAY).contested(Patches.View.TOP))
                 .isEmpty();
     }
@@ -130,9 +137,9 @@ class PatchesTest {
         Fish gale = damsel("gale", 20);
         var alone = Homes.of(tank, List.of(plum));
         var both = Homes.of(tank, List.of(gale, plum));
-        assertThat(both.get("plum")).isEqualTo(alone.get("plum"));
-        assertThat(both.get("plum").shelter()).isPresent();
-        assertThat(both.get("gale")).isNotEqualTo(both.get("plum"));
+        assertThat(both.get(new FishId("plum"))).isEqualTo(alone.get(new FishId("plum")));
+        assertThat(both.get(new FishId("plum")).shelter()).isPresent();
+        assertThat(both.get(new FishId("gale"))).isNotEqualTo(both.get(new FishId("plum")));
     }
 
     @Test
@@ -143,7 +150,7 @@ class PatchesTest {
             Tank round = new Fixtures.TankBuilder().shape(shape).build();
             List<Fish> all = Fixtures.CATALOGUE.all().stream()
                     .limit(40)
-                    .map(species -> Fixtures.fish(species.id(), species, 4, DAY.minusDays(30)))
+                    .map(species -> Fixtures.fish(species.id().key(), species, 4, DAY.minusDays(30)))
                     .toList();
             Homes.of(round, all).values().stream()
                     .filter(home -> home.shelter().isEmpty())

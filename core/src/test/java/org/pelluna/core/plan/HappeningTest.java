@@ -15,6 +15,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.RandomPlans;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.RollCall;
@@ -26,22 +29,29 @@ class HappeningTest {
 
     private static Wish replacement(String id) {
         return new Wish(
-                id, "gramma-loreto", 1, Optional.empty(), Optional.empty(), Wish.Decision.OPEN, Optional.empty());
+                new WishId(id),
+                new SpeciesId("gramma-loreto"),
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                Wish.Decision.OPEN,
+                Optional.empty());
     }
 
     private static Happening.Arrived arrived(String wishId, String fishId) {
-        Resident fish = new Resident(fishId, "gramma-loreto", "Plum", TODAY, 5, Optional.empty());
+        Resident fish =
+                new Resident(new FishId(fishId), new SpeciesId("gramma-loreto"), "Plum", TODAY, 5, Optional.empty());
         LogEntry entry = new LogEntry(
                 "arrival of " + fishId,
                 TODAY.atTime(21, 0),
                 LogEntry.Kind.ARRIVAL,
                 Optional.empty(),
-                Optional.of(fishId),
+                Optional.of(new FishId(fishId)),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
-        return new Happening.Arrived(wishId, List.of(fish), List.of(entry));
+        return new Happening.Arrived(new WishId(wishId), List.of(fish), List.of(entry));
     }
 
     /** Something that may happen to a plan as it stands; empty if nothing of the kind drawn can. */
@@ -78,23 +88,29 @@ class HappeningTest {
         if (any.count() > 1 && random.nextBoolean()) {
             return Optional.of(
                     random.nextBoolean()
-                            ? arrived(any.id(), "some" + number)
+                            ? arrived(any.id().key(), "some" + number)
                             : new Happening.SomeDied(any.id(), setback("d" + number, Setback.Kind.DIED), 1));
         }
-        String wish = plan.wishes().get(random.nextInt(plan.wishes().size())).id();
+        WishId wish = plan.wishes().get(random.nextInt(plan.wishes().size())).id();
         String id = "s" + number;
         return Optional.of(
                 switch (random.nextInt(4)) {
                     case 0 ->
-                        new Happening.Delayed(wish, setback(id, Setback.Kind.LATE), TODAY.plusDays(random.nextInt(50)));
+                        new Happening.Delayed(
+                                new WishId(wish.key()),
+                                setback(id, Setback.Kind.LATE),
+                                TODAY.plusDays(random.nextInt(50)));
                     case 1 ->
-                        new Happening.FellIll(wish, setback(id, Setback.Kind.SICK), TODAY.plusDays(random.nextInt(50)));
+                        new Happening.FellIll(
+                                new WishId(wish.key()),
+                                setback(id, Setback.Kind.SICK),
+                                TODAY.plusDays(random.nextInt(50)));
                     case 2 ->
                         new Happening.CameToNothing(
-                                wish,
+                                new WishId(wish.key()),
                                 setback(id, Setback.Kind.DIED),
                                 random.nextBoolean() ? Optional.of(replacement("r" + number)) : Optional.empty());
-                    default -> arrived(wish, "fish" + number);
+                    default -> arrived(wish.key(), "fish" + number);
                 });
     }
 
@@ -183,7 +199,7 @@ class HappeningTest {
         return Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto", "ecsenius-bicolor");
     }
 
-    private static String first() {
+    private static WishId first() {
         return two().wishes().get(0).id();
     }
 
@@ -219,7 +235,7 @@ class HappeningTest {
 
     @Test
     void anArrivalThatTheRecordSpeaksOfIsNotTakenBack() {
-        Happening.Arrived arrived = arrived(first(), "plum");
+        Happening.Arrived arrived = arrived(first().key(), "plum");
         TakenBack back = (TakenBack) arrived.inverse(two());
         TankPlan after = arrived.applyTo(two());
         assertThat(back.obstacle(after)).isEmpty();
@@ -228,7 +244,7 @@ class HappeningTest {
                 TODAY.atTime(22, 0),
                 LogEntry.Kind.NOTE,
                 Optional.empty(),
-                Optional.of("plum"),
+                Optional.of(new FishId("plum")),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -237,7 +253,10 @@ class HappeningTest {
         TankPlan counted = after.with(as -> as.journal(new org.pelluna.core.watch.Journal(
                 List.of(),
                 List.of(new RollCall(
-                        "c", TODAY.atTime(22, 0), java.util.Map.of("plum", RollCall.State.EATING), Optional.empty())),
+                        "c",
+                        TODAY.atTime(22, 0),
+                        java.util.Map.of(new FishId("plum"), RollCall.State.EATING),
+                        Optional.empty())),
                 List.of(),
                 List.of(),
                 List.of(),

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.timeline.Stay;
 
@@ -104,9 +105,9 @@ class LifeTest {
                 List.of(Fixtures.wish("zebrasoma-scopas")));
         Assessment with = Assessment.of(here, Fixtures.CATALOGUE);
         Assessment without = Assessment.of(away, Fixtures.CATALOGUE);
-        assertThat(with.today()).extracting(Pressure::aggressorId).contains("bully");
+        assertThat(with.today()).extracting(Pressure::aggressorId).contains(new FishId("bully"));
         assertThat(without.today()).isEmpty();
-        assertThat(without.stock().residents()).extracting(Fish::id).containsExactly("small");
+        assertThat(without.stock().residents()).extracting(Fish::id).containsExactly(new FishId("small"));
         assertThat(without.judgements().get(0).findings())
                 .as("a rival wished for is judged beside the one that will be back")
                 .isEqualTo(with.judgements().get(0).findings());
@@ -118,7 +119,7 @@ class LifeTest {
         Resident other = Fixtures.resident("other", "zebrasoma-scopas", 40, 10);
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(fish(out(16, 2)), other));
         Fish bully = ResolvedPlan.of(plan, Fixtures.CATALOGUE).residents().get(1);
-        assertThat(bully.id()).isEqualTo("bully");
+        assertThat(bully.id().key()).isEqualTo("bully");
         assertThat(bully.arrivesOn()).isEqualTo(TODAY.minusDays(2));
         assertThat(bully.growth().startsOn()).as("it grew all the while").isEqualTo(TODAY.minusDays(100));
     }

@@ -11,6 +11,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.shortlist.Verdict;
@@ -25,10 +27,10 @@ class OwnSpeciesTest {
 
     private static OwnSpecies basslet(double adultCm, double saleCm, double temper) {
         return new OwnSpecies(
-                "own-gramma-dejongi",
+                new SpeciesId("own-gramma-dejongi"),
                 "Gramma dejongi",
                 "Golden basslet",
-                "gramma-loreto",
+                new SpeciesId("gramma-loreto"),
                 adultCm,
                 saleCm,
                 130,
@@ -41,8 +43,8 @@ class OwnSpeciesTest {
 
     private static TankPlan planWith(OwnSpecies own) {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
-        return plan.with(as -> as.residents(
-                        List.of(new Resident("g", own.id(), "Sol", TODAY.minusDays(90), 6, java.util.Optional.empty())))
+        return plan.with(as -> as.residents(List.of(new Resident(
+                        new FishId("g"), own.id(), "Sol", TODAY.minusDays(90), 6, java.util.Optional.empty())))
                 .log(List.of())
                 .losses(List.of())
                 .ownSpecies(List.of(own))
@@ -52,7 +54,7 @@ class OwnSpeciesTest {
 
     @Test
     void whatIsSaidCountsAsEnteredAndTheRestStaysAsOfTheOther() {
-        Species like = CATALOGUE.get("gramma-loreto");
+        Species like = CATALOGUE.get(new SpeciesId("gramma-loreto"));
         Species own = basslet().from(like);
         assertThat(own.genus()).isEqualTo("Gramma");
         assertThat(own.family()).isEqualTo(like.family());
@@ -69,7 +71,8 @@ class OwnSpeciesTest {
     void everyRuleJudgesByIt() {
         TankPlan plan = planWith(basslet());
         ResolvedPlan stock = ResolvedPlan.of(plan, CATALOGUE);
-        Judgement large = Shortlist.ask(stock, basslet(14, 5, 1).from(CATALOGUE.get("gramma-loreto")), 1, 5);
+        Judgement large =
+                Shortlist.ask(stock, basslet(14, 5, 1).from(CATALOGUE.get(new SpeciesId("gramma-loreto"))), 1, 5);
         assertThat(stock.residents().get(0).species().commonName()).isEqualTo("Golden basslet");
         assertThat(large.verdict()).isNotEqualTo(Verdict.IN);
         // A basslet beside another of its genus is pressed; alone it is not.
@@ -80,7 +83,7 @@ class OwnSpeciesTest {
     @Test
     void contradictionsAreTurnedBackByTheFile() {
         OwnSpecies backwards = basslet(4, 5, 1);
-        assertThat(backwards.faults(CATALOGUE.get("gramma-loreto")))
+        assertThat(backwards.faults(CATALOGUE.get(new SpeciesId("gramma-loreto"))))
                 .contains("an adult must be longer than a fish at sale");
         PlanFileException refused = catchThrowableOfType(
                 PlanFileException.class, () -> PlanFile.read(PlanFile.write(planWith(backwards)), CATALOGUE));
@@ -93,10 +96,32 @@ class OwnSpeciesTest {
     @Test
     void itsKeyAndNamesHaveAForm() {
         assertThatThrownBy(() -> new OwnSpecies(
-                        "gramma-dejongi", "Gramma dejongi", "x", "gramma-loreto", 9, 5, 100, 60, 0.1, 1, Map.of(), "x"))
+                        new SpeciesId("gramma-dejongi"),
+                        "Gramma dejongi",
+                        "x",
+                        new SpeciesId("gramma-loreto"),
+                        9,
+                        5,
+                        100,
+                        60,
+                        0.1,
+                        1,
+                        Map.of(),
+                        "x"))
                 .hasMessageContaining("own-");
-        assertThatThrownBy(() ->
-                        new OwnSpecies("own-x", "dejongi", "x", "gramma-loreto", 9, 5, 100, 60, 0.1, 1, Map.of(), "x"))
+        assertThatThrownBy(() -> new OwnSpecies(
+                        new SpeciesId("own-x"),
+                        "dejongi",
+                        "x",
+                        new SpeciesId("gramma-loreto"),
+                        9,
+                        5,
+                        100,
+                        60,
+                        0.1,
+                        1,
+                        Map.of(),
+                        "x"))
                 .hasMessageContaining("genus");
         assertThatThrownBy(() -> basslet(9, 5, 5)).hasMessageContaining("0.1 to 4");
     }

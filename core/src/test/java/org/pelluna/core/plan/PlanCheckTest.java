@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
@@ -125,8 +127,8 @@ class PlanCheckTest {
                 "s2",
                 TODAY.atTime(9, 0),
                 LogEntry.Kind.CHASE,
-                Optional.of("nobody"),
-                Optional.of("b"),
+                Optional.of(new FishId("nobody")),
+                Optional.of(new FishId("b")),
                 Optional.of(1),
                 Optional.empty(),
                 Optional.empty(),
@@ -142,7 +144,7 @@ class PlanCheckTest {
     void aFishIsLostOnceAndOnTheDayItLeft() {
         Loss again = new Loss(
                 "y",
-                "c",
+                new FishId("c"),
                 TODAY.minusDays(3),
                 Loss.Cause.JUMPED,
                 Loss.Certainty.GUESS,
@@ -154,7 +156,7 @@ class PlanCheckTest {
                 .contains("lost twice");
         Loss another = new Loss(
                 "y",
-                "b",
+                new FishId("b"),
                 TODAY.minusDays(1),
                 Loss.Cause.JUMPED,
                 Loss.Certainty.GUESS,
@@ -169,8 +171,8 @@ class PlanCheckTest {
     @Test
     void theScheduleNamesWishesOfThePlan() {
         Schedule astray = new Schedule(
-                List.of(List.of("gone")),
-                Map.of("w", TODAY),
+                List.of(List.of(new WishId("gone"))),
+                Map.of(new WishId("w"), TODAY),
                 Map.of(),
                 List.of(),
                 Optional.empty(),
@@ -194,14 +196,25 @@ class PlanCheckTest {
     void theJournalSpeaksOfFishOfTheTank() {
         Journal astray = new Journal(
                 List.of(),
-                List.of(new RollCall("r2", TODAY.atTime(7, 0), Map.of("p", RollCall.State.HIDING), Optional.empty())),
+                List.of(new RollCall(
+                        "r2", TODAY.atTime(7, 0), Map.of(new FishId("p"), RollCall.State.HIDING), Optional.empty())),
                 List.of(new Sign(
-                        "s2", TODAY.atTime(7, 0), "q", Sign.Kind.CLOUDY_EYE, Optional.empty(), Optional.empty())),
+                        "s2",
+                        TODAY.atTime(7, 0),
+                        new FishId("q"),
+                        Sign.Kind.CLOUDY_EYE,
+                        Optional.empty(),
+                        Optional.empty())),
                 List.of(new Remedy(
-                        "m2", Remedy.Kind.MIRROR, Optional.of("r"), TODAY, Optional.empty(), Optional.empty())),
+                        "m2",
+                        Remedy.Kind.MIRROR,
+                        Optional.of(new FishId("r")),
+                        TODAY,
+                        Optional.empty(),
+                        Optional.empty())),
                 List.of(),
                 List.of(),
-                Set.of("s"));
+                Set.of(new FishId("s")));
         assertThat(faults(withJournal(astray)))
                 .hasSize(4)
                 .anyMatch(one -> one.startsWith("/journal/rollCalls") && one.contains("'p'"))

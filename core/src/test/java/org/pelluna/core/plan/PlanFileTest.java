@@ -15,6 +15,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.AnimalGroup;
@@ -62,15 +65,15 @@ class PlanFileTest {
                         HouseRules.USUAL)
                 .with(as -> as.residents(List.of(
                                 new Resident(
-                                        "b",
-                                        "gramma-loreto",
+                                        new FishId("b"),
+                                        new SpeciesId("gramma-loreto"),
                                         "Plüm \"the\" <shy>",
                                         TODAY.minusDays(90),
                                         4.25,
                                         Optional.empty()),
                                 new Resident(
-                                        "c",
-                                        "gramma-loreto",
+                                        new FishId("c"),
+                                        new SpeciesId("gramma-loreto"),
                                         "Gone",
                                         TODAY.minusDays(90),
                                         4,
@@ -82,8 +85,8 @@ class PlanFileTest {
                                                 Optional.of(31.5))))))
                         .wishes(List.of(
                                 new Wish(
-                                        "w",
-                                        "chromis-viridis",
+                                        new WishId("w"),
+                                        new SpeciesId("chromis-viridis"),
                                         5,
                                         Optional.of(3.5),
                                         Optional.of("Ilse"),
@@ -95,8 +98,8 @@ class PlanFileTest {
                                         "l",
                                         TODAY.minusDays(5).atTime(19, 30),
                                         LogEntry.Kind.PINNED,
-                                        Optional.of("b"),
-                                        Optional.of("c"),
+                                        Optional.of(new FishId("b")),
+                                        Optional.of(new FishId("c")),
                                         Optional.of(3),
                                         Optional.of("left cave"),
                                         Optional.of(20),
@@ -113,7 +116,7 @@ class PlanFileTest {
                                         Optional.of("all quiet"))))
                         .losses(List.of(new Loss(
                                 "x",
-                                "c",
+                                new FishId("c"),
                                 lost,
                                 Loss.Cause.AGGRESSION,
                                 Loss.Certainty.LIKELY,
@@ -121,12 +124,12 @@ class PlanFileTest {
                                 Optional.of("found on the sand"),
                                 Optional.of("torn fins"),
                                 Optional.of(lost.minusDays(1)),
-                                Optional.of("b"))))
+                                Optional.of(new FishId("b")))))
                         .ownSpecies(List.of(OwnSpeciesTest.basslet()))
                         .schedule(new Schedule(
-                                List.of(List.of("w")),
-                                java.util.Map.of("w", TODAY.plusDays(30)),
-                                java.util.Map.of("wish-salarias-fasciatus", TODAY.minusDays(4)),
+                                List.of(List.of(new WishId("w"))),
+                                java.util.Map.of(new WishId("w"), TODAY.plusDays(30)),
+                                java.util.Map.of(new WishId("wish-salarias-fasciatus"), TODAY.minusDays(4)),
                                 List.of(new Setback(
                                         "s",
                                         TODAY.minusDays(9),
@@ -135,8 +138,8 @@ class PlanFileTest {
                                         Optional.of(49.0),
                                         Optional.of("pinched when it came"))),
                                 Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
-                                List.of(new Schedule.Tick("w", "inspect", TODAY.atTime(18, 5))),
-                                List.of(new Schedule.BoxCheck("w", TODAY, true, Optional.of("Plüm")))))
+                                List.of(new Schedule.Tick(new WishId("w"), "inspect", TODAY.atTime(18, 5))),
+                                List.of(new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Plüm")))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
                         .journal(new Journal(
                                 List.of(new Watch(
@@ -144,26 +147,26 @@ class PlanFileTest {
                                 List.of(new RollCall(
                                         "rc",
                                         TODAY.atTime(7, 5),
-                                        java.util.Map.of("b", RollCall.State.EATING),
+                                        java.util.Map.of(new FishId("b"), RollCall.State.EATING),
                                         Optional.empty())),
                                 List.of(new Sign(
                                         "sg",
                                         TODAY.atTime(7, 6),
-                                        "b",
+                                        new FishId("b"),
                                         Sign.Kind.CLOUDY_EYE,
                                         Optional.of("left"),
                                         Optional.of("sg-photo"))),
                                 List.of(new Remedy(
                                         "rm",
                                         Remedy.Kind.MIRROR,
-                                        Optional.of("b"),
+                                        Optional.of(new FishId("b")),
                                         TODAY.minusDays(9),
                                         Optional.of(TODAY),
                                         Optional.empty())),
                                 List.of(new CrewCount(
                                         "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)),
                                 List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)),
-                                java.util.Set.of("b"))));
+                                java.util.Set.of(new FishId("b")))));
     }
 
     @ParameterizedTest
@@ -200,8 +203,8 @@ class PlanFileTest {
     void individualsPricesAndOverruledRulesAreKept() throws PlanFileException {
         Individual meek = new Individual(0.5, Optional.of(12.0), "never chased anyone");
         Wish wish = new Wish(
-                "w",
-                "gramma-loreto",
+                new WishId("w"),
+                new SpeciesId("gramma-loreto"),
                 1,
                 Optional.empty(),
                 Optional.empty(),
@@ -210,7 +213,13 @@ class PlanFileTest {
                 Optional.of(49.5),
                 Optional.of(meek));
         Resident resident = new Resident(
-                "r", "zebrasoma-flavescens", "Sol", TODAY.minusDays(90), 9, Optional.empty(), Optional.of(meek));
+                new FishId("r"),
+                new SpeciesId("zebrasoma-flavescens"),
+                "Sol",
+                TODAY.minusDays(90),
+                9,
+                Optional.empty(),
+                Optional.of(meek));
         HouseRules rules = HouseRules.USUAL.with(as -> as.schools(Approaches.USUAL)
                 .husbandry(Husbandry.USUAL)
                 .overruled(java.util.Map.of("jump", "a lid is ordered")));

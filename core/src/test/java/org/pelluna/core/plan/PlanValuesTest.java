@@ -17,6 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.species.Species;
 
 /** The values a plan is made of: their limits, and what changes of one leave alone. */
@@ -26,28 +28,29 @@ class PlanValuesTest {
     @Test
     void aStepIsTickedOnceAndItsTickTakenBack() {
         Schedule ticked = Schedule.NONE
-                .ticked("w", "inspect", TODAY.atTime(9, 0), true)
-                .ticked("w", "inspect", TODAY.atTime(10, 0), true)
-                .ticked("w", "match", TODAY.atTime(10, 0), true)
-                .ticked("v", "inspect", TODAY.atTime(11, 0), true);
+                .ticked(new WishId("w"), "inspect", TODAY.atTime(9, 0), true)
+                .ticked(new WishId("w"), "inspect", TODAY.atTime(10, 0), true)
+                .ticked(new WishId("w"), "match", TODAY.atTime(10, 0), true)
+                .ticked(new WishId("v"), "inspect", TODAY.atTime(11, 0), true);
         assertThat(ticked.ticks())
                 .containsExactly(
-                        new Schedule.Tick("w", "inspect", TODAY.atTime(9, 0)),
-                        new Schedule.Tick("w", "match", TODAY.atTime(10, 0)),
-                        new Schedule.Tick("v", "inspect", TODAY.atTime(11, 0)));
-        assertThat(ticked.ticked("w", "inspect", TODAY.atTime(12, 0), false).ticks())
+                        new Schedule.Tick(new WishId("w"), "inspect", TODAY.atTime(9, 0)),
+                        new Schedule.Tick(new WishId("w"), "match", TODAY.atTime(10, 0)),
+                        new Schedule.Tick(new WishId("v"), "inspect", TODAY.atTime(11, 0)));
+        assertThat(ticked.ticked(new WishId("w"), "inspect", TODAY.atTime(12, 0), false)
+                        .ticks())
                 .extracting(Schedule.Tick::step, Schedule.Tick::wishId)
                 .containsExactly(
-                        org.assertj.core.groups.Tuple.tuple("match", "w"),
-                        org.assertj.core.groups.Tuple.tuple("inspect", "v"));
+                        org.assertj.core.groups.Tuple.tuple("match", new WishId("w")),
+                        org.assertj.core.groups.Tuple.tuple("inspect", new WishId("v")));
     }
 
     @Test
     void theLastLookAtTheBoxOnADayCounts() {
-        Schedule.BoxCheck first = new Schedule.BoxCheck("w", TODAY, true, Optional.of("Gale"));
-        Schedule.BoxCheck second = new Schedule.BoxCheck("w", TODAY, false, Optional.empty());
-        Schedule.BoxCheck another = new Schedule.BoxCheck("v", TODAY, true, Optional.empty());
-        Schedule.BoxCheck before = new Schedule.BoxCheck("w", TODAY.minusDays(1), true, Optional.empty());
+        Schedule.BoxCheck first = new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Gale"));
+        Schedule.BoxCheck second = new Schedule.BoxCheck(new WishId("w"), TODAY, false, Optional.empty());
+        Schedule.BoxCheck another = new Schedule.BoxCheck(new WishId("v"), TODAY, true, Optional.empty());
+        Schedule.BoxCheck before = new Schedule.BoxCheck(new WishId("w"), TODAY.minusDays(1), true, Optional.empty());
         assertThat(Schedule.NONE
                         .checked(before)
                         .checked(first)
@@ -69,16 +72,17 @@ class PlanValuesTest {
     @Test
     void whatIsNoLongerInThePlanLosesItsDaysAndItsPlace() {
         Schedule schedule = Schedule.NONE
-                .ordered(List.of(List.of("a", "b"), List.of("c")))
-                .notBefore("a", TODAY)
-                .notBefore("c", TODAY)
-                .quarantined("c", TODAY)
-                .quarantined("b", TODAY);
-        Schedule left = schedule.only(id -> !id.equals("c"));
-        assertThat(left.order()).containsExactly(List.of("a", "b"));
-        assertThat(left.notBefore()).isEqualTo(Map.of("a", TODAY));
-        assertThat(left.inQuarantine()).isEqualTo(Map.of("b", TODAY));
-        assertThat(schedule.only(id -> !id.equals("a")).order()).containsExactly(List.of("b"), List.of("c"));
+                .ordered(List.of(List.of(new WishId("a"), new WishId("b")), List.of(new WishId("c"))))
+                .notBefore(new WishId("a"), TODAY)
+                .notBefore(new WishId("c"), TODAY)
+                .quarantined(new WishId("c"), TODAY)
+                .quarantined(new WishId("b"), TODAY);
+        Schedule left = schedule.only(id -> !id.equals(new WishId("c")));
+        assertThat(left.order()).containsExactly(List.of(new WishId("a"), new WishId("b")));
+        assertThat(left.notBefore()).isEqualTo(Map.of(new WishId("a"), TODAY));
+        assertThat(left.inQuarantine()).isEqualTo(Map.of(new WishId("b"), TODAY));
+        assertThat(schedule.only(id -> !id.equals(new WishId("a"))).order())
+                .containsExactly(List.of(new WishId("b")), List.of(new WishId("c")));
     }
 
     @ParameterizedTest(name = "{0} times as fierce: allowed {1}")
@@ -109,7 +113,7 @@ class PlanValuesTest {
 
     private static Wish wish(int count, Optional<Double> cm, Optional<Double> price) {
         return new Wish(
-                "w",
+                new WishId("w"),
                 TANG.id(),
                 count,
                 cm,
@@ -183,8 +187,8 @@ class PlanValuesTest {
         Resident left = Fixtures.resident("left", TANG.id(), 30, 6).left(Optional.of(TODAY.minusDays(2)));
         Resident leaves = Fixtures.resident("leaves", TANG.id(), 30, 6).left(Optional.of(TODAY.plusDays(2)));
         ResolvedPlan stock = stock(left, leaves, Fixtures.resident("here", TANG.id(), 10, 6));
-        assertThat(stock.residents()).extracting(Fish::id).containsExactly("leaves", "here");
-        assertThat(stock.departed()).extracting(gone -> gone.fish().id()).containsExactly("left");
+        assertThat(stock.residents()).extracting(Fish::id).containsExactly(new FishId("leaves"), new FishId("here"));
+        assertThat(stock.departed()).extracting(gone -> gone.fish().id()).containsExactly(new FishId("left"));
         assertThat(left.livesHere(TODAY.minusDays(3))).isTrue();
         assertThat(left.livesHere(TODAY.minusDays(2))).isFalse();
         assertThat(left.livesHere(TODAY.minusDays(31))).isFalse();

@@ -8,6 +8,7 @@ import static org.pelluna.core.Fixtures.species;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 
 class PredationTest {
@@ -43,8 +44,8 @@ class PredationTest {
         Fish young = fish("young", species("dendrochirus-zebra"), 5, TODAY);
         assertThat(Predation.among(List.of(goby, young, grown), TODAY))
                 .extracting(Predation::predatorId, Predation::preyId)
-                .startsWith(tuple("grown", "goby"))
-                .contains(tuple("young", "goby"))
-                .doesNotContain(tuple("goby", "young"));
+                .startsWith(tuple(new FishId("grown"), new FishId("goby")))
+                .contains(tuple(new FishId("young"), new FishId("goby")))
+                .doesNotContain(tuple(new FishId("goby"), new FishId("young")));
     }
 }

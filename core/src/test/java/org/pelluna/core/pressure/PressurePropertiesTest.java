@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.Temperament;
@@ -258,13 +259,13 @@ class PressurePropertiesTest {
     }
 
     private static Species looking(Species like, Species model) {
-        return copy(like, like.id(), like.genus(), like.family(), model.look());
+        return copy(like, like.id().key(), like.genus(), like.family(), model.look());
     }
 
     private static Species copy(
             Species like, String id, String genus, String family, org.pelluna.core.species.Appearance look) {
         return new Species(
-                id,
+                new SpeciesId(id),
                 like.scientificName(),
                 genus,
                 family,

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 
@@ -27,7 +28,7 @@ class WhatIfTest {
             double cm, int newcomers, WhatIf.Order order, Set<ArrivalAid> welcome, Habitat ground) {
         return new WhatIf(cm, newcomers, order, welcome, ground)
                 .shifts(stock, KOLE).stream()
-                        .filter(shift -> shift.resident().id().equals("bristle"))
+                        .filter(shift -> shift.resident().id().key().equals("bristle"))
                         .findFirst()
                         .orElseThrow();
     }
@@ -67,6 +68,6 @@ class WhatIfTest {
                         .get(0)
                         .resident()
                         .id())
-                .isEqualTo("bristle");
+                .isEqualTo(new FishId("bristle"));
     }
 }

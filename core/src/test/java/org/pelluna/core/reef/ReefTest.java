@@ -8,6 +8,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.forecast.WaterForecast.PlannedFish;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -23,12 +25,18 @@ class ReefTest {
     }
 
     private static Resident left(String id, String species, int cameAgo, int leftAgo) {
-        return new Resident(id, species, id, TODAY.minusDays(cameAgo), 4, Optional.of(TODAY.minusDays(leftAgo)));
+        return new Resident(
+                new FishId(id),
+                new SpeciesId(species),
+                id,
+                TODAY.minusDays(cameAgo),
+                4,
+                Optional.of(TODAY.minusDays(leftAgo)));
     }
 
     private static FishOnDay on(Reef reef, String id, LocalDate day) {
         return reef.swimmers(day).stream()
-                .filter(one -> one.fish().id().equals(id))
+                .filter(one -> one.fish().id().key().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -17,7 +18,7 @@ class ShopCardTest {
     private static ShopCard card(Tank tank, List<Resident> residents, String species) {
         ResolvedPlan stock =
                 ResolvedPlan.of(Fixtures.plan(tank, HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
-        return ShopCard.of(stock, Fixtures.CATALOGUE.get(species));
+        return ShopCard.of(stock, Fixtures.CATALOGUE.get(new SpeciesId(species)));
     }
 
     @Test
@@ -73,9 +74,10 @@ class ShopCardTest {
         ResolvedPlan stock = ResolvedPlan.of(
                 Fixtures.plan(new Fixtures.TankBuilder().build(), HouseRules.USUAL, List.of(one), List.of()),
                 Fixtures.CATALOGUE);
-        assertThat(stock.fewestMore(Fixtures.CATALOGUE.get("pseudanthias-squamipinnis")))
+        assertThat(stock.fewestMore(Fixtures.CATALOGUE.get(new SpeciesId("pseudanthias-squamipinnis"))))
                 .as("four or more, and one is here")
                 .isEqualTo(3);
-        assertThat(stock.fewestMore(Fixtures.CATALOGUE.get("gramma-loreto"))).isEqualTo(1);
+        assertThat(stock.fewestMore(Fixtures.CATALOGUE.get(new SpeciesId("gramma-loreto"))))
+                .isEqualTo(1);
     }
 }

@@ -26,6 +26,7 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -253,7 +254,13 @@ class ShortlistTest {
     private static Wish decided(String speciesId, Wish.Decision decision) {
         Wish open = wish(speciesId);
         return new Wish(
-                open.id(), speciesId, 1, open.lengthCm(), open.askedBy(), decision, java.util.Optional.of("because"));
+                open.id(),
+                new SpeciesId(speciesId),
+                1,
+                open.lengthCm(),
+                open.askedBy(),
+                decision,
+                java.util.Optional.of("because"));
     }
 
     private static Judgement judge(Tank tank, List<Resident> residents, Wish wish) {

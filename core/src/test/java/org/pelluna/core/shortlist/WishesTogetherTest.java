@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Stance;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -25,8 +27,8 @@ class WishesTogetherTest {
 
     private static Wish wish(String key, String species, int count) {
         return new Wish(
-                key,
-                species,
+                new WishId(key),
+                new SpeciesId(species),
                 count,
                 java.util.Optional.empty(),
                 java.util.Optional.empty(),

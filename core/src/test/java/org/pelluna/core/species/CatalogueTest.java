@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.SpeciesId;
 
 class CatalogueTest {
     private static final Catalogue CATALOGUE = CatalogueFiles.shipped();
@@ -101,13 +102,13 @@ class CatalogueTest {
         "pholidichthys-leucotaenia, 60, Pholidichthyidae"
     })
     void wellKnownLengths(String id, double maximumCm, String family) {
-        assertThat(CATALOGUE.get(id).size().maximumCm().value()).isEqualTo(maximumCm);
-        assertThat(CATALOGUE.get(id).family()).isEqualTo(family);
+        assertThat(CATALOGUE.get(new SpeciesId(id)).size().maximumCm().value()).isEqualTo(maximumCm);
+        assertThat(CATALOGUE.get(new SpeciesId(id)).family()).isEqualTo(family);
     }
 
     @Test
     void theCheckTurnsBackWhatCannotBe() {
-        Species sound = CATALOGUE.get("gramma-loreto");
+        Species sound = CATALOGUE.get(new SpeciesId("gramma-loreto"));
         assertThat(SpeciesCheck.faults(sized(sound, 8, 3, 6))).anyMatch(fault -> fault.contains("adult"));
         assertThat(SpeciesCheck.faults(sized(sound, 5, 6, 3))).anyMatch(fault -> fault.contains("longest known"));
         assertThat(SpeciesCheck.faults(sized(sound, 80, 60, 3))).anyMatch(fault -> fault.contains("room to turn"));
@@ -127,7 +128,7 @@ class CatalogueTest {
 
     @Test
     void theYoungLookDifferentUntilTheyChange() {
-        Species angel = CATALOGUE.get("pomacanthus-imperator");
+        Species angel = CATALOGUE.get(new SpeciesId("pomacanthus-imperator"));
         assertThat(angel.lookAt(6).pattern()).isEqualTo(Appearance.Pattern.RINGS);
         assertThat(angel.lookAt(20)).isEqualTo(angel.look());
     }
@@ -135,14 +136,14 @@ class CatalogueTest {
     @Test
     void anUnknownSpeciesIsNamed() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> CATALOGUE.get("salmo-salar"))
+                .isThrownBy(() -> CATALOGUE.get(new SpeciesId("salmo-salar")))
                 .withMessageContaining("salmo-salar");
-        assertThat(CATALOGUE.find("salmo-salar")).isEmpty();
+        assertThat(CATALOGUE.find(new SpeciesId("salmo-salar"))).isEmpty();
     }
 
     @Test
     void aSpeciesStandsOnce() {
-        Species one = CATALOGUE.get("gramma-loreto");
+        Species one = CATALOGUE.get(new SpeciesId("gramma-loreto"));
         assertThatIllegalArgumentException().isThrownBy(() -> Catalogue.of(List.of(one, one)));
     }
 
@@ -158,6 +159,6 @@ class CatalogueTest {
         "chromis-viridis, 7, true"
     })
     void companyOfItsOwnKind(String id, int count, boolean suits) {
-        assertThat(CATALOGUE.get(id).company().suits(count)).isEqualTo(suits);
+        assertThat(CATALOGUE.get(new SpeciesId(id)).company().suits(count)).isEqualTo(suits);
     }
 }

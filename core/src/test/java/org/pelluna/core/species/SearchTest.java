@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.pelluna.core.id.SpeciesId;
 
 class SearchTest {
     private static final Search SEARCH = new Search(CatalogueFiles.shipped().all());
@@ -24,7 +25,7 @@ class SearchTest {
         "loreto, gramma-loreto"
     })
     void theLikeliestComesFirst(String text, String id) {
-        assertThat(SEARCH.find(text)).first().extracting(Species::id).isEqualTo(id);
+        assertThat(SEARCH.find(text)).first().extracting(Species::id).isEqualTo(new SpeciesId(id));
     }
 
     @Test

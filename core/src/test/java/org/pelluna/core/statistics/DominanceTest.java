@@ -91,7 +91,7 @@ class DominanceTest {
     @Test
     void eloRatingsFollowWhatHappens() {
         assertThat(Elo.chance(1200, 1000)).isCloseTo(0.76, within(5e-3));
-        Elo elo = new Elo();
+        Elo<String> elo = new Elo<>();
         elo.won("a", "b");
         assertThat(elo.rating("a")).isEqualTo(1050);
         assertThat(elo.rating("b")).isEqualTo(950);

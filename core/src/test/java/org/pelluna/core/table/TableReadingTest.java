@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.WaterTest;
@@ -16,10 +18,16 @@ import org.pelluna.core.watch.LogEntry;
 
 class TableReadingTest {
     private static final List<Resident> FISH = List.of(
-            new Resident("r1", "gramma-loreto", "Plum", LocalDate.of(2026, 1, 5), 4, Optional.empty()),
             new Resident(
-                    "r2",
-                    "chrysiptera-parasema",
+                    new FishId("r1"),
+                    new SpeciesId("gramma-loreto"),
+                    "Plum",
+                    LocalDate.of(2026, 1, 5),
+                    4,
+                    Optional.empty()),
+            new Resident(
+                    new FishId("r2"),
+                    new SpeciesId("chrysiptera-parasema"),
                     "Gale, the \"old\" one",
                     LocalDate.of(2026, 2, 5),
                     4,
@@ -94,8 +102,8 @@ class TableReadingTest {
                         "e1",
                         LocalDateTime.of(2026, 3, 1, 18, 5, 7),
                         LogEntry.Kind.CHASE,
-                        Optional.of("r2"),
-                        Optional.of("r1"),
+                        Optional.of(new FishId("r2")),
+                        Optional.of(new FishId("r1")),
                         Optional.of(3),
                         Optional.of("left, \"deep\" cave"),
                         Optional.of(20),
@@ -137,7 +145,7 @@ class TableReadingTest {
     void lossesGoOutAndComeBackTheSame() {
         List<Loss> losses = List.of(new Loss(
                 "x1",
-                "r2",
+                new FishId("r2"),
                 LocalDate.of(2026, 5, 1),
                 Loss.Cause.BAD_WATER,
                 Loss.Certainty.SEEN,

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.IntToDoubleFunction;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -30,7 +31,7 @@ public final class Logs {
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Sign> signs = new ArrayList<>();
     private final List<Resident> residents = new ArrayList<>();
-    private Set<String> unlearned = Set.of();
+    private Set<FishId> unlearned = Set.of();
 
     public Logs(long seed) {
         this.random = new Random(seed);
@@ -79,8 +80,8 @@ public final class Logs {
                 "e" + log.size(),
                 at,
                 kind,
-                Optional.of(aggressor),
-                Optional.of(victim),
+                Optional.of(new FishId(aggressor)),
+                Optional.of(new FishId(victim)),
                 Optional.of(hardness),
                 Optional.empty(),
                 Optional.empty(),
@@ -88,7 +89,7 @@ public final class Logs {
         return this;
     }
 
-    public Logs called(int daysAgo, Map<String, RollCall.State> found) {
+    public Logs called(int daysAgo, Map<FishId, RollCall.State> found) {
         calls.add(new RollCall("c" + calls.size(), begin(daysAgo), found, Optional.empty()));
         return this;
     }
@@ -97,7 +98,7 @@ public final class Logs {
         remedies.add(new Remedy(
                 "m" + remedies.size(),
                 kind,
-                Optional.of(fish),
+                Optional.of(new FishId(fish)),
                 Fixtures.TODAY.minusDays(daysAgo),
                 Optional.empty(),
                 Optional.empty()));
@@ -105,7 +106,8 @@ public final class Logs {
     }
 
     public Logs sign(Sign.Kind kind, String fish, int daysAgo) {
-        signs.add(new Sign("s" + signs.size(), begin(daysAgo), fish, kind, Optional.empty(), Optional.empty()));
+        signs.add(new Sign(
+                "s" + signs.size(), begin(daysAgo), new FishId(fish), kind, Optional.empty(), Optional.empty()));
         return this;
     }
 
@@ -116,7 +118,7 @@ public final class Logs {
     }
 
     public Logs unlearned(String fish) {
-        unlearned = Set.of(fish);
+        unlearned = Set.of(new FishId(fish));
         return this;
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.watch.LogEntry;
@@ -31,11 +32,13 @@ class RanksTest {
                     .add(Fixtures.TODAY.minusDays(10 - i).atTime(11, 0), LogEntry.Kind.CHASE, "a", "c", 1);
         }
         Ranks ranks = Ranks.of(stock(logs));
-        assertThat(ranks.ranked()).extracting(one -> one.fish().id()).containsExactly("a", "b", "c");
+        assertThat(ranks.ranked())
+                .extracting(one -> one.fish().id())
+                .containsExactly(new FishId("a"), new FishId("b"), new FishId("c"));
         assertThat(ranks.linearity().orElseThrow().h()).isCloseTo(1, within(1e-12));
         assertThat(ranks.ranked().stream().mapToDouble(Ranks.Rank::davidsScore).sum())
                 .isCloseTo(0, within(1e-9));
-        assertThat(List.copyOf(ranks.courses().get("a").values()))
+        assertThat(List.copyOf(ranks.courses().get(new FishId("a")).values()))
                 .last()
                 .satisfies(rating -> assertThat(rating).isGreaterThan(1100));
         assertThat(ranks.pairs()).hasSize(6);
@@ -54,7 +57,7 @@ class RanksTest {
     void waysOutAreOrderedFromMildToHardAndEachHasItsPrice() {
         ResolvedPlan stock = stock(three());
         Fish victim = stock.residents().stream()
-                .filter(one -> one.id().equals("c"))
+                .filter(one -> one.id().key().equals("c"))
                 .findFirst()
                 .orElseThrow();
         List<RemedyOption> ways = RemedyOption.of(stock, victim);
@@ -99,7 +102,7 @@ class RanksTest {
         return RemedyOption.of(
                 plan,
                 plan.residents().stream()
-                        .filter(one -> one.id().equals("new"))
+                        .filter(one -> one.id().key().equals("new"))
                         .findFirst()
                         .orElseThrow());
     }

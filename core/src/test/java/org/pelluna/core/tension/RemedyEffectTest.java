@@ -9,6 +9,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.tension.RemedyEffect.Outcome;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
@@ -86,7 +87,8 @@ class RemedyEffectTest {
         chases("second", 5, 2);
         assertThat(effect().byAggressor())
                 .extracting(RateChange::aggressorId, RateChange::before, RateChange::after)
-                .containsExactly(tuple(Optional.of("boss"), 8, 0), tuple(Optional.of("second"), 3, 2));
+                .containsExactly(
+                        tuple(Optional.of(new FishId("boss")), 8, 0), tuple(Optional.of(new FishId("second")), 3, 2));
     }
 
     @Test
@@ -128,12 +130,13 @@ class RemedyEffectTest {
         chases("boss", 5, bossAfter);
         chases("second", 4, after);
         assertThat(effect().steppedIn().flatMap(RateChange::aggressorId))
-                .isEqualTo(stepsIn ? Optional.of("second") : Optional.empty());
+                .isEqualTo(stepsIn ? Optional.of(new FishId("second")) : Optional.empty());
     }
 
     private static RemedyEffect tried(Remedy.Kind kind, int before, int after) {
         RateChange all = new RateChange(Optional.empty(), before, 10, after, 5);
-        Remedy remedy = new Remedy("r", kind, Optional.of("pip"), Logs.day(10), Optional.empty(), Optional.empty());
+        Remedy remedy =
+                new Remedy("r", kind, Optional.of(new FishId("pip")), Logs.day(10), Optional.empty(), Optional.empty());
         return new RemedyEffect(remedy, all, List.of(), Optional.empty());
     }
 

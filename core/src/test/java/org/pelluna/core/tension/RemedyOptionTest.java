@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.tension.RemedyOption.Way;
@@ -29,7 +30,7 @@ class RemedyOptionTest {
     private static List<RemedyOption> options(Logs logs, String fish) {
         ResolvedPlan stock = ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE);
         Fish harried = stock.residents().stream()
-                .filter(one -> one.id().equals(fish))
+                .filter(one -> one.id().key().equals(fish))
                 .findFirst()
                 .orElseThrow();
         return RemedyOption.of(stock, harried);
@@ -161,7 +162,7 @@ class RemedyOptionTest {
     @ParameterizedTest(name = "{0} at the roll call {1} days ago: wait first {2}")
     @CsvSource({"SEEN, 3, false", "SEEN, 4, true", "HURT, 0, false", "EATING, 0, true", "MISSING, 0, true"})
     void whoDoesNotEatIsNotToldToWaitFirst(State state, int daysAgo, boolean waits) {
-        assertThat(first(logs -> logs.called(daysAgo, Map.of("new", state))) == Way.WAIT)
+        assertThat(first(logs -> logs.called(daysAgo, Map.of(new FishId("new"), state))) == Way.WAIT)
                 .isEqualTo(waits);
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.pressure.SettlingCourse;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
@@ -22,7 +23,8 @@ class SettlingTest {
 
     private static Settling together(Logs logs) {
         return Settling.of(logs.plan()).stream()
-                .filter(one -> one.aggressorId().isEmpty() && one.victimId().equals("new"))
+                .filter(one ->
+                        one.aggressorId().isEmpty() && one.victimId().key().equals("new"))
                 .findFirst()
                 .orElseThrow();
     }
@@ -82,7 +84,7 @@ class SettlingTest {
                 arrival(8, 14).encounters("boss", "new", 14, 0, ago -> 5).encounters("mate", "new", 14, 0, ago -> 0.8);
         assertThat(Settling.of(logs.plan()))
                 .extracting(Settling::aggressorId)
-                .containsExactly(Optional.empty(), Optional.of("boss"), Optional.of("mate"));
+                .containsExactly(Optional.empty(), Optional.of(new FishId("boss")), Optional.of(new FishId("mate")));
     }
 
     @Test
@@ -95,9 +97,9 @@ class SettlingTest {
                 .encounters("mate", "new", 13, 0, ago -> 3.5);
         RemedyEffect effect = RemedyEffect.of(logs.plan()).get(0);
         var boss = effect.byAggressor().get(0);
-        assertThat(boss.aggressorId()).contains("boss");
+        assertThat(boss.aggressorId()).contains(new FishId("boss"));
         assertThat(boss.verdict()).isEqualTo(RemedyEffect.Outcome.HELPED);
-        assertThat(effect.steppedIn().orElseThrow().aggressorId()).contains("mate");
+        assertThat(effect.steppedIn().orElseThrow().aggressorId()).contains(new FishId("mate"));
         assertThat(Warning.of(logs.plan())).extracting(Warning::kind).contains(Warning.Kind.STEPPED_IN);
         assertThat(RemedyEffect.tally(RemedyEffect.of(logs.plan())))
                 .singleElement()
@@ -116,9 +118,9 @@ class SettlingTest {
     @Test
     void rollCallsWarnOfTheMissingTheHurtAndThoseThatDoNotEat() {
         Logs logs = arrival(5, 12)
-                .called(3, Map.of("new", RollCall.State.EATING, "mate", RollCall.State.EATING))
-                .called(2, Map.of("new", RollCall.State.HIDING, "mate", RollCall.State.SEEN))
-                .called(1, Map.of("new", RollCall.State.SEEN, "mate", RollCall.State.MISSING));
+                .called(3, Map.of(new FishId("new"), RollCall.State.EATING, new FishId("mate"), RollCall.State.EATING))
+                .called(2, Map.of(new FishId("new"), RollCall.State.HIDING, new FishId("mate"), RollCall.State.SEEN))
+                .called(1, Map.of(new FishId("new"), RollCall.State.SEEN, new FishId("mate"), RollCall.State.MISSING));
         var warnings = Warning.of(logs.plan());
         assertThat(warnings).extracting(Warning::kind).contains(Warning.Kind.MISSING, Warning.Kind.NOT_EATING);
         Warning hungry = warnings.stream()
@@ -126,15 +128,16 @@ class SettlingTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(hungry.since()).isEqualTo(Logs.day(2));
-        Logs fine = logs.called(0, Map.of("new", RollCall.State.EATING, "mate", RollCall.State.EATING));
+        Logs fine = logs.called(
+                0, Map.of(new FishId("new"), RollCall.State.EATING, new FishId("mate"), RollCall.State.EATING));
         assertThat(Warning.of(fine.plan())).isEmpty();
     }
 
     @Test
     void hidingForSomeDaysAfterAnArrivalIsNormal() {
         Logs logs = arrival(6, 3)
-                .called(2, Map.of("new", RollCall.State.HIDING))
-                .called(1, Map.of("new", RollCall.State.HIDING));
+                .called(2, Map.of(new FishId("new"), RollCall.State.HIDING))
+                .called(1, Map.of(new FishId("new"), RollCall.State.HIDING));
         assertThat(Warning.of(logs.plan())).isEmpty();
     }
 

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
@@ -57,19 +58,19 @@ class WarningTest {
         assertThat(warnings())
                 .extracting(Warning::fishId, Warning::since)
                 .containsExactly(
-                        org.assertj.core.groups.Tuple.tuple("gale", Logs.day(2)),
-                        org.assertj.core.groups.Tuple.tuple("pip", Logs.day(1)));
+                        org.assertj.core.groups.Tuple.tuple(new FishId("gale"), Logs.day(2)),
+                        org.assertj.core.groups.Tuple.tuple(new FishId("pip"), Logs.day(1)));
         assertThat(warnings().get(1).words()).contains("pip was attacked fiercely", "by gale", "help today");
     }
 
     @Test
     void aFishMissingAtRollCallIsToldFromTheFirstCallItWasNotSeenToEat() {
-        logs.called(9, Map.of("pip", State.EATING))
-                .called(6, Map.of("pip", State.SEEN))
-                .called(1, Map.of("pip", State.MISSING, "gale", State.EATING));
+        logs.called(9, Map.of(new FishId("pip"), State.EATING))
+                .called(6, Map.of(new FishId("pip"), State.SEEN))
+                .called(1, Map.of(new FishId("pip"), State.MISSING, new FishId("gale"), State.EATING));
         assertThat(warnings()).singleElement().satisfies(one -> {
             assertThat(one.kind()).isEqualTo(Warning.Kind.MISSING);
-            assertThat(one.fishId()).isEqualTo("pip");
+            assertThat(one.fishId()).isEqualTo(new FishId("pip"));
             assertThat(one.since()).isEqualTo(Logs.day(6));
             assertThat(one.episode()).isEqualTo("MISSING pip " + Logs.day(6));
             assertThat(one.words()).contains("overflow", "test ammonia");
@@ -78,15 +79,15 @@ class WarningTest {
 
     @Test
     void theLastRollCallCountsNotAnEarlierNorOneToCome() {
-        logs.called(5, Map.of("pip", State.MISSING))
-                .called(1, Map.of("pip", State.EATING))
-                .called(-1, Map.of("pip", State.MISSING));
+        logs.called(5, Map.of(new FishId("pip"), State.MISSING))
+                .called(1, Map.of(new FishId("pip"), State.EATING))
+                .called(-1, Map.of(new FishId("pip"), State.MISSING));
         assertThat(warnings()).isEmpty();
     }
 
     @Test
     void aFishHurtAtRollCallIsTold() {
-        logs.called(1, Map.of("pip", State.HURT));
+        logs.called(1, Map.of(new FishId("pip"), State.HURT));
         assertThat(warnings()).extracting(Warning::kind).containsExactly(Warning.Kind.HURT);
     }
 
@@ -94,19 +95,19 @@ class WarningTest {
     @CsvSource({"20, true", "6, true", "5, false", "2, false"})
     void hidingIsNormalInTheFirstDays(int here, boolean told) {
         logs.resident("shy", "gramma-loreto", here, 5)
-                .called(1, Map.of("shy", State.SEEN))
-                .called(0, Map.of("shy", State.SEEN));
+                .called(1, Map.of(new FishId("shy"), State.SEEN))
+                .called(0, Map.of(new FishId("shy"), State.SEEN));
         assertThat(warnings().stream().anyMatch(one -> one.kind() == Warning.Kind.NOT_EATING))
                 .isEqualTo(told);
     }
 
     @Test
     void notSeenToEatOnceIsNoReasonToWorryUnlessItIsHarriedEvenThenTwice() {
-        logs.called(1, Map.of("pip", State.SEEN));
+        logs.called(1, Map.of(new FishId("pip"), State.SEEN));
         assertThat(warnings()).isEmpty();
         logs.resident("new", "gramma-loreto", 3, 5)
-                .called(2, Map.of("new", State.SEEN))
-                .called(0, Map.of("new", State.SEEN))
+                .called(2, Map.of(new FishId("new"), State.SEEN))
+                .called(0, Map.of(new FishId("new"), State.SEEN))
                 .add(Logs.day(6).atTime(9, 0), LogEntry.Kind.CHASE, "gale", "new", 1);
         assertThat(warnings())
                 .singleElement()
@@ -116,8 +117,8 @@ class WarningTest {
     @Test
     void anAttackAWeekAgoIsNotBeingHarriedNow() {
         logs.resident("new", "gramma-loreto", 3, 5)
-                .called(2, Map.of("new", State.SEEN))
-                .called(0, Map.of("new", State.SEEN))
+                .called(2, Map.of(new FishId("new"), State.SEEN))
+                .called(0, Map.of(new FishId("new"), State.SEEN))
                 .add(Logs.day(7).atTime(9, 0), LogEntry.Kind.CHASE, "gale", "new", 1);
         assertThat(warnings()).isEmpty();
     }
@@ -142,7 +143,7 @@ class WarningTest {
     void theGravestComesFirst() {
         logs.sign(Sign.Kind.TORN_FINS, "gale", 1)
                 .add(Logs.day(1).atTime(9, 0), LogEntry.Kind.PINNED, "gale", "pip", 3)
-                .called(1, Map.of("pip", State.MISSING));
+                .called(1, Map.of(new FishId("pip"), State.MISSING));
         assertThat(warnings())
                 .extracting(Warning::kind)
                 .containsExactly(Warning.Kind.MISSING, Warning.Kind.FIERCE, Warning.Kind.HURT);
@@ -159,7 +160,7 @@ class WarningTest {
                 .filteredOn(one -> one.kind() == Warning.Kind.STEPPED_IN)
                 .singleElement()
                 .satisfies(one -> {
-                    assertThat(one.fishId()).isEqualTo("next");
+                    assertThat(one.fishId()).isEqualTo(new FishId("next"));
                     assertThat(one.since()).isEqualTo(Logs.day(14));
                     assertThat(one.words()).contains("next has stepped in", "0 before");
                 });

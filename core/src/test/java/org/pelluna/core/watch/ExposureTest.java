@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.pelluna.core.id.FishId;
 
 class ExposureTest {
     private static final LocalDate DAY = LocalDate.of(2026, 5, 4);
@@ -31,8 +32,8 @@ class ExposureTest {
                 id,
                 at,
                 LogEntry.Kind.CHASE,
-                Optional.of("a"),
-                Optional.of("b"),
+                Optional.of(new FishId("a")),
+                Optional.of(new FishId("b")),
                 Optional.of(1),
                 Optional.empty(),
                 watched,

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.pelluna.core.id.FishId;
 
 class LogEntryTest {
     private static LogEntry entry(
@@ -15,8 +16,8 @@ class LogEntryTest {
                 "l",
                 LocalDateTime.of(2026, 11, 1, 19, 0),
                 LogEntry.Kind.valueOf(kind),
-                Optional.ofNullable(aggressor),
-                Optional.ofNullable(fish),
+                Optional.ofNullable(aggressor).map(FishId::new),
+                Optional.ofNullable(fish).map(FishId::new),
                 Optional.ofNullable(hardness),
                 Optional.empty(),
                 Optional.ofNullable(minutes),
