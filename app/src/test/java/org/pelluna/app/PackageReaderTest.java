@@ -53,7 +53,7 @@ class PackageReaderTest {
         for (int i = 0; i < plan.residents().size(); i++) {
             JsonNode row = tables.path("residents").get(i);
             assertThat(row.path("id").asString())
-                    .isEqualTo(plan.residents().get(i).id());
+                    .isEqualTo(plan.residents().get(i).id().key());
             assertThat(row.path("lengthCm").asDouble())
                     .isEqualTo(plan.residents().get(i).lengthCm());
         }

@@ -14,7 +14,6 @@ import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
-import org.pelluna.app.storage.UndoBlockedException;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.core.id.FishId;
@@ -147,10 +146,8 @@ public class ArrivalService {
      * @throws org.pelluna.app.storage.UndoBlockedException if the record speaks of the fish since
      */
     public void undoArrival(UUID keeperId, UUID tankId, String wishKey) {
-        // On the list again: taken back already, by the same button pressed twice.
-        if (!happenings.undoArrival(keeperId, tankId, wishKey) && !record.isOnTheList(keeperId, tankId, wishKey)) {
-            throw new UndoBlockedException(
-                    "This arrival is too old to be taken back. Record how the fish left instead.");
+        if (!happenings.undoArrival(keeperId, tankId, wishKey)) {
+            record.undoArrival(keeperId, tankId, wishKey);
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -55,7 +56,7 @@ class ArrivalsView {
     /** One wish of an arrival. */
     record WishLine(
             String key,
-            String portrait,
+            Svg portrait,
             String name,
             String scientificName,
             String length,
@@ -63,7 +64,7 @@ class ArrivalsView {
             int count) {}
 
     /** A wish without a date. */
-    record HeldView(String portrait, String name, FindingView gate) {}
+    record HeldView(Svg portrait, String name, FindingView gate) {}
 
     /** What did not go by the plan. */
     record SetbackView(String on, String words) {}

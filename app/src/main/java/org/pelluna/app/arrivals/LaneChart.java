@@ -1,7 +1,5 @@
 package org.pelluna.app.arrivals;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +9,7 @@ import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
 import org.pelluna.core.forecast.WaterForecast;
@@ -18,7 +17,6 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
-import org.springframework.web.util.HtmlUtils;
 
 /**
  * The plan on one axis of time: a lane for each arrival, and under them, on the same days, the headroom used, un-ionised
@@ -61,23 +59,27 @@ final class LaneChart {
         this.axis = new TimeAxis(today.minusDays(PAST_DAYS), end.plusDays(AFTER_DAYS), today, WIDTH);
     }
 
-    String svg() {
+    Svg svg() {
         double panels = TOP + lanes.size() * ROW + GAP;
         double bottom = panels + PANELS * (PANEL + GAP) - GAP + 8;
-        StringBuilder svg = new StringBuilder("<svg class=\"course-chart lanes\" viewBox=\"" + f(-MARGIN) + " 0 "
-                + f(WIDTH + NAMES + MARGIN) + " " + f(bottom + 30) + "\" data-day-width=\"" + axis.dayWidth()
-                + "\" role=\"group\" aria-label=\"Calendar of arrivals, with headroom and water below\">");
-        svg.append(axis.svg(TOP - 4, bottom));
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='course-chart lanes' viewBox='{} 0 {} {}' data-day-width='{}' role='group' aria-label='Calendar of arrivals, with headroom and water below'>",
+                        -MARGIN,
+                        WIDTH + NAMES + MARGIN,
+                        bottom + 30,
+                        axis.dayWidth());
+        svg.add(axis.svg(TOP - 4, bottom));
         for (int row = 0; row < lanes.size(); row++) {
-            svg.append(lane(lanes.get(row), TOP + row * ROW + ROW / 2));
+            svg.add(lane(lanes.get(row), TOP + row * ROW + ROW / 2));
         }
         WaterPanels panel = new WaterPanels(plan, water);
         List<TimePanel> figures = List.of(
                 headroom(), panel.unionised(), panel.of(WaterTest.Kind.NITRITE), panel.of(WaterTest.Kind.NITRATE));
         for (int i = 0; i < figures.size(); i++) {
-            svg.append(figures.get(i).svg(axis, panels + i * (PANEL + GAP), PANEL));
+            svg.add(figures.get(i).svg(axis, panels + i * (PANEL + GAP), PANEL));
         }
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").build();
     }
 
     private TimePanel headroom() {
@@ -94,77 +96,92 @@ final class LaneChart {
         return new TimePanel("Headroom used, all grown, %", points, Optional.of(100.0), "ceiling", List.of(), 0);
     }
 
-    private String lane(Lane lane, double y) {
+    private Svg lane(Lane lane, double y) {
         String id = lane.arrival().wishIds().get(0).key();
-        String name = HtmlUtils.htmlEscape(lane.arrival().names());
+        String name = lane.arrival().names();
         LocalDate date = lane.arrival().date();
-        StringBuilder svg = new StringBuilder("<g class=\"arrival-lane\" data-wish=\"" + HtmlUtils.htmlEscape(id)
-                + "\" data-date=\"" + date
-                + "\" tabindex=\"0\" role=\"slider\" aria-orientation=\"horizontal\" aria-label=\""
-                + name + "\" aria-valuemin=\"0\" aria-valuemax=\"3650\" aria-valuenow=\""
-                + java.time.temporal.ChronoUnit.DAYS.between(plan.asOf(), date) + "\" aria-valuetext=\"arrives " + date
-                + ", release " + lane.release() + "\">");
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<g class='arrival-lane' data-wish='{}' data-date='{}' tabindex='0' role='slider' aria-orientation='horizontal' aria-label='{}' aria-valuemin='0' aria-valuemax='3650' aria-valuenow='{}' aria-valuetext='arrives {}, release {}'>",
+                        id,
+                        date,
+                        name,
+                        java.time.temporal.ChronoUnit.DAYS.between(plan.asOf(), date),
+                        date,
+                        lane.release());
         double begun = axis.x(lane.spans().get(0).from());
         double ended = axis.x(lane.spans().get(lane.spans().size() - 1).to());
-        svg.append("<rect x=\"" + f(begun - 4) + "\" y=\"" + f(y - ROW / 2 + 2) + "\" width=\"" + f(ended - begun + 8)
-                + "\" height=\"" + f(ROW - 4) + "\" class=\"lane-hold\"/>");
-        lane.spans().forEach(span -> svg.append(span(span, y)));
-        svg.append("<circle cx=\"" + f(axis.x(lane.release())) + "\" cy=\"" + f(y)
-                + "\" r=\"10\" class=\"buoy\"/><text x=\""
-                + f(axis.x(lane.release())) + "\" y=\"" + f(y + 4.5) + "\" text-anchor=\"middle\" class=\"buoy-text\">"
-                + lane.arrival().place() + "</text>");
-        svg.append(name(lane, ended, y, name));
-        return svg.append("</g>").toString();
+        svg.add(
+                "<rect x='{}' y='{}' width='{}' height='{}' class='lane-hold'/>",
+                begun - 4,
+                y - ROW / 2 + 2,
+                ended - begun + 8,
+                ROW - 4);
+        lane.spans().forEach(span -> svg.add(span(span, y)));
+        svg.add(
+                "<circle cx='{}' cy='{}' r='10' class='buoy'/><text x='{}' y='{}' text-anchor='middle' class='buoy-text'>{}</text>",
+                axis.x(lane.release()),
+                y,
+                axis.x(lane.release()),
+                y + 4.5,
+                lane.arrival().place());
+        svg.add(name(lane, ended, y, name));
+        return svg.add("</g>").build();
     }
 
-    private String name(Lane lane, double ended, double y, String name) {
-        StringBuilder svg = new StringBuilder();
+    private Svg name(Lane lane, double ended, double y, String name) {
+        Svg.Builder svg = new Svg.Builder();
         Map<WishId, ResolvedPlan.Wished> wished = stock.wishes().stream()
                 .collect(java.util.stream.Collectors.toMap(one -> one.wish().id(), one -> one));
         double x = ended + 6;
         for (WishId id : lane.arrival().wishIds()) {
-            svg.append("<use href=\"#" + Portraits.key(wished.get(id).species()) + "\" x=\"" + f(x) + "\" y=\""
-                    + f(y - 15) + "\" width=\"38\" height=\"" + f(38 * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH)
-                    + "\"/>");
+            svg.add(
+                    "<use href='#{}' x='{}' y='{}' width='38' height='{}'/>",
+                    Portraits.key(wished.get(id).species()),
+                    x,
+                    y - 15,
+                    38 * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH);
             x += 34;
         }
         String text = name.length() > 34 ? name.substring(0, 33) + "…" : name;
-        return svg + "<text x=\"" + f(x + 8) + "\" y=\"" + f(y + 4) + "\" class=\"chart-text chart-name\">" + text
-                + "</text>";
+        return Svg.of("{}<text x='{}' y='{}' class='chart-text chart-name'>{}</text>", svg, x + 8, y + 4, text);
     }
 
-    private String span(Span span, double y) {
+    private Svg span(Span span, double y) {
         double x = axis.x(span.from());
         double width = axis.x(span.to()) - x;
-        String title = "<title>" + span.words() + ", " + span.from() + " to " + span.to() + "</title>";
+        Svg title = Svg.of("<title>{}, {} to {}</title>", span.words(), span.from(), span.to());
         return switch (span.kind()) {
-            case LOOK ->
-                "<path d=\"M" + f(x) + " " + f(y) + "h" + f(width) + "\" class=\"span-look\">" + title + "</path>";
+            case LOOK -> Svg.of("<path d='M{} {}h{}' class='span-look'>{}</path>", x, y, width, title);
             case QUARANTINE ->
-                "<rect x=\"" + f(x) + "\" y=\"" + f(y - 7) + "\" width=\"" + f(width)
-                        + "\" height=\"14\" class=\"span-quarantine\">" + title + "</rect>"
-                        + (width > 60
-                                ? "<text x=\"" + f(x + 5) + "\" y=\"" + f(y + 4)
-                                        + "\" class=\"chart-text chart-small\">" + span.words() + "</text>"
+                Svg.of(
+                        "<rect x='{}' y='{}' width='{}' height='14' class='span-quarantine'>{}</rect>{}",
+                        x,
+                        y - 7,
+                        width,
+                        title,
+                        width > 60
+                                ? Svg.of(
+                                        "<text x='{}' y='{}' class='chart-text chart-small'>{}</text>",
+                                        x + 5,
+                                        y + 4,
+                                        span.words())
                                 : "");
-            case RAMP ->
-                "<path d=\"M" + f(x) + " " + f(y + 7) + "h" + f(width) + "v-14Z\" class=\"span-ramp\">" + title
-                        + "</path>";
+            case RAMP -> Svg.of("<path d='M{} {}h{}v-14Z' class='span-ramp'>{}</path>", x, y + 7, width, title);
             case BOX ->
-                "<rect x=\"" + f(x) + "\" y=\"" + f(y - 8) + "\" width=\"" + f(width)
-                        + "\" height=\"16\" class=\"span-box\">" + title + "</rect>";
-            case RELEASE -> "";
-            case WATCH -> "<path d=\"" + wave(x, width, y) + "\" class=\"span-watch\">" + title + "</path>";
+                Svg.of("<rect x='{}' y='{}' width='{}' height='16' class='span-box'>{}</rect>", x, y - 8, width, title);
+            case RELEASE -> Svg.NONE;
+            case WATCH -> Svg.of("<path d='{}' class='span-watch'>{}</path>", wave(x, width, y), title);
         };
     }
 
     /** A swell that dies down: tension is expected to. */
     private static String wave(double x, double width, double y) {
-        StringBuilder path = new StringBuilder("M" + f(x) + " " + f(y));
+        StringBuilder path = new StringBuilder(Svg.path("M{} {}", x, y));
         int waves = 6;
         for (int i = 0; i < waves; i++) {
             double swing = 9.0 * (waves - i) / waves * (i % 2 == 0 ? -1 : 1);
-            path.append("q" + f(width / waves / 2) + " " + f(swing) + " " + f(width / waves) + " 0");
+            path.append(Svg.path("q{} {} {} 0", width / waves / 2, swing, width / waves));
         }
         return path.toString();
     }

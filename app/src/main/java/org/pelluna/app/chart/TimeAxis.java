@@ -5,6 +5,7 @@ import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.Locale;
 import java.util.stream.IntStream;
+import org.pelluna.app.svg.Svg;
 
 /**
  * A line of time from one day to another, drawn as the graduated border of a chart.
@@ -32,34 +33,37 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
     }
 
     /** The months as a graduated bar at a height, with lines up to the top, and a line for today. */
-    public String svg(double top, double bottom) {
-        StringBuilder svg = new StringBuilder();
+    public Svg svg(double top, double bottom) {
+        Svg.Builder svg = new Svg.Builder();
         LocalDate month = from.withDayOfMonth(1).plusMonths(1);
         int every = monthsBetweenLabels();
         boolean filled = true;
         double begun = 0;
         while (x(month) < width) {
-            svg.append(bar(begun, x(month), bottom, filled));
-            svg.append("<path d=\"M" + f(x(month)) + " " + f(top) + "V" + f(bottom) + "\" class=\"graticule\"/>");
+            svg.add(bar(begun, x(month), bottom, filled));
+            svg.add("<path d='M{} {}V{}' class='graticule'/>", x(month), top, bottom);
             if ((month.getYear() * 12 + month.getMonthValue() - 1) % every == 0) {
-                svg.append("<text x=\"" + f(x(month) + 3) + "\" y=\"" + f(bottom + 20)
-                        + "\" class=\"chart-text chart-small\">"
-                        + month.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH) + " "
-                        + (month.getMonthValue() == 1
+                svg.add(
+                        "<text x='{}' y='{}' class='chart-text chart-small'>{} {}</text>",
+                        x(month) + 3,
+                        bottom + 20,
+                        month.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH),
+                        month.getMonthValue() == 1
                                         || month.equals(from.withDayOfMonth(1).plusMonths(1))
                                 ? month.getYear()
-                                : "")
-                        + "</text>");
+                                : "");
             }
             begun = x(month);
             month = month.plusMonths(1);
             filled = !filled;
         }
-        svg.append(bar(begun, width, bottom, filled));
-        svg.append("<path d=\"M" + f(x(today)) + " " + f(top - 6) + "V" + f(bottom + 8) + "\" class=\"today\"/>");
-        svg.append("<text x=\"" + f(x(today)) + "\" y=\"" + f(top - 9)
-                + "\" text-anchor=\"middle\" class=\"chart-text chart-small\">today</text>");
-        return svg.toString();
+        svg.add(bar(begun, width, bottom, filled));
+        svg.add("<path d='M{} {}V{}' class='today'/>", x(today), top - 6, bottom + 8);
+        svg.add(
+                "<text x='{}' y='{}' text-anchor='middle' class='chart-text chart-small'>today</text>",
+                x(today),
+                top - 9);
+        return svg.build();
     }
 
     /** Labels stand at months that come again every year, or every few years, with room for each. */
@@ -71,14 +75,12 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
                 .orElse(600);
     }
 
-    private static String bar(double from, double to, double y, boolean filled) {
-        return "<rect x=\"" + f(from) + "\" y=\"" + f(y) + "\" width=\"" + f(Math.max(0, to - from))
-                + "\" height=\"5\" class=\"" + (filled ? "bar-full" : "bar-empty") + "\"/>";
-    }
-
-    /** A number as SVG takes it. */
-    public static String f(double value) {
-        long tenths = Math.round(value * 10);
-        return (tenths < 0 ? "-" : "") + Math.abs(tenths) / 10 + "." + Math.abs(tenths) % 10;
+    private static Svg bar(double from, double to, double y, boolean filled) {
+        return Svg.of(
+                "<rect x='{}' y='{}' width='{}' height='5' class='{}'/>",
+                from,
+                y,
+                Math.max(0, to - from),
+                filled ? "bar-full" : "bar-empty");
     }
 }

@@ -1,10 +1,9 @@
 package org.pelluna.app.chart;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.units.Numbers;
 
 /**
@@ -31,7 +30,7 @@ public record TimePanel(
     public record Point(LocalDate on, double value) {}
 
     /** The panel between two heights. */
-    public String svg(TimeAxis axis, double top, double height) {
+    public Svg svg(TimeAxis axis, double top, double height) {
         List<Point> shown = course.stream()
                 .filter(point ->
                         !point.on().isBefore(axis.from()) && !point.on().isAfter(axis.to()))
@@ -46,36 +45,45 @@ public record TimePanel(
                         dots.stream().mapToDouble(Point::value).max().orElse(0)));
         double scale = height / (Math.max(most, 1e-6) * HEADROOM);
         double base = top + height;
-        StringBuilder svg =
-                new StringBuilder("<path d=\"M0 " + f(base) + "H" + f(axis.width()) + "\" class=\"thin\"/>");
+        Svg.Builder svg = new Svg.Builder().add("<path d='M0 {}H{}' class='thin'/>", base, axis.width());
         if (!shown.isEmpty()) {
             StringBuilder line = new StringBuilder();
             for (Point point : shown) {
                 line.append(line.length() == 0 ? "M" : "L")
-                        .append(f(axis.x(point.on())))
+                        .append(Svg.number(axis.x(point.on())))
                         .append(' ')
-                        .append(f(base - point.value() * scale));
+                        .append(Svg.number(base - point.value() * scale));
             }
-            String area = line + "L" + f(axis.x(shown.get(shown.size() - 1).on())) + " " + f(base) + "L"
-                    + f(axis.x(shown.get(0).on())) + " " + f(base) + "Z";
-            svg.append(
-                    "<path d=\"" + area + "\" class=\"panel-area\"/><path d=\"" + line + "\" class=\"panel-line\"/>");
+            String area = Svg.path(
+                    "{}L{} {}L{} {}Z",
+                    line,
+                    axis.x(shown.get(shown.size() - 1).on()),
+                    base,
+                    axis.x(shown.get(0).on()),
+                    base);
+            svg.add("<path d='{}' class='panel-area'/><path d='{}' class='panel-line'/>", area, line);
         }
         limit.ifPresent(value -> {
             double y = base - value * scale;
-            svg.append("<path d=\"M0 " + f(y) + "H" + f(axis.width()) + "\" class=\"panel-limit\"/><text x=\""
-                    + f(axis.width() + 6) + "\" y=\"" + f(y + 4) + "\" class=\"chart-text chart-small\">" + limitWords
-                    + " " + Numbers.plain(value, decimals) + "</text>");
+            svg.add(
+                    "<path d='M0 {}H{}' class='panel-limit'/><text x='{}' y='{}' class='chart-text chart-small'>{} {}</text>",
+                    y,
+                    axis.width(),
+                    axis.width() + 6,
+                    y + 4,
+                    limitWords,
+                    Numbers.plain(value, decimals));
         });
         for (Point point : dots) {
-            svg.append("<path d=\"M" + f(axis.x(point.on())) + " " + f(base - point.value() * scale - 5)
-                    + "l5 5l-5 5l-5 -5Z\" class=\"panel-test\"><title>measured " + Numbers.plain(point.value(), 3)
-                    + " on "
-                    + point.on() + "</title></path>");
+            svg.add(
+                    "<path d='M{} {}l5 5l-5 5l-5 -5Z' class='panel-test'><title>measured {} on {}</title></path>",
+                    axis.x(point.on()),
+                    base - point.value() * scale - 5,
+                    Numbers.plain(point.value(), 3),
+                    point.on());
         }
         // Beside today, where a narrow screen begins.
-        svg.append("<text x=\"" + f(axis.x(axis.today()) + 6) + "\" y=\"" + f(top + 2)
-                + "\" class=\"chart-text sounding\">" + title + "</text>");
-        return svg.toString();
+        svg.add("<text x='{}' y='{}' class='chart-text sounding'>{}</text>", axis.x(axis.today()) + 6, top + 2, title);
+        return svg.build();
     }
 }

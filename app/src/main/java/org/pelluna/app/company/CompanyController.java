@@ -3,7 +3,6 @@ package org.pelluna.app.company;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,6 +17,7 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureStrengths;
@@ -135,8 +135,8 @@ class CompanyController {
                 fish.add(one);
                 entries.add(entry(one, "to come back", true));
             }
-            Map<WishId, Fish> wished = new HashMap<>();
-            assessment.stock().wishes().forEach(wish -> wished.put(wish.wish().id(), wish.fish()));
+            Map<WishId, Fish> wished = assessment.stock().wishes().stream()
+                    .collect(Collectors.toMap(one -> one.wish().id(), ResolvedPlan.Wished::fish));
             for (Arrival arrival : assessment.order().arrivals()) {
                 for (WishId id : arrival.wishIds()) {
                     fish.add(wished.get(id));
@@ -153,8 +153,7 @@ class CompanyController {
     }
 
     private static List<Line> lines(Assessment assessment, boolean withPlan, List<Entry> entries) {
-        Map<String, String> names = new HashMap<>();
-        entries.forEach(entry -> names.put(entry.id(), entry.name()));
+        Map<String, String> names = entries.stream().collect(Collectors.toMap(Entry::id, Entry::name));
         double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
         Stream<Pressure> pressures = withPlan
                 ? Stream.concat(assessment.today().stream(), assessment.planned().stream())

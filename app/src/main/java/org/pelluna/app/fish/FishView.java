@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
@@ -41,14 +42,14 @@ record FishView(
         String speciesId,
         String species,
         String scientificName,
-        String sheet,
-        String portrait,
+        Svg sheet,
+        Svg portrait,
         String state,
         String where,
         String length,
         String sex,
         boolean changesSex,
-        String chart,
+        Svg chart,
         List<FishStory.Moment> story,
         String logged,
         List<PressLine> presses,

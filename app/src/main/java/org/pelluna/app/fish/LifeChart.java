@@ -1,13 +1,12 @@
 package org.pelluna.app.fish;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
@@ -19,18 +18,20 @@ record LifeChart(Fish fish, Resident resident, LocalDate today, Measures measure
     private static final int STEPS = 120;
 
     /** The chart; the words beside it say the same. */
-    String svg() {
+    Svg svg() {
         LocalDate from = resident.arrivedOn().minusDays(10);
         LocalDate end = resident.leftOn().orElse(today.plusYears(1));
         LocalDate to = end.isBefore(from.plusDays(60)) ? from.plusDays(60) : end;
         TimeAxis axis = new TimeAxis(from, to, today.isAfter(to) ? to : today, WIDTH);
         double top = 30;
         double bars = top + HEIGHT + 18;
-        StringBuilder svg = new StringBuilder(
-                "<svg class=\"course-chart life-chart\" viewBox=\"-8 0 " + f(WIDTH + 110) + " " + f(bars + 60)
-                        + "\" role=\"img\" aria-label=\"Length computed and measured, and the days in the display\">");
-        svg.append(axis.svg(top - 4, bars + 20));
-        svg.append(new TimePanel(
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='course-chart life-chart' viewBox='-8 0 {} {}' role='img' aria-label='Length computed and measured, and the days in the display'>",
+                        WIDTH + 110,
+                        bars + 60);
+        svg.add(axis.svg(top - 4, bars + 20));
+        svg.add(new TimePanel(
                         "Length, " + measures.length().symbol(),
                         course(from, to),
                         Optional.of(
@@ -42,12 +43,17 @@ record LifeChart(Fish fish, Resident resident, LocalDate today, Measures measure
         for (var stay : resident.stays()) {
             double begun = axis.x(stay.cameOn());
             double ended = axis.x(stay.leftOn().orElse(today.isAfter(to) ? to : today));
-            svg.append("<rect x=\"" + f(begun) + "\" y=\"" + f(bars) + "\" width=\"" + f(Math.max(1, ended - begun))
-                    + "\" height=\"9\" class=\"fill-land\"/>");
+            svg.add(
+                    "<rect x='{}' y='{}' width='{}' height='9' class='fill-land'/>",
+                    begun,
+                    bars,
+                    Math.max(1, ended - begun));
         }
-        return svg.append("<text x=\"" + f(WIDTH + 6) + "\" y=\"" + f(bars + 9)
-                        + "\" class=\"chart-text chart-small\">in the display</text></svg>")
-                .toString();
+        return svg.add(
+                        "<text x='{}' y='{}' class='chart-text chart-small'>in the display</text></svg>",
+                        WIDTH + 6,
+                        bars + 9)
+                .build();
     }
 
     private List<TimePanel.Point> course(LocalDate from, LocalDate to) {

@@ -14,6 +14,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
@@ -59,7 +60,7 @@ class LossController {
     /** One loss ready to print. */
     record LossView(
             String key,
-            String portrait,
+            Svg portrait,
             String name,
             String species,
             String on,

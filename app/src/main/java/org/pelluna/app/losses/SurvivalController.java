@@ -1,12 +1,12 @@
 package org.pelluna.app.losses;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Shapes;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.lessons.Lessons;
 import org.pelluna.core.lessons.Survivors;
 import org.pelluna.core.plan.TankPlan;
@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** How long fish live here, and what this tank has taught. */
 @Controller
 class SurvivalController {
+    private static final String SMALL = "chart-text chart-small";
     private static final double WIDTH = 720;
     private static final double HEIGHT = 220;
     private static final int[] MARKS = {30, 90, 365, 1095};
@@ -105,7 +106,7 @@ class SurvivalController {
         }
     }
 
-    private static String chart(List<Survivors.Group> groups) {
+    private static Svg chart(List<Survivors.Group> groups) {
         double longest = Math.max(
                 30,
                 groups.stream()
@@ -114,14 +115,17 @@ class SurvivalController {
                         .max()
                         .orElse(30));
         double scale = WIDTH / longest;
-        StringBuilder svg = new StringBuilder("<svg class=\"survival-chart\" viewBox=\"-40 -14 " + f(WIDTH + 200) + " "
-                + f(HEIGHT + 44) + "\" role=\"img\" aria-label=\"Survival after arrival; the table says the same\">"
-                + "<rect width=\"" + f(WIDTH) + "\" height=\"" + f(HEIGHT) + "\" class=\"tint-1\"/>");
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='survival-chart' viewBox='-40 -14 {} {}' role='img' aria-label='Survival after arrival; the table says the same'><rect width='{}' height='{}' class='tint-1'/>",
+                        WIDTH + 200,
+                        HEIGHT + 44,
+                        WIDTH,
+                        HEIGHT);
         for (int share = 0; share <= 100; share += 25) {
             double y = HEIGHT * (1 - share / 100.0);
-            svg.append("<path class=\"graticule\" d=\"M0 " + f(y) + "H" + f(WIDTH)
-                    + "\"/><text class=\"chart-text chart-small\"" + " x=\"-6\" y=\"" + f(y + 4)
-                    + "\" text-anchor=\"end\">" + share + " %</text>");
+            svg.add(Shapes.line("graticule", Svg.path("M0 {}H{}", y, WIDTH)))
+                    .add("<g text-anchor='end'>{}</g>", Shapes.text(SMALL, -6, y + 4, share + " %"));
         }
         double label = -20;
         for (int i = 0; i < Math.min(SHOWN, groups.size()); i++) {
@@ -135,23 +139,21 @@ class SurvivalController {
             double y = 0;
             for (Survival.Step step : group.curve()) {
                 y = HEIGHT * (1 - step.survival());
-                line.append("H" + f(step.time() * scale) + "V" + f(y));
+                line.append(Svg.path("H{}V{}", step.time() * scale, y));
             }
             label = Math.max(y + 4, label + 16);
-            svg.append("<path class=\"survival-line\" stroke-dasharray=\"" + DASHES[i] + "\" d=\"" + line + "H" + f(end)
-                    + "\"/><path class=\"thin\" stroke-dasharray=\"1 3\" d=\"M" + f(end) + " " + f(y) + "L"
-                    + f(WIDTH + 8)
-                    + " " + f(label - 4) + "\"/><text class=\"chart-text chart-small\" x=\"" + f(WIDTH + 12) + "\" y=\""
-                    + f(label) + "\">" + org.pelluna.app.portrait.Markup.escape(group.name()) + "</text>");
+            String lead = Svg.path("M{} {}L{} {}", end, y, WIDTH + 8, label - 4);
+            svg.add("<path class='survival-line' stroke-dasharray='{}' d='{}H{}'/>", DASHES[i], line, end)
+                    .add("<path class='thin' stroke-dasharray='1 3' d='{}'/>", lead)
+                    .add(Shapes.text(SMALL, WIDTH + 12, label, group.name()));
         }
         for (int day : MARKS) {
             if (day < longest) {
-                svg.append("<path class=\"graticule\" d=\"M" + f(day * scale) + " 0V" + f(HEIGHT)
-                        + "\"/><text class=\"chart-text chart-small\" x=\"" + f(day * scale) + "\" y=\""
-                        + f(HEIGHT + 16)
-                        + "\" text-anchor=\"middle\">" + (day < 365 ? day + " days" : day / 365 + " y") + "</text>");
+                String words = day < 365 ? day + " days" : day / 365 + " y";
+                svg.add(Shapes.line("graticule", Svg.path("M{} 0V{}", day * scale, HEIGHT)))
+                        .add("<g text-anchor='middle'>{}</g>", Shapes.text(SMALL, day * scale, HEIGHT + 16, words));
             }
         }
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").build();
     }
 }

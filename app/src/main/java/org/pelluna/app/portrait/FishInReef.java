@@ -1,12 +1,11 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -27,7 +26,7 @@ public final class FishInReef {
     }
 
     /** The front of a tank with its residents as they are today. */
-    public static String today(ResolvedPlan stock, Measures measures, double fieldCm) {
+    public static Svg today(ResolvedPlan stock, Measures measures, double fieldCm) {
         var tank = stock.plan().tank();
         ReefDrawing drawing = new ReefDrawing(tank, measures, false);
         List<FishOnDay> swimmers = stock.residents().stream()
@@ -67,7 +66,7 @@ public final class FishInReef {
         }
     }
 
-    private String front(
+    private Svg front(
             FishPlacing.Placed one, FishNumbers numbers, int number, Optional<FishId> picked, boolean pickable) {
         FishOnDay swimmer = one.swimmer();
         double length = swimmer.lengthCm();
@@ -77,29 +76,36 @@ public final class FishInReef {
         double y = drawing.frontY(one.zCm()) - high / 2;
         boolean isPicked = picked.filter(swimmer.fish().id()::equals).isPresent();
         String words = words(swimmer);
-        String flip = one.facesRight() ? " transform=\"translate(" + n(2 * one.xCm()) + " 0) scale(-1 1)\"" : "";
-        return "<g class=\"swimmer " + presence(swimmer) + (isPicked ? " picked" : "") + "\" data-fish=\""
-                + Markup.escape(swimmer.fish().id().key()) + "\" data-length-cm=\""
-                + String.format(Locale.ROOT, "%.2f", length)
-                + "\""
-                + (pickable
-                        ? " tabindex=\"0\" role=\"button\" aria-pressed=\"" + isPicked + "\" aria-label=\"" + words
-                                + "\""
-                        : "")
-                + "><title>" + words + "</title>"
-                + (pickable ? hit(one, length) : "")
-                + "<use href=\"#" + Portraits.keyAt(swimmer.fish().species(), length) + "\" x=\"" + n(x) + "\" y=\""
-                + n(y)
-                + "\" width=\"" + String.format(Locale.ROOT, "%.2f", wide) + "\" height=\""
-                + String.format(Locale.ROOT, "%.2f", high) + "\"" + flip + "/>"
-                + numbers.place(number, one.xCm(), y + high * 0.12 - 0.3) + "</g>";
+        Svg flip = one.facesRight() ? Svg.of(" transform='translate({} 0) scale(-1 1)'", 2 * one.xCm()) : Svg.NONE;
+        return Svg.of(
+                "<g class='swimmer {}{}' data-fish='{}' data-length-cm='{}'{}><title>{}</title>{}<use href='#{}' x='{}' y='{}' width='{}' height='{}'{}/>{}</g>",
+                presence(swimmer),
+                isPicked ? " picked" : "",
+                swimmer.fish().id().key(),
+                String.format(Locale.ROOT, "%.2f", length),
+                pickable
+                        ? Svg.of(" tabindex='0' role='button' aria-pressed='{}' aria-label='{}'", isPicked, words)
+                        : "",
+                words,
+                pickable ? hit(one, length) : "",
+                Portraits.keyAt(swimmer.fish().species(), length),
+                x,
+                y,
+                String.format(Locale.ROOT, "%.2f", wide),
+                String.format(Locale.ROOT, "%.2f", high),
+                flip,
+                numbers.place(number, one.xCm(), y + high * 0.12 - 0.3));
     }
 
     /** Small fish have a larger field to be picked by. */
-    private String hit(FishPlacing.Placed one, double length) {
+    private Svg hit(FishPlacing.Placed one, double length) {
         double radius = Math.max(length / 2, drawing.text() * 1.2);
-        return "<ellipse class=\"hit\" cx=\"" + n(one.xCm()) + "\" cy=\"" + n(drawing.frontY(one.zCm())) + "\" rx=\""
-                + n(radius) + "\" ry=\"" + n(Math.max(length * 0.3, drawing.text() * 1.2)) + "\"/>";
+        return Svg.of(
+                "<ellipse class='hit' cx='{}' cy='{}' rx='{}' ry='{}'/>",
+                one.xCm(),
+                drawing.frontY(one.zCm()),
+                radius,
+                Math.max(length * 0.3, drawing.text() * 1.2));
     }
 
     private String words(FishOnDay swimmer) {
@@ -108,8 +114,7 @@ public final class FishInReef {
             case TO_COME -> "to come on " + swimmer.since() + " at " + measures.lengthOf(swimmer.lengthCm());
             case GONE -> "gone since " + swimmer.since();
         };
-        return Markup.escape(swimmer.fish().name()) + ", "
-                + Markup.escape(swimmer.fish().species().commonName()) + ", " + when;
+        return swimmer.fish().name() + ", " + swimmer.fish().species().commonName() + ", " + when;
     }
 
     private static String presence(FishOnDay swimmer) {
@@ -121,7 +126,7 @@ public final class FishInReef {
     }
 
     /** From above a fish is a spindle of its length with its tail. */
-    private String top(FishPlacing.Placed one) {
+    private Svg top(FishPlacing.Placed one) {
         double half = one.swimmer().lengthCm() / 2;
         double broad = one.swimmer().lengthCm() * 0.1;
         double way = one.facesRight() ? -1 : 1;
@@ -134,13 +139,26 @@ public final class FishInReef {
                 .colours()
                 .get(0)
                 .hex();
-        return "<g class=\"swimmer-top " + presence(one.swimmer()) + "\"><title>" + words(one.swimmer())
-                + "</title><path class=\"from-above\" fill=\"" + ground + "\" d=\"M" + n(x - way * half) + " " + n(y)
-                + "Q"
-                + n(x - way * half * 0.3) + " " + n(y - broad * 1.6) + " " + n(x + way * half * 0.62) + " " + n(y)
-                + "L" + n(x + way * half) + " " + n(y - broad * 0.7) + "V" + n(y + broad * 0.7) + "L"
-                + n(x + way * half * 0.62) + " " + n(y) + "Q" + n(x - way * half * 0.3) + " " + n(y + broad * 1.6) + " "
-                + n(x - way * half) + " " + n(y) + "Z\"/></g>";
+        return Svg.of(
+                "<g class='swimmer-top {}'><title>{}</title><path class='from-above' fill='{}' d='M{} {}Q{} {} {} {}L{} {}V{}L{} {}Q{} {} {} {}Z'/></g>",
+                presence(one.swimmer()),
+                words(one.swimmer()),
+                ground,
+                x - way * half,
+                y,
+                x - way * half * 0.3,
+                y - broad * 1.6,
+                x + way * half * 0.62,
+                y,
+                x + way * half,
+                y - broad * 0.7,
+                y + broad * 0.7,
+                x + way * half * 0.62,
+                y,
+                x - way * half * 0.3,
+                y + broad * 1.6,
+                x - way * half,
+                y);
     }
 
     /** Lines from those who press the picked fish, and to those it presses; heavy where it is hard. */
@@ -164,7 +182,7 @@ public final class FishInReef {
                         arrow(byId.get(one.aggressorId()), byId.get(one.victimId()), one.perHour() >= careful)));
     }
 
-    private String arrow(FishPlacing.Placed from, FishPlacing.Placed to, boolean hard) {
+    private Svg arrow(FishPlacing.Placed from, FishPlacing.Placed to, boolean hard) {
         double x1 = from.xCm();
         double y1 = drawing.frontY(from.zCm());
         double x2 = to.xCm();
@@ -178,10 +196,20 @@ public final class FishInReef {
         double my = (y1 + ey) / 2 + (ex - x1) / away * bend;
         double head = drawing.text() * 0.8;
         double angle = Math.atan2(ey - my, ex - mx);
-        return "<g class=\"press" + (hard ? " hard" : "") + "\"><path d=\"M" + n(x1) + " " + n(y1) + "Q" + n(mx) + " "
-                + n(my)
-                + " " + n(ex) + " " + n(ey) + "\"/><path class=\"head\" d=\"M" + n(ex) + " " + n(ey) + "L"
-                + n(ex - head * Math.cos(angle - 0.45)) + " " + n(ey - head * Math.sin(angle - 0.45)) + "L"
-                + n(ex - head * Math.cos(angle + 0.45)) + " " + n(ey - head * Math.sin(angle + 0.45)) + "Z\"/></g>";
+        return Svg.of(
+                "<g class='press{}'><path d='M{} {}Q{} {} {} {}'/><path class='head' d='M{} {}L{} {}L{} {}Z'/></g>",
+                hard ? " hard" : "",
+                x1,
+                y1,
+                mx,
+                my,
+                ex,
+                ey,
+                ex,
+                ey,
+                ex - head * Math.cos(angle - 0.45),
+                ey - head * Math.sin(angle - 0.45),
+                ex - head * Math.cos(angle + 0.45),
+                ey - head * Math.sin(angle + 0.45));
     }
 }

@@ -1,9 +1,8 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
 import java.util.ArrayList;
 import java.util.List;
+import org.pelluna.app.svg.Svg;
 
 /** The numbers of the fish in a drawing, each above its fish, or beside the place that another number has taken. */
 final class FishNumbers {
@@ -40,7 +39,7 @@ final class FishNumbers {
     }
 
     /** A number whose middle stands at {@code x} and whose foot at {@code y}, or as near as there is room. */
-    String place(int number, double x, double y) {
+    Svg place(int number, double x, double y) {
         double wide = size * DIGIT * Integer.toString(number).length();
         Box chosen = new Box(x, y, wide, size * 0.8);
         for (double[] place : PLACES) {
@@ -51,7 +50,11 @@ final class FishNumbers {
             }
         }
         taken.add(chosen);
-        return "<text class=\"fish-number\" x=\"" + n(chosen.x()) + "\" y=\"" + n(chosen.y()) + "\" font-size=\""
-                + n(size) + "\">" + number + "</text>";
+        return Svg.of(
+                "<text class='fish-number' x='{}' y='{}' font-size='{}'>{}</text>",
+                chosen.x(),
+                chosen.y(),
+                size,
+                number);
     }
 }

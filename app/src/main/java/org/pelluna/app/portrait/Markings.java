@@ -1,7 +1,6 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.species.Appearance;
 
 /** The marking on a body, to be clipped by its outline. */
@@ -18,13 +17,13 @@ final class Markings {
         this.accent = accent;
     }
 
-    String svg() {
-        return svg(look.pattern()) + look.second().map(this::svg).orElse("");
+    Svg svg() {
+        return Svg.of("{}{}", svg(look.pattern()), look.second().map(this::svg).orElse(Svg.NONE));
     }
 
-    private String svg(Appearance.Pattern pattern) {
+    private Svg svg(Appearance.Pattern pattern) {
         return switch (pattern) {
-            case PLAIN -> "";
+            case PLAIN -> Svg.NONE;
             case BARS -> bars();
             case LINES -> lines();
             case SPOTS -> spots();
@@ -33,7 +32,7 @@ final class Markings {
             case MASK -> mask();
             case MAZE -> maze();
             case EYESPOT -> eyespot();
-            case STRIPE -> stroke("M0 -1Q30 " + n(body.back(0.4) * 0.3) + " 101 0", colour, stripeWidth());
+            case STRIPE -> stroke(Svg.path("M0 -1Q30 {} 101 0", body.back(0.4) * 0.3), colour, stripeWidth());
             case RINGS -> rings();
             case NET -> net();
             case CHEVRONS -> chevrons();
@@ -42,159 +41,197 @@ final class Markings {
             case TWO_TONE -> twoTone();
             case BELLY_SPOTS -> bellySpots();
             case DARK_REAR ->
-                "<path d=\"M36 " + n(body.back(0.4) * 0.2) + "Q50 " + n(body.back(0.4) * 1.6) + " 72 "
-                        + n(body.back(0.8) * 1.3) + "L74 " + n(body.belly(0.8) * 1.3) + "Q48 "
-                        + n(body.belly(0.4) * 1.6)
-                        + " 36 " + n(body.back(0.4) * 0.2) + "Z\" fill=\"" + colour + "\"/>";
+                Svg.of(
+                        "<path d='M36 {}Q50 {} 72 {}L74 {}Q48 {} 36 {}Z' fill='{}'/>",
+                        body.back(0.4) * 0.2,
+                        body.back(0.4) * 1.6,
+                        body.back(0.8) * 1.3,
+                        body.belly(0.8) * 1.3,
+                        body.belly(0.4) * 1.6,
+                        body.back(0.4) * 0.2,
+                        colour);
         };
     }
 
-    private String bars() {
-        StringBuilder svg = new StringBuilder();
+    private Svg bars() {
+        Svg.Builder svg = new Svg.Builder();
         for (double at : new double[] {0.24, 0.54, 0.86}) {
             double x = body.x(at);
-            String path = "M" + n(x) + " -45Q" + n(x + 5) + " 0 " + n(x) + " 45";
-            svg.append(stroke(path, accent, 10.5)).append(stroke(path, colour, 8));
+            String path = Svg.path("M{} -45Q{} 0 {} 45", x, x + 5, x);
+            svg.add(stroke(path, accent, 10.5)).add(stroke(path, colour, 8));
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String lines() {
-        StringBuilder svg = new StringBuilder();
+    private Svg lines() {
+        Svg.Builder svg = new Svg.Builder();
         double half = look.depth() * BodyOutline.LENGTH / 2;
         for (int i = -2; i <= 2; i++) {
             double y = i * half * 0.36;
-            svg.append(stroke("M4 " + n(y * 0.5) + "Q40 " + n(y * 1.25) + " 82 " + n(y * 0.7), colour, half * 0.13));
+            svg.add(stroke(Svg.path("M4 {}Q40 {} 82 {}", y * 0.5, y * 1.25, y * 0.7), colour, half * 0.13));
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String spots() {
-        StringBuilder svg = new StringBuilder();
+    private Svg spots() {
+        Svg.Builder svg = new Svg.Builder();
         double half = look.depth() * BodyOutline.LENGTH / 2;
         double size = half * 0.14;
         for (int row = -2; row <= 2; row++) {
             for (int i = 0; i < 8; i++) {
                 double x = 18 + i * 8.5 + (row % 2 == 0 ? 0 : 4.2);
-                svg.append("<circle cx=\"" + n(x) + "\" cy=\"" + n(row * half * 0.36) + "\" r=\"" + n(size)
-                        + "\" fill=\"" + ((i + row) % 3 == 0 ? accent : colour) + "\"/>");
+                svg.add(
+                        "<circle cx='{}' cy='{}' r='{}' fill='{}'/>",
+                        x,
+                        row * half * 0.36,
+                        size,
+                        (i + row) % 3 == 0 ? accent : colour);
             }
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String bicolour() {
-        return "<path d=\"M46 -45Q40 0 50 45L110 45L110 -45Z\" fill=\"" + colour + "\"/>"
-                + "<path d=\"M46 -45Q40 0 50 45\"" + " fill=\"none\" stroke=\"" + accent
-                + "\" stroke-width=\"1.4\" stroke-opacity=\"0.6\"/>";
+    private Svg bicolour() {
+        return Svg.of(
+                "<path d='M46 -45Q40 0 50 45L110 45L110 -45Z' fill='{}'/><path d='M46 -45Q40 0 50 45' fill='none' stroke='{}' stroke-width='1.4' stroke-opacity='0.6'/>",
+                colour,
+                accent);
     }
 
-    private String saddle() {
+    private Svg saddle() {
         double top = body.back(0.5);
-        return "<path d=\"M20 " + n(top * 0.35) + "Q30 " + n(top * 1.1) + " 60 " + n(top * 0.75) + "Q82 " + n(top * 0.4)
-                + " 84 0Q66 " + n(-top * 0.2) + " 60 " + n(top * 0.15) + "Q44 " + n(top * 0.6) + " 34 " + n(top * 0.1)
-                + "Q26 " + n(-top * 0.1) + " 20 " + n(top * 0.35) + "Z\" fill=\"" + colour + "\"/>";
+        return Svg.of(
+                "<path d='M20 {}Q30 {} 60 {}Q82 {} 84 0Q66 {} 60 {}Q44 {} 34 {}Q26 {} 20 {}Z' fill='{}'/>",
+                top * 0.35,
+                top * 1.1,
+                top * 0.75,
+                top * 0.4,
+                -top * 0.2,
+                top * 0.15,
+                top * 0.6,
+                top * 0.1,
+                -top * 0.1,
+                top * 0.35,
+                colour);
     }
 
-    private String mask() {
+    private Svg mask() {
         double low = body.belly(0.4);
-        return "<path d=\"M-2 -45L16 -45Q22 0 12 " + n(low * 0.6) + "L-2 45Z\" fill=\"" + colour + "\"/>"
-                + stroke("M14 " + n(low * 0.75) + "Q24 " + n(low * 0.4) + " 28 " + n(low * 1.05), colour, 3);
+        return Svg.of(
+                "<path d='M-2 -45L16 -45Q22 0 12 {}L-2 45Z' fill='{}'/>{}",
+                low * 0.6,
+                colour,
+                stroke(Svg.path("M14 {}Q24 {} 28 {}", low * 0.75, low * 0.4, low * 1.05), colour, 3));
     }
 
-    private String maze() {
-        StringBuilder svg = new StringBuilder();
+    private Svg maze() {
+        Svg.Builder svg = new Svg.Builder();
         double half = look.depth() * BodyOutline.LENGTH / 2;
         for (int row = -2; row <= 2; row++) {
-            StringBuilder path = new StringBuilder("M6 " + n(row * half * 0.4));
+            StringBuilder path = new StringBuilder(Svg.path("M6 {}", row * half * 0.4));
             for (int i = 0; i < 6; i++) {
-                path.append("q3.2 " + n(half * 0.34) + " 6.4 0q3.2 " + n(-half * 0.34) + " 6.4 0");
+                path.append(Svg.path("q3.2 {} 6.4 0q3.2 {} 6.4 0", half * 0.34, -half * 0.34));
             }
-            svg.append(stroke(path.toString(), row % 2 == 0 ? colour : accent, half * 0.15));
+            svg.add(stroke(path.toString(), row % 2 == 0 ? colour : accent, half * 0.15));
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String eyespot() {
+    private Svg eyespot() {
         double top = body.back(0.78);
-        return stroke("M15 -40Q12 0 15 40", accent, 4.5)
-                + stroke("M30 -40L60 30M40 -40L70 30M30 34L58 -6", colour, 1.3)
-                + "<circle cx=\"" + n(body.x(0.82)) + "\" cy=\"" + n(top * 0.75) + "\" r=\"4\" fill=\"" + accent
-                + "\"/>";
+        return Svg.of(
+                "{}{}<circle cx='{}' cy='{}' r='4' fill='{}'/>",
+                stroke("M15 -40Q12 0 15 40", accent, 4.5),
+                stroke("M30 -40L60 30M40 -40L70 30M30 34L58 -6", colour, 1.3),
+                body.x(0.82),
+                top * 0.75,
+                accent);
     }
 
     private double stripeWidth() {
         return Math.max(2.2, look.depth() * BodyOutline.LENGTH * 0.24);
     }
 
-    private String rings() {
-        StringBuilder svg = new StringBuilder();
+    private Svg rings() {
+        Svg.Builder svg = new Svg.Builder();
         double half = look.depth() * BodyOutline.LENGTH / 2;
         for (int i = 1; i <= 6; i++) {
-            svg.append("<ellipse cx=\"66\" cy=\"0\" rx=\"" + n(i * 10.5) + "\" ry=\"" + n(i * half * 0.3)
-                    + "\" fill=\"none\" stroke=\"" + (i % 2 == 0 ? accent : colour) + "\" stroke-width=\"2.6\"/>");
+            svg.add(
+                    "<ellipse cx='66' cy='0' rx='{}' ry='{}' fill='none' stroke='{}' stroke-width='2.6'/>",
+                    i * 10.5,
+                    i * half * 0.3,
+                    i % 2 == 0 ? accent : colour);
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String net() {
-        StringBuilder svg = new StringBuilder();
+    private Svg net() {
+        Svg.Builder svg = new Svg.Builder();
         for (int i = 0; i < 15; i++) {
             int x = i * 7 - 6;
-            svg.append(
-                    stroke("M" + x + " -46L" + (x + 46) + " 46M" + (x + 20) + " -46L" + (x - 26) + " 46", colour, 1.2));
+            svg.add(stroke("M" + x + " -46L" + (x + 46) + " 46M" + (x + 20) + " -46L" + (x - 26) + " 46", colour, 1.2));
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String chevrons() {
-        StringBuilder svg = new StringBuilder();
+    private Svg chevrons() {
+        Svg.Builder svg = new Svg.Builder();
         double half = look.depth() * BodyOutline.LENGTH / 2;
         for (int x = 24; x <= 80; x += 13) {
-            svg.append(stroke(
-                    "M" + (x + 9) + " " + n(-half * 1.2) + "L" + x + " 0L" + (x + 9) + " " + n(half * 1.2),
-                    colour,
-                    3.4));
+            svg.add(stroke(Svg.path("M{} {}L{} 0L{} {}", (x + 9), -half * 1.2, x, (x + 9), half * 1.2), colour, 3.4));
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String saddles() {
-        StringBuilder svg = new StringBuilder();
+    private Svg saddles() {
+        Svg.Builder svg = new Svg.Builder();
         for (double at : new double[] {0.34, 0.66}) {
             double x = body.x(at);
-            svg.append("<path d=\"M" + n(x - 9) + " -45L" + n(x + 9) + " -45L" + n(x + 3) + " "
-                    + n(body.belly(at) * 0.35) + "L" + n(x - 3) + " " + n(body.belly(at) * 0.35) + "Z\" fill=\""
-                    + colour
-                    + "\"/>");
+            svg.add(
+                    "<path d='M{} -45L{} -45L{} {}L{} {}Z' fill='{}'/>",
+                    x - 9,
+                    x + 9,
+                    x + 3,
+                    body.belly(at) * 0.35,
+                    x - 3,
+                    body.belly(at) * 0.35,
+                    colour);
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private String headBand() {
+    private Svg headBand() {
         double x = body.x(0.27);
-        String path = "M" + n(x) + " -45Q" + n(x + 4) + " 0 " + n(x) + " 45";
-        return stroke(path, "#16181c", 8) + stroke(path, colour, 6);
+        String path = Svg.path("M{} -45Q{} 0 {} 45", x, x + 4, x);
+        return Svg.of("{}{}", stroke(path, "#16181c", 8), stroke(path, colour, 6));
     }
 
-    private String twoTone() {
-        return "<path d=\"M0 " + n(body.belly(0.3) * 0.15) + "Q36 " + n(body.belly(0.4) * 0.7) + " 66 "
-                + n(body.back(0.7) * 0.2) + "L84 -6L110 -45L110 45L0 45Z\" fill=\"" + colour + "\"/>";
+    private Svg twoTone() {
+        return Svg.of(
+                "<path d='M0 {}Q36 {} 66 {}L84 -6L110 -45L110 45L0 45Z' fill='{}'/>",
+                body.belly(0.3) * 0.15,
+                body.belly(0.4) * 0.7,
+                body.back(0.7) * 0.2,
+                colour);
     }
 
-    private String bellySpots() {
-        StringBuilder svg = new StringBuilder();
+    private Svg bellySpots() {
+        Svg.Builder svg = new Svg.Builder();
         double half = look.depth() * BodyOutline.LENGTH / 2;
         for (int row = 0; row <= 2; row++) {
             for (int i = 0; i < 6; i++) {
-                svg.append("<circle cx=\"" + n(18 + i * 10.5 + (row % 2) * 5) + "\" cy=\""
-                        + n(half * (0.12 + row * 0.36)) + "\" r=\"" + n(half * 0.15) + "\" fill=\"" + colour + "\"/>");
+                svg.add(
+                        "<circle cx='{}' cy='{}' r='{}' fill='{}'/>",
+                        18 + i * 10.5 + (row % 2) * 5,
+                        half * (0.12 + row * 0.36),
+                        half * 0.15,
+                        colour);
             }
         }
-        return svg.toString();
+        return svg.build();
     }
 
-    private static String stroke(String path, String colour, double width) {
-        return "<path d=\"" + path + "\" fill=\"none\" stroke=\"" + colour + "\" stroke-width=\"" + n(width) + "\"/>";
+    private static Svg stroke(String path, String colour, double width) {
+        return Svg.of("<path d='{}' fill='none' stroke='{}' stroke-width='{}'/>", path, colour, width);
     }
 }

@@ -1,10 +1,9 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.species.Appearance;
 import org.pelluna.core.species.Species;
 
@@ -25,16 +24,16 @@ public final class Portraits {
     private Portraits() {}
 
     /** The sheet of symbols for the given species; each stands once. */
-    public static String sheet(Collection<Species> species) {
-        return "<svg class=\"sheet-of-portraits\" width=\"0\" height=\"0\" aria-hidden=\"true\">" + symbols(species)
-                + "</svg>";
+    public static Svg sheet(Collection<Species> species) {
+        return Svg.of(
+                "<svg class='sheet-of-portraits' width='0' height='0' aria-hidden='true'>{}</svg>", symbols(species));
     }
 
     /** The symbols alone, to stand in a drawing. */
-    public static String symbols(Collection<Species> species) {
-        StringBuilder svg = new StringBuilder();
-        species.stream().distinct().sorted(Comparator.comparing(Species::id)).forEach(one -> svg.append(symbol(one)));
-        return svg.toString();
+    public static Svg symbols(Collection<Species> species) {
+        Svg.Builder svg = new Svg.Builder();
+        species.stream().distinct().sorted(Comparator.comparing(Species::id)).forEach(one -> svg.add(symbol(one)));
+        return svg.build();
     }
 
     /** The key of a species' symbol. */
@@ -57,18 +56,21 @@ public final class Portraits {
     }
 
     /** A portrait by itself, decorative: the name stands beside it. */
-    public static String use(Species species) {
-        return "<svg class=\"portrait\" viewBox=\"0 0 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT)
-                + "\" aria-hidden=\"true\"><use href=\"#" + key(species) + "\"/></svg>";
+    public static Svg use(Species species) {
+        return Svg.of(
+                "<svg class='portrait' viewBox='0 0 {} {}' aria-hidden='true'><use href='#{}'/></svg>",
+                FIELD_WIDTH,
+                FIELD_HEIGHT,
+                key(species));
     }
 
     /** Some species of the catalogue side by side, from small to large, all to one scale at their adult length. */
-    public static String frieze(Collection<Species> species, int most) {
+    public static Svg frieze(Collection<Species> species, int most) {
         List<Species> bySize = species.stream()
                 .sorted(Comparator.comparingDouble(one -> one.size().adultCm().value()))
                 .toList();
         int count = Math.min(most, bySize.size());
-        StringBuilder fish = new StringBuilder();
+        Svg.Builder fish = new Svg.Builder();
         double x = 0;
         double high = 0;
         for (int i = 0; i < count; i++) {
@@ -76,37 +78,38 @@ public final class Portraits {
             double length = one.size().adultCm().value();
             double wide = length * FIELD_WIDTH / 100;
             double tall = length * FIELD_HEIGHT / 100;
-            fish.append("<use href=\"#" + key(one) + "\" x=\"" + n(x) + "\" y=\"" + n(-tall / 2) + "\" width=\""
-                    + n(wide) + "\" height=\"" + n(tall) + "\"/>");
+            fish.add("<use href='#{}' x='{}' y='{}' width='{}' height='{}'/>", key(one), x, -tall / 2, wide, tall);
             x += wide + 2;
             high = Math.max(high, tall);
         }
-        return "<svg class=\"frieze\" viewBox=\"0 " + n(-high / 2) + " " + n(x) + " " + n(high)
-                + "\" role=\"img\" aria-label=\"" + count
-                + " species of the catalogue at their adult length, to one scale\">"
-                + fish + "</svg>";
+        return Svg.of(
+                "<svg class='frieze' viewBox='0 {} {} {}' role='img' aria-label='{} species of the catalogue at their adult length, to one scale'>{}</svg>",
+                -high / 2,
+                x,
+                high,
+                count,
+                fish.build());
     }
 
-    private static String symbol(Species species) {
-        StringBuilder symbols = new StringBuilder(symbol(key(species), species.look()));
-        species.forms().forEach(form -> symbols.append(symbol(key(species, form), form.look())));
-        return symbols.toString();
+    private static Svg symbol(Species species) {
+        Svg.Builder symbols = new Svg.Builder().add(symbol(key(species), species.look()));
+        species.forms().forEach(form -> symbols.add(symbol(key(species, form), form.look())));
+        return symbols.build();
     }
 
-    private static String symbol(String key, Appearance look) {
+    private static Svg symbol(String key, Appearance look) {
         List<Appearance.Colour> colours = look.colours();
         String ground = colours.get(0).hex();
         String marking = colour(colours, 1);
         String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
         String clip = "clip-" + key;
-        String inside = look.plan() == Appearance.BodyPlan.SEAHORSE
+        Svg inside = look.plan() == Appearance.BodyPlan.SEAHORSE
                 ? Seahorse.svg(look, clip, ground, marking, accent)
                 : fish(look, clip, ground, marking, accent);
-        return "<symbol id=\"" + key + "\" viewBox=\"-3 -42 " + n(FIELD_WIDTH) + " " + n(FIELD_HEIGHT) + "\">" + inside
-                + "</symbol>";
+        return Svg.of("<symbol id='{}' viewBox='-3 -42 {} {}'>{}</symbol>", key, FIELD_WIDTH, FIELD_HEIGHT, inside);
     }
 
-    private static String fish(Appearance look, String clip, String ground, String marking, String accent) {
+    private static Svg fish(Appearance look, String clip, String ground, String marking, String accent) {
         BodyOutline body = new BodyOutline(look);
         Fins fins = new Fins(look, body);
         List<Appearance.Colour> colours = look.colours();
@@ -120,25 +123,33 @@ public final class Portraits {
         double eyeX = body.x(look.plan() == Appearance.BodyPlan.BLENNY ? 0.09 : 0.11 + 0.1 * look.snout());
         double eyeY = body.back(0.2) * (highEyed ? 0.55 : 0.3);
         double eye = Math.max(1.2, 1.6 + 2.2 * look.depth());
-        String edge = look.accents().stream()
+        Svg edge = look.accents().stream()
                 .filter(one -> one.part() == Appearance.Accent.Part.EDGE)
-                .map(one -> "<g fill=\"none\" stroke=\"" + one.colour().hex() + "\" stroke-width=\"5\"><path d=\""
-                        + outline + "\"/></g>")
+                .map(one -> Svg.of(
+                        "<g fill='none' stroke='{}' stroke-width='5'><path d='{}'/></g>",
+                        one.colour().hex(),
+                        outline))
                 .findFirst()
-                .orElse("");
-        return "<clipPath id=\"" + clip + "\"><path d=\"" + outline + "\"/></clipPath>"
-                + fins.behind(fin)
-                + edge
-                + "<path d=\"" + outline + "\" fill=\"" + ground + "\"/>"
-                + "<g clip-path=\"url(#" + clip + ")\">" + new Markings(look, body, marking, accent).svg()
-                + new Accents(look, body, eyeX, eyeY, eye).svg()
-                + "<path d=\"M0 60L0 8Q40 26 84 6L84 60Z\" fill=\"#ffffff\" fill-opacity=\"0.14\"/></g>"
-                + "<path d=\"" + outline + "\" fill=\"none\" class=\"fish-line\"/>"
-                + fins.before(look.plan() == Appearance.BodyPlan.LION ? marking : fin)
-                + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye)
-                + "\" fill=\"#f7f1dc\" class=\"fish-line\"/>"
-                + "<circle cx=\"" + n(eyeX) + "\" cy=\"" + n(eyeY) + "\" r=\"" + n(eye * 0.58)
-                + "\" fill=\"#16181c\"/>";
+                .orElse(Svg.NONE);
+        return Svg.of(
+                "<clipPath id='{}'><path d='{}'/></clipPath>{}{}<path d='{}' fill='{}'/><g clip-path='url(#{})'>{}{}<path d='M0 60L0 8Q40 26 84 6L84 60Z' fill='#ffffff' fill-opacity='0.14'/></g><path d='{}' fill='none' class='fish-line'/>{}<circle cx='{}' cy='{}' r='{}' fill='#f7f1dc' class='fish-line'/><circle cx='{}' cy='{}' r='{}' fill='#16181c'/>",
+                clip,
+                outline,
+                fins.behind(fin),
+                edge,
+                outline,
+                ground,
+                clip,
+                new Markings(look, body, marking, accent).svg(),
+                new Accents(look, body, eyeX, eyeY, eye).svg(),
+                outline,
+                fins.before(look.plan() == Appearance.BodyPlan.LION ? marking : fin),
+                eyeX,
+                eyeY,
+                eye,
+                eyeX,
+                eyeY,
+                eye * 0.58);
     }
 
     private static String colour(List<Appearance.Colour> colours, int index) {

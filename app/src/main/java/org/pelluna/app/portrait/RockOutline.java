@@ -1,9 +1,8 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
 import java.util.ArrayList;
 import java.util.List;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.tank.Layout;
 
 /**
@@ -60,8 +59,12 @@ final class RockOutline {
         for (int i = POINTS / 2 + 1; i < POINTS - 1; i++) {
             double[] at = outline.get(i);
             double length = rock.heightCm() * (0.1 + 0.14 * chance(rock.id(), 70 + i));
-            path.append("M" + n(at[0] - rock.widthCm() * 0.015) + " " + n(base - at[1] * 0.97) + "l"
-                    + n(-rock.widthCm() * 0.025) + " " + n(Math.min(length, at[1] * 0.8)));
+            path.append(Svg.path(
+                    "M{} {}l{} {}",
+                    at[0] - rock.widthCm() * 0.015,
+                    base - at[1] * 0.97,
+                    -rock.widthCm() * 0.025,
+                    Math.min(length, at[1] * 0.8)));
         }
         return path.toString();
     }

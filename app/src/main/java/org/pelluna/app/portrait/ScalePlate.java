@@ -1,7 +1,6 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.LengthUnit;
@@ -17,7 +16,7 @@ public final class ScalePlate {
     private ScalePlate() {}
 
     /** The plate, with its words for those who do not see it. */
-    public static String of(Species species, Measures measures) {
+    public static Svg of(Species species, Measures measures) {
         double adult = species.size().adultCm().value();
         double sale = species.size().saleCm().value();
         double adultWide = adult * Portraits.FIELD_WIDTH / 100;
@@ -27,55 +26,77 @@ public final class ScalePlate {
         double wide = adultWide + gap + saleWide + gap + HAND_CM + gap;
         double text = wide / 42;
         double foot = high + text * 2.4;
-        String svg = "<svg class=\"scale-plate\" viewBox=\"" + n(-gap) + " 0 " + n(wide + gap) + " " + n(foot)
-                + "\" role=\"img\" aria-label=\"Adult of " + measures.lengthOf(adult) + ", as sold "
-                + measures.lengthOf(sale) + ", and a hand of " + measures.lengthOf(HAND_CM) + ", to one scale\">";
-        return svg + fish(Portraits.key(species), 0, high, adult)
-                + fish(Portraits.keyAt(species, sale), adultWide + gap, high, sale)
-                + hand(adultWide + saleWide + 2 * gap, high / 2)
-                + ruler(wide, high + text * 0.3, text, measures) + "</svg>";
+        Svg svg = Svg.of(
+                "<svg class='scale-plate' viewBox='{} 0 {} {}' role='img' aria-label='Adult of {}, as sold {}, and a hand of {}, to one scale'>",
+                -gap,
+                wide + gap,
+                foot,
+                measures.lengthOf(adult),
+                measures.lengthOf(sale),
+                measures.lengthOf(HAND_CM));
+        return Svg.of(
+                "{}{}{}{}{}</svg>",
+                svg,
+                fish(Portraits.key(species), 0, high, adult),
+                fish(Portraits.keyAt(species, sale), adultWide + gap, high, sale),
+                hand(adultWide + saleWide + 2 * gap, high / 2),
+                ruler(wide, high + text * 0.3, text, measures));
     }
 
     /** An adult within the length of the clear swim: does it turn? */
-    public static String inSwim(Species species, double swimCm) {
+    public static Svg inSwim(Species species, double swimCm) {
         double adult = species.size().adultCm().value();
         double high = Math.max(swimCm / 14, Math.min(adult * 0.7, swimCm / 4));
         double shown = Math.min(adult, swimCm);
-        return "<svg class=\"in-swim\" viewBox=\"0 0 " + n(swimCm) + " " + n(high)
-                + "\" aria-hidden=\"true\"><rect width=\""
-                + n(swimCm) + "\" height=\"" + n(high) + "\" class=\"swim\"/>"
-                + fish(Portraits.key(species), (swimCm - shown * 1.06) * 0.3, high, shown) + "</svg>";
+        return Svg.of(
+                "<svg class='in-swim' viewBox='0 0 {} {}' aria-hidden='true'><rect width='{}' height='{}' class='swim'/>{}</svg>",
+                swimCm,
+                high,
+                swimCm,
+                high,
+                fish(Portraits.key(species), (swimCm - shown * 1.06) * 0.3, high, shown));
     }
 
-    private static String fish(String key, double x, double high, double length) {
+    private static Svg fish(String key, double x, double high, double length) {
         double tall = length * Portraits.FIELD_HEIGHT / 100;
-        return "<use href=\"#" + key + "\" x=\"" + n(x) + "\" y=\"" + n((high - tall) / 2) + "\" width=\""
-                + n(length * Portraits.FIELD_WIDTH / 100) + "\" height=\"" + n(tall) + "\"/>";
+        return Svg.of(
+                "<use href='#{}' x='{}' y='{}' width='{}' height='{}'/>",
+                key,
+                x,
+                (high - tall) / 2,
+                length * Portraits.FIELD_WIDTH / 100,
+                tall);
     }
 
-    private static String hand(double x, double y) {
-        StringBuilder svg = new StringBuilder("<g class=\"hand\" transform=\"translate(" + n(x) + " " + n(y) + ")\">"
-                + "<path d=\"M18 2.2V-2.2Q16 -3.6 11 -4.4L4.9 -4.3Q3.4 -4.2 3.4 -3.4Q3.4 -2.6 4.9 -2.6L8.9 -2.3"
-                + "L1.4 -2.4Q0.2 -2.3 0.2 -1.5Q0.2 -0.7 1.4 -0.7L8.6 -0.4L0.9 -0.3Q-0.2 -0.2 -0.2 0.6Q-0.2 1.4 0.9 1.4"
-                + "L8.7 1.5L2.9 1.7Q1.8 1.8 1.8 2.5Q1.8 3.2 2.9 3.3L9.4 3.4Q11 4.4 12.5 4.4"
-                + "Q13.6 6 12.2 7.2Q12 8.4 13.4 8Q16.6 6.4 16 3.4Z\"/>");
-        return svg.append("</g>").toString();
+    private static Svg hand(double x, double y) {
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<g class='hand' transform='translate({} {})'><path d='M18 2.2V-2.2Q16 -3.6 11 -4.4L4.9 -4.3Q3.4 -4.2 3.4 -3.4Q3.4 -2.6 4.9 -2.6L8.9 -2.3L1.4 -2.4Q0.2 -2.3 0.2 -1.5Q0.2 -0.7 1.4 -0.7L8.6 -0.4L0.9 -0.3Q-0.2 -0.2 -0.2 0.6Q-0.2 1.4 0.9 1.4L8.7 1.5L2.9 1.7Q1.8 1.8 1.8 2.5Q1.8 3.2 2.9 3.3L9.4 3.4Q11 4.4 12.5 4.4Q13.6 6 12.2 7.2Q12 8.4 13.4 8Q16.6 6.4 16 3.4Z'/>",
+                        x,
+                        y);
+        return svg.add("</g>").build();
     }
 
-    private static String ruler(double wide, double y, double text, Measures measures) {
+    private static Svg ruler(double wide, double y, double text, Measures measures) {
         boolean inches = measures.length() == LengthUnit.INCH;
         double unit = inches ? 2.54 : 1;
         int step = wide / unit > 120 ? 20 : wide / unit > 50 ? 10 : wide / unit > 24 ? 5 : 2;
-        StringBuilder svg = new StringBuilder("<g class=\"ruler\"><path d=\"M0 " + n(y) + "H" + n(wide)
-                + "\" stroke-width=\"" + n(Math.max(0.1, text / 8)) + "\"/>");
+        Svg.Builder svg = new Svg.Builder()
+                .add("<g class='ruler'><path d='M0 {}H{}' stroke-width='{}'/>", y, wide, Math.max(0.1, text / 8));
         for (int mark = 0; mark * unit <= wide - text; mark += step) {
             double x = mark * unit;
-            svg.append("<path d=\"M" + n(x) + " " + n(y) + "v" + n(text * 0.5) + "\" stroke-width=\""
-                    + n(Math.max(0.1, text / 10)) + "\"/><text x=\"" + n(x) + "\" y=\"" + n(y + text * 1.6)
-                    + "\" font-size=\""
-                    + n(text) + "\">" + mark
-                    + (mark == 0 ? " " + measures.length().symbol() : "") + "</text>");
+            svg.add(
+                    "<path d='M{} {}v{}' stroke-width='{}'/><text x='{}' y='{}' font-size='{}'>{}{}</text>",
+                    x,
+                    y,
+                    text * 0.5,
+                    Math.max(0.1, text / 10),
+                    x,
+                    y + text * 1.6,
+                    text,
+                    mark,
+                    mark == 0 ? " " + measures.length().symbol() : "");
         }
-        return svg.append("</g>").toString();
+        return svg.add("</g>").build();
     }
 }

@@ -1,5 +1,6 @@
 package org.pelluna.app.portrait;
 
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.species.Appearance;
 
 /**
@@ -14,26 +15,32 @@ final class Seahorse {
     private Seahorse() {}
 
     /** The inside of a symbol. */
-    static String svg(Appearance look, String clip, String ground, String marking, String accent) {
-        StringBuilder mark = new StringBuilder();
+    static Svg svg(Appearance look, String clip, String ground, String marking, String accent) {
+        Svg.Builder mark = new Svg.Builder();
         for (int i = 0; i < 9; i++) {
             int y = -12 + i * 5;
             if (look.pattern() == Appearance.Pattern.SPOTS) {
-                mark.append("<circle cx=\"" + (50 + i % 3 * 5) + "\" cy=\"" + y + "\" r=\"1.5\" fill=\"" + marking
-                        + "\"/>");
+                mark.add("<circle cx='{}' cy='{}' r='1.5' fill='{}'/>", 50 + i % 3 * 5, y, marking);
             } else {
-                mark.append("<path d=\"M44 " + y + "Q56 " + (y + 3) + " 70 " + (y - 1) + "\" fill=\"none\" stroke=\""
-                        + marking + "\" stroke-width=\"" + (look.pattern() == Appearance.Pattern.LINES ? 1.9 : 0.8)
-                        + "\"/>");
+                mark.add(
+                        "<path d='M44 {}Q56 {} 70 {}' fill='none' stroke='{}' stroke-width='{}'/>",
+                        y,
+                        y + 3,
+                        y - 1,
+                        marking,
+                        look.pattern() == Appearance.Pattern.LINES ? 1.9 : 0.8);
             }
         }
-        return "<clipPath id=\"" + clip + "\"><path d=\"" + BODY + "\"/></clipPath>"
-                + "<path d=\"M65 -4Q75 -6 74 4Q70 10 65 9Z\" fill=\"" + accent + "\" class=\"fish-line\"/>"
-                + "<path d=\"M50 -35L52 -41L55 -37L58 -41L60 -35Z\" fill=\"" + ground + "\" class=\"fish-line\"/>"
-                + "<path d=\"" + BODY + "\" fill=\"" + ground + "\"/><g clip-path=\"url(#" + clip + ")\">" + mark
-                + "</g>"
-                + "<path d=\"" + BODY + "\" fill=\"none\" class=\"fish-line\"/>"
-                + "<circle cx=\"52\" cy=\"-27\" r=\"2.6\" fill=\"#f7f1dc\" class=\"fish-line\"/>"
-                + "<circle cx=\"52\" cy=\"-27\" r=\"1.5\" fill=\"#16181c\"/>";
+        return Svg.of(
+                "<clipPath id='{}'><path d='{}'/></clipPath><path d='M65 -4Q75 -6 74 4Q70 10 65 9Z' fill='{}' class='fish-line'/><path d='M50 -35L52 -41L55 -37L58 -41L60 -35Z' fill='{}' class='fish-line'/><path d='{}' fill='{}'/><g clip-path='url(#{})'>{}</g><path d='{}' fill='none' class='fish-line'/><circle cx='52' cy='-27' r='2.6' fill='#f7f1dc' class='fish-line'/><circle cx='52' cy='-27' r='1.5' fill='#16181c'/>",
+                clip,
+                BODY,
+                accent,
+                ground,
+                BODY,
+                ground,
+                clip,
+                mark,
+                BODY);
     }
 }

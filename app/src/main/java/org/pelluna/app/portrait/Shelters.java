@@ -1,62 +1,59 @@
 package org.pelluna.app.portrait;
 
-import static org.pelluna.app.portrait.Paths.n;
-
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.pelluna.app.svg.Shapes;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.tank.Layout;
 
 /** Shelters drawn at their size: caves and crevices as openings, burrows in the sand, coral and anemone as they stand. */
 final class Shelters {
+    private static final String CAVE = "q.1-1.9 1-1.8t1 1.8Z";
+    private static final String CREVICE = "q1-.9 2-.3q-.9 .7-2 .3Z";
+    private static final String BURROW = "q1-.9 2 0q-1 1.4-2 0Z";
+    private static final String TWIGS = "q.16-.4 .3-.62m-.4 .9q-.14-.3-.24-.5";
+
     private Shelters() {}
 
-    static String front(Layout.Shelter one, double y, double floor) {
+    static Svg front(Layout.Shelter one, double y, double floor) {
         double half = one.sizeCm() / 2;
-        double x = one.xCm();
-        String shape = switch (one.kind()) {
-            case CAVE ->
-                "<path class=\"cave\" d=\"M" + n(x - half) + " " + n(y + half * 0.9) + "q" + n(half * 0.1) + " "
-                        + n(-half * 1.9) + " " + n(half) + " " + n(-half * 1.8) + "t" + n(half) + " " + n(half * 1.8)
-                        + "Z\"/>";
-            case CREVICE ->
-                "<path class=\"cave\" d=\"M" + n(x - half) + " " + n(y + half * 0.2) + "q" + n(half) + " "
-                        + n(-half * 0.9)
-                        + " " + n(half * 2) + " " + n(-half * 0.3) + "q" + n(-half * 0.9) + " " + n(half * 0.7) + " "
-                        + n(-half * 2) + " " + n(half * 0.3) + "Z\"/>";
-            case BURROW ->
-                "<path class=\"cave\" d=\"M" + n(x - half) + " " + n(floor + 0.3) + "q" + n(half) + " " + n(-half * 0.9)
-                        + " " + n(half * 2) + " 0q" + n(-half) + " " + n(half * 1.4) + " " + n(-half * 2) + " 0Z\"/>";
-            case BRANCHES -> {
-                StringBuilder path = new StringBuilder();
-                for (int i = -2; i <= 2; i++) {
-                    path.append("M" + n(x + i * half * 0.12) + " " + n(y + half) + "q" + n(i * half * 0.3) + " "
-                            + n(-half) + " " + n(i * half * 0.42) + " " + n(-half * (2 - Math.abs(i) * 0.25))
-                            + "m" + n(-i * half * 0.14) + " " + n(half * 0.9) + "q" + n(half * 0.16) + " "
-                            + n(-half * 0.4) + " " + n(half * 0.3) + " " + n(-half * 0.62) + "m" + n(-half * 0.4) + " "
-                            + n(half * 0.9) + "q" + n(-half * 0.14) + " " + n(-half * 0.3) + " " + n(-half * 0.24) + " "
-                            + n(-half * 0.5));
-                }
-                yield "<path class=\"coral\" d=\"" + path + "\"/>";
-            }
-            case ANEMONE -> {
-                StringBuilder path = new StringBuilder();
-                for (int i = -3; i <= 3; i++) {
-                    path.append("M" + n(x + i * half * 0.2) + " " + n(y + half * 0.6) + "q" + n(i * half * 0.1) + " "
-                            + n(-half * 0.8) + " " + n(i * half * 0.16 + half * 0.1) + " " + n(-half * 1.3));
-                }
-                yield "<path class=\"anemone\" d=\"" + path + "\"/>";
-            }
+        double left = one.xCm() - half;
+        Svg shape = switch (one.kind()) {
+            case CAVE -> hole(left, y + half * 0.9, half, CAVE);
+            case CREVICE -> hole(left, y + half * 0.2, half, CREVICE);
+            case BURROW -> hole(left, floor + 0.3, half, BURROW);
+            case BRANCHES ->
+                Shapes.line("coral", grown(-2, 2, i -> branch(one.xCm() + i * half * 0.12, y + half, half, i)));
+            case ANEMONE -> Shapes.line("anemone", grown(-3, 3, i -> tentacle(one.xCm() + i * half * 0.2, y, half, i)));
         };
-        return "<g data-item=\"" + Markup.escape(one.id()) + "\"><title>" + Markup.escape(one.name()) + ", "
-                + one.kind().words() + "</title>" + shape + "</g>";
+        return Shapes.item(one.id(), one.name() + ", " + one.kind().words(), shape);
     }
 
-    static String top(Layout.Shelter one, double y) {
+    private static Svg hole(double x, double y, double half, String shape) {
+        return Shapes.line("cave", Svg.path("M{} {}", x, y) + Shapes.scaled(half, shape));
+    }
+
+    private static String grown(int from, int to, java.util.function.IntFunction<String> part) {
+        return IntStream.rangeClosed(from, to).mapToObj(part).collect(Collectors.joining());
+    }
+
+    private static String branch(double x, double y, double half, int i) {
+        double high = -half * (2 - Math.abs(i) * 0.25);
+        String stem = Svg.path("M{} {}q{} {} {} {}", x, y, i * half * 0.3, -half, i * half * 0.42, high);
+        return stem + Svg.path("m{} {}", -i * half * 0.14, half * 0.9) + Shapes.scaled(half, TWIGS);
+    }
+
+    private static String tentacle(double x, double y, double half, int i) {
+        double tip = half * (i * 0.16 + 0.1);
+        return Svg.path("M{} {}q{} {} {} {}", x, y + half * 0.6, i * half * 0.1, -half * 0.8, tip, -half * 1.3);
+    }
+
+    static Svg top(Layout.Shelter one, double y) {
         double half = one.sizeCm() / 2;
-        String kind = one.kind() == Layout.Shelter.Kind.BRANCHES || one.kind() == Layout.Shelter.Kind.ANEMONE
+        String css = one.kind() == Layout.Shelter.Kind.BRANCHES || one.kind() == Layout.Shelter.Kind.ANEMONE
                 ? "living-top"
                 : "cave-top";
-        return "<g data-item=\"" + Markup.escape(one.id()) + "\"><title>" + Markup.escape(one.name())
-                + "</title><ellipse class=\"" + kind + "\" cx=\"" + n(one.xCm()) + "\" cy=\"" + n(y) + "\" rx=\""
-                + n(half)
-                + "\" ry=\"" + n(half * 0.55) + "\"/></g>";
+        String ellipse = "<ellipse class='{}' cx='{}' cy='{}' rx='{}' ry='{}'/>";
+        return Shapes.item(one.id(), one.name(), Svg.of(ellipse, css, one.xCm(), y, half, half * 0.55));
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.FishPlacing;
 import org.pelluna.app.portrait.ReefDrawing;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.headroom.Load;
@@ -36,7 +37,7 @@ import org.pelluna.core.units.Numbers;
  * @param picked what presses the fish picked, and whom it presses; empty if none is
  */
 record DayView(
-        String drawing,
+        Svg drawing,
         String account,
         List<FishLine> fish,
         List<LoadLine> headroom,

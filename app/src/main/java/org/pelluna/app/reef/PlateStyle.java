@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.species.Species;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -11,20 +12,21 @@ import org.springframework.stereotype.Component;
 /** Makes a drawing stand by itself: with the portraits it uses, and the colours and type of the pages, as the build made them. */
 @Component
 class PlateStyle {
-    private final String css;
+    private final Svg style;
 
     PlateStyle() {
         try {
-            this.css = new ClassPathResource("static/assets/plate.css").getContentAsString(StandardCharsets.UTF_8);
+            this.style = Svg.style(
+                    new ClassPathResource("static/assets/plate.css").getContentAsString(StandardCharsets.UTF_8));
         } catch (IOException e) {
             throw new IllegalStateException("the front end was not built: plate.css is missing", e);
         }
     }
 
-    String alone(String drawing, Collection<Species> species) {
-        int open = drawing.indexOf('>') + 1;
-        return drawing.substring(0, open) + "<style>" + css + "</style><defs>" + Portraits.symbols(species) + "</defs>"
-                + "<rect class=\"plate-paper\" x=\"-5000\" y=\"-5000\" width=\"10000\" height=\"10000\"/>"
-                + drawing.substring(open);
+    Svg alone(Svg drawing, Collection<Species> species) {
+        return drawing.beginningWith(Svg.of(
+                "{}<defs>{}</defs><rect class='plate-paper' x='-5000' y='-5000' width='10000' height='10000'/>",
+                style,
+                Portraits.symbols(species)));
     }
 }

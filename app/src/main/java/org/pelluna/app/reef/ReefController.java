@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.id.FishId;
@@ -91,7 +92,7 @@ class ReefController {
         return "reef/page";
     }
 
-    private static String sheet(Reef reef) {
+    private static Svg sheet(Reef reef) {
         return Portraits.sheet(species(reef));
     }
 
@@ -121,7 +122,8 @@ class ReefController {
                                 .filename("reef-" + name + "-" + asked.on() + ".svg")
                                 .build()
                                 .toString())
-                .body(style.alone(DayView.of(reef, asked, measures).drawing(), species(reef)));
+                .body(style.alone(DayView.of(reef, asked, measures).drawing(), species(reef))
+                        .toString());
     }
 
     /** One page to print and hang up: the drawing and its legend. */

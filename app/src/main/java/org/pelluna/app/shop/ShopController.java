@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
@@ -50,7 +51,7 @@ class ShopController {
             String id,
             String name,
             String scientificName,
-            String portrait,
+            Svg portrait,
             String stance,
             String answer,
             String size,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.species.SocialGrouping;
 import org.pelluna.core.species.Sourced;
@@ -31,8 +32,8 @@ record EntryView(
         String scientificName,
         String family,
         String names,
-        String sheet,
-        String plate,
+        Svg sheet,
+        Svg plate,
         List<Form> forms,
         List<Fact> needs,
         List<Fact> life,

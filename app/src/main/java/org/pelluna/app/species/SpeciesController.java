@@ -11,6 +11,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -63,8 +64,8 @@ class SpeciesController {
             String scientificName,
             String family,
             String adult,
-            String portrait,
-            String swim,
+            Svg portrait,
+            Svg swim,
             VerdictView verdict,
             String reason) {}
 

@@ -5,9 +5,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
@@ -115,6 +117,39 @@ public class RecordStore {
 
     public void restoreWish(UUID keeperId, UUID tankId, String key) {
         wish(keeperId, tankId, key).removed(null);
+    }
+
+    /**
+     * Takes back an arrival of the time before arrivals were kept with their inverse: the wish returns to the plan, its fish and their
+     * arrival entries go.
+     *
+     * @throws UndoBlockedException if one of the fish has been written about since
+     */
+    public void undoArrival(UUID keeperId, UUID tankId, String key) {
+        WishRow wish = wish(keeperId, tankId, key);
+        List<ResidentRow> arrived = residents.findByWishId(wish.id());
+        Set<FishId> keys =
+                arrived.stream().map(row -> new FishId(row.planKey())).collect(Collectors.toSet());
+        List<LogRow> entries = logs.findByTankIdAndRemovedAtIsNullOrderBySeenAtAscPlanKeyAsc(tankId);
+        List<LogRow> arrivals = entries.stream()
+                .filter(row -> row.toCore().kind() == LogEntry.Kind.ARRIVAL
+                        && row.toCore().fishId().filter(keys::contains).isPresent())
+                .toList();
+        boolean writtenAbout = entries.stream()
+                .filter(row -> !arrivals.contains(row))
+                .map(LogRow::toCore)
+                .anyMatch(entry -> entry.fishId().filter(keys::contains).isPresent()
+                        || entry.aggressorId().filter(keys::contains).isPresent());
+        boolean lost = losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
+                .anyMatch(row -> keys.contains(new FishId(row.fishKey())));
+        if (writtenAbout || lost) {
+            throw new UndoBlockedException(
+                    "This arrival cannot be taken back: the log or the losses speak of the fish since. Remove"
+                            + " those entries first, or record how the fish left.");
+        }
+        logs.deleteAll(arrivals);
+        residents.deleteAll(arrived);
+        wish.arrived(null);
     }
 
     public void addEntry(UUID keeperId, UUID tankId, LogEntry entry) {

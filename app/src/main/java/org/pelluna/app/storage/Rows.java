@@ -62,6 +62,8 @@ final class Rows {
 
         List<ResidentRow> findByTankIdOrderByPlace(UUID tankId);
 
+        List<ResidentRow> findByWishId(UUID wishId);
+
         Optional<ResidentRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
 
         @Query("select coalesce(max(place), -1) + 1 from ResidentRow where tankId = :tankId")

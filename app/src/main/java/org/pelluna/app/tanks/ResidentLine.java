@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.Seen;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Individual;
@@ -17,7 +18,7 @@ import org.pelluna.core.units.Numbers;
 /** One resident; its adult length as a field takes it, if its keeper knows better than its kind's. */
 record ResidentLine(
         String key,
-        String portrait,
+        Svg portrait,
         String name,
         String species,
         String since,

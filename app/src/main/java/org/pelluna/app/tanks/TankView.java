@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.headroom.InchRule;
@@ -34,8 +35,8 @@ import org.pelluna.core.water.Seawater;
 record TankView(
         UUID id,
         String name,
-        String drawing,
-        String portraits,
+        Svg drawing,
+        Svg portraits,
         String age,
         String headroom,
         int headroomShare,

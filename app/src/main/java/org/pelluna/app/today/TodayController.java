@@ -19,6 +19,7 @@ import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
@@ -66,8 +67,8 @@ class TodayController {
     record TankToday(
             UUID id,
             String name,
-            String drawing,
-            String portraits,
+            Svg drawing,
+            Svg portraits,
             List<DueView> due,
             List<String> rising,
             List<String> changed) {}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -16,7 +17,7 @@ final class FishChoices {
     private final Map<FishId, String> names;
 
     /** One fish to choose. */
-    record Choice(String id, String name, String portrait) {}
+    record Choice(String id, String name, Svg portrait) {}
 
     private FishChoices(Map<FishId, String> names) {
         this.names = names;

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.learn.Learning;
@@ -40,7 +41,7 @@ class LearnedController {
     /** A lesson ready to print. */
     record LessonView(
             String id,
-            String portrait,
+            Svg portrait,
             String name,
             String seen,
             String expected,

@@ -1,13 +1,13 @@
 package org.pelluna.app.watch;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Shapes;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.units.Numbers;
 
@@ -21,10 +21,11 @@ final class NetworkChart {
     private static final double TOP = 46;
     private static final double MOST = 44;
     private static final double LEAST = 20;
+    private static final String NAME = "chart-text chart-name";
 
     private NetworkChart() {}
 
-    static String svg(Ranks ranks) {
+    static Svg svg(Ranks ranks) {
         List<Ranks.Rank> order = ranks.ranked();
         int size = order.size();
         double cell = Math.max(LEAST, Math.min(MOST, 720.0 / size));
@@ -35,48 +36,59 @@ final class NetworkChart {
         double predicted = Math.max(
                 0.5,
                 ranks.pairs().stream().mapToDouble(Ranks.Pair::predicted).max().orElse(0.5));
-        StringBuilder svg = new StringBuilder(
-                "<svg class=\"network-chart\" viewBox=\"0 0 " + f(LEFT + size * cell + 6) + " "
-                        + f(TOP + size * cell + 6)
-                        + "\" role=\"img\" aria-label=\"Who presses whom, observed and predicted; the list says the same\">");
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='network-chart' viewBox='0 0 {} {}' role='img' aria-label='Who presses whom, observed and predicted; the list says the same'>",
+                        LEFT + size * cell + 6,
+                        TOP + size * cell + 6);
         for (int i = 0; i < size; i++) {
-            String name = order.get(i).fish().name();
-            String key = Portraits.key(order.get(i).fish().species());
-            double at = i * cell;
-            svg.append("<path class=\"graticule\" d=\"M" + f(LEFT) + " " + f(TOP + at + cell / 2) + "h" + f(size * cell)
-                    + "M" + f(LEFT + at + cell / 2) + " " + f(TOP) + "v" + f(size * cell) + "\"/>");
-            svg.append(
-                    "<text class=\"chart-text chart-name\" x=\"" + f(LEFT - 38) + "\" y=\"" + f(TOP + at + cell / 2 + 4)
-                            + "\" text-anchor=\"end\">" + Markup.escape(shorten(name)) + "</text>");
-            svg.append(use(key, LEFT - 34, TOP + at + cell / 2 - 12));
-            svg.append("<g>" + use(key, LEFT + at + cell / 2 - 15, TOP - 34) + "<title>" + Markup.escape(name)
-                    + "</title></g>");
-            svg.append("<path class=\"own-field\" d=\"M" + f(LEFT + at + 3) + " " + f(TOP + at + 3) + "l" + f(cell - 6)
-                    + " " + f(cell - 6) + "\"/>");
+            svg.add(lines(order.get(i).fish(), i * cell, cell, size * cell));
         }
         for (Ranks.Pair pair : ranks.pairs()) {
             double x = LEFT + (places.get(pair.victim().id()) + 0.5) * cell;
             double y = TOP + (places.get(pair.aggressor().id()) + 0.5) * cell;
             double disc = Math.sqrt(pair.observed() / observed) * cell * 0.46;
             double ring = Math.sqrt(pair.predicted() / predicted) * cell * 0.46;
-            svg.append("<g class=\"pair-field\"><title>"
-                    + Markup.escape(pair.aggressor().name()) + " on "
-                    + Markup.escape(pair.victim().name()) + ": " + pair.observed() + " logged, "
-                    + Numbers.plain(pair.predicted()) + " an hour predicted</title>");
+            svg.add(
+                    "<g class='pair-field'><title>{} on {}: {} logged, {} an hour predicted</title>",
+                    pair.aggressor().name(),
+                    pair.victim().name(),
+                    pair.observed(),
+                    Numbers.plain(pair.predicted()));
             if (disc > 0) {
-                svg.append("<circle class=\"" + (disc > ring * 1.25 ? "more-than" : "as-expected") + "\" cx=\"" + f(x)
-                        + "\" cy=\"" + f(y) + "\" r=\"" + f(disc) + "\"/>");
+                svg.add(circle(disc > ring * 1.25 ? "more-than" : "as-expected", x, y, disc));
             }
             if (ring > 1) {
-                svg.append("<circle class=\"ring\" cx=\"" + f(x) + "\" cy=\"" + f(y) + "\" r=\"" + f(ring) + "\"/>");
+                svg.add(circle("ring", x, y, ring));
             }
-            svg.append("</g>");
+            svg.add("</g>");
         }
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").build();
     }
 
-    private static String use(String key, double x, double y) {
-        return "<use href=\"#" + key + "\" x=\"" + f(x) + "\" y=\"" + f(y) + "\" width=\"30\" height=\"24\"/>";
+    /** The line of a fish that presses and its column as one that is pressed, with its name and portrait at their heads. */
+    private static Svg lines(Fish fish, double at, double cell, double whole) {
+        double middle = at + cell / 2;
+        String key = Portraits.key(fish.species());
+        String cross = Svg.path("M{} {}h{}M{} {}v{}", LEFT, TOP + middle, whole, LEFT + middle, TOP, whole);
+        String field = Svg.path("M{} {}l{} {}", LEFT + at + 3, TOP + at + 3, cell - 6, cell - 6);
+        return new Svg.Builder()
+                .add(Shapes.line("graticule", cross))
+                .add(
+                        "<g text-anchor='end'>{}</g>",
+                        Shapes.text(NAME, LEFT - 38, TOP + middle + 4, shorten(fish.name())))
+                .add(use(key, LEFT - 34, TOP + middle - 12))
+                .add("<g>{}<title>{}</title></g>", use(key, LEFT + middle - 15, TOP - 34), fish.name())
+                .add(Shapes.line("own-field", field))
+                .build();
+    }
+
+    private static Svg circle(String css, double x, double y, double radius) {
+        return Svg.of("<circle class='{}' cx='{}' cy='{}' r='{}'/>", css, x, y, radius);
+    }
+
+    private static Svg use(String key, double x, double y) {
+        return Shapes.use(key, x, y, 30, 24);
     }
 
     private static String shorten(String name) {

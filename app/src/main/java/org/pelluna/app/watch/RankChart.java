@@ -1,15 +1,14 @@
 package org.pelluna.app.watch;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.app.chart.TimeAxis;
-import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Shapes;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.tension.Ranks;
 
 /** Ratings through time: a line for each fish that met another, its portrait where it ends. */
@@ -22,7 +21,7 @@ final class RankChart {
 
     private RankChart() {}
 
-    static String svg(Ranks ranks, LocalDate today) {
+    static Svg svg(Ranks ranks, LocalDate today) {
         LocalDate from = ranks.courses().values().stream()
                 .map(course -> course.keySet().iterator().next())
                 .min(LocalDate::compareTo)
@@ -38,13 +37,16 @@ final class RankChart {
         }
         double scale = HEIGHT / Math.max(50, high - low);
         double bottom = TOP + HEIGHT;
-        StringBuilder svg = new StringBuilder("<svg class=\"course-chart\" viewBox=\"-8 0 " + f(WIDTH + 190) + " "
-                + f(bottom + 34) + "\" role=\"img\" aria-label=\"Ratings through time; the table says the same\">"
-                + axis.svg(TOP - 4, bottom + 6));
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='course-chart' viewBox='-8 0 {} {}' role='img' aria-label='Ratings through time; the table says the same'>{}",
+                        WIDTH + 190,
+                        bottom + 34,
+                        axis.svg(TOP - 4, bottom + 6));
         for (double rating = Math.ceil(low / GRID) * GRID; rating <= high; rating += GRID) {
             double y = bottom - (rating - low) * scale;
-            svg.append("<path class=\"graticule\" d=\"M0 " + f(y) + "H" + f(WIDTH) + "\"/><text class=\"chart-text"
-                    + " chart-small\" x=\"2\" y=\"" + f(y - 3) + "\">" + Math.round(rating) + "</text>");
+            svg.add(Shapes.line("graticule", Svg.path("M0 {}H{}", y, WIDTH)))
+                    .add(Shapes.text("chart-text chart-small", 2, y - 3, Math.round(rating)));
         }
         List<Ranks.Rank> shown = new ArrayList<>(ranks.ranked().stream()
                 .filter(one -> ranks.courses().containsKey(one.fish().id()))
@@ -56,18 +58,20 @@ final class RankChart {
             double y = 0;
             for (double[] step : thinned(ranks.courses().get(one.fish().id()), axis)) {
                 double next = bottom - (step[1] - low) * scale;
-                line.append(line.length() == 0 ? "M" + f(step[0]) + " " + f(next) : "H" + f(step[0]) + "V" + f(next));
+                line.append(line.length() == 0 ? Svg.path("M{} {}", step[0], next) : Svg.path("H{}V{}", step[0], next));
                 y = next;
             }
             label = Math.max(y, label + LABEL);
-            svg.append("<path class=\"rank-line\" d=\"" + line + "H" + f(WIDTH) + "\"/><path class=\"thin\" d=\"M"
-                    + f(WIDTH) + " " + f(y) + "L" + f(WIDTH + 12) + " " + f(label) + "\"/><use href=\"#"
-                    + Portraits.key(one.fish().species()) + "\" x=\"" + f(WIDTH + 14) + "\" y=\"" + f(label - 13)
-                    + "\" width=\"34\" height=\"27\"/><text class=\"chart-text chart-name\" x=\"" + f(WIDTH + 54)
-                    + "\" y=\"" + f(label + 4) + "\">"
-                    + Markup.escape(one.fish().name()) + "</text>");
+            svg.add(Shapes.line("rank-line", line + Svg.path("H{}", WIDTH)))
+                    .add(Shapes.line("thin", Svg.path("M{} {}L{} {}", WIDTH, y, WIDTH + 12, label)))
+                    .add(Shapes.use(Portraits.key(one.fish().species()), WIDTH + 14, label - 13, 34, 27))
+                    .add(Shapes.text(
+                            "chart-text chart-name",
+                            WIDTH + 54,
+                            label + 4,
+                            one.fish().name()));
         }
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").build();
     }
 
     /** Place on the axis and rating: the last rating within each pixel of the drawing; more would not be seen. */

@@ -1,10 +1,9 @@
 package org.pelluna.app.watch;
 
-import static org.pelluna.app.chart.TimeAxis.f;
-
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.NavigableMap;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.units.Numbers;
@@ -20,7 +19,7 @@ final class SettlingChart {
 
     private SettlingChart() {}
 
-    static String svg(Settling one, TankPlan plan, Exposure exposure) {
+    static Svg svg(Settling one, TankPlan plan, Exposure exposure) {
         LocalDate since = one.since();
         long days = Math.max(14, ChronoUnit.DAYS.between(since, plan.asOf()) + 7);
         NavigableMap<LocalDate, Double> watched = exposure.days().subMap(since, true, plan.asOf(), true);
@@ -30,34 +29,44 @@ final class SettlingChart {
         }
         double scale = HEIGHT / (most * 1.1);
         double dayWidth = WIDTH / days;
-        StringBuilder svg = new StringBuilder("<svg class=\"settling-chart\" viewBox=\"0 -14 " + f(WIDTH + 4) + " "
-                + f(HEIGHT + 34) + "\" aria-hidden=\"true\"><rect width=\"" + f(WIDTH) + "\" height=\"" + f(HEIGHT)
-                + "\" class=\"tint-1\"/><rect y=\"" + f(HEIGHT - one.background() * scale) + "\" width=\"" + f(WIDTH)
-                + "\" height=\"" + f(one.background() * scale) + "\" class=\"tint-3\"/>");
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='settling-chart' viewBox='0 -14 {} {}' aria-hidden='true'><rect width='{}' height='{}' class='tint-1'/><rect y='{}' width='{}' height='{}' class='tint-3'/>",
+                        WIDTH + 4,
+                        HEIGHT + 34,
+                        WIDTH,
+                        HEIGHT,
+                        HEIGHT - one.background() * scale,
+                        WIDTH,
+                        one.background() * scale);
         for (var day : watched.entrySet()) {
             double x = (ChronoUnit.DAYS.between(since, day.getKey()) + 0.5) * dayWidth;
             double rate = count(one, exposure, day.getKey()) / day.getValue();
-            svg.append("<path class=\"swell\" d=\"M" + f(x) + " " + f(HEIGHT) + "V"
-                    + f(HEIGHT - Math.max(1.5, rate * scale)) + "\"/>");
+            svg.add("<path class='swell' d='M{} {}V{}'/>", x, HEIGHT, HEIGHT - Math.max(1.5, rate * scale));
         }
         one.decline().ifPresent(fit -> {
             StringBuilder line = new StringBuilder();
             for (int day = 0; day <= days; day++) {
                 double y = HEIGHT - Math.min(HEIGHT * 1.08, fit.rateAt(day) * scale);
                 line.append(line.length() == 0 ? "M" : "L")
-                        .append(f(day * dayWidth))
+                        .append(Svg.number(day * dayWidth))
                         .append(' ')
-                        .append(f(y));
+                        .append(Svg.number(y));
             }
-            svg.append("<path class=\"course-fit\" d=\"" + line + "\"/>");
+            svg.add("<path class='course-fit' d='{}'/>", line);
         });
         double today = (ChronoUnit.DAYS.between(since, plan.asOf()) + 0.5) * dayWidth;
-        return svg + "<path class=\"today\" d=\"M" + f(today) + " 0V" + f(HEIGHT) + "\"/><text x=\"2\" y=\"-3\""
-                + " class=\"chart-text chart-small\">" + Numbers.plain(most) + " an hour</text><text x=\"0\" y=\""
-                + f(HEIGHT + 14)
-                + "\" class=\"chart-text chart-small\">" + since + "</text><text x=\"" + f(WIDTH) + "\" y=\""
-                + f(HEIGHT + 14) + "\" text-anchor=\"end\" class=\"chart-text chart-small\">day " + days
-                + "</text></svg>";
+        return Svg.of(
+                "{}<path class='today' d='M{} 0V{}'/><text x='2' y='-3' class='chart-text chart-small'>{} an hour</text><text x='0' y='{}' class='chart-text chart-small'>{}</text><text x='{}' y='{}' text-anchor='end' class='chart-text chart-small'>day {}</text></svg>",
+                svg,
+                today,
+                HEIGHT,
+                Numbers.plain(most),
+                HEIGHT + 14,
+                since,
+                WIDTH,
+                HEIGHT + 14,
+                days);
     }
 
     private static long count(Settling one, Exposure exposure, LocalDate day) {

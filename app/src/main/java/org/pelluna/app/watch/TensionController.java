@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.statistics.Interval;
@@ -33,7 +34,7 @@ class TensionController {
     }
 
     /** One rank ready to print. */
-    record RankView(int place, String portrait, String name, String score, String elo, int given, int taken) {}
+    record RankView(int place, Svg portrait, String name, String score, String elo, int given, int taken) {}
 
     @GetMapping("/rank")
     String rank(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
@@ -86,7 +87,7 @@ class TensionController {
             String calm,
             String verdict,
             boolean alarm,
-            String chart,
+            Svg chart,
             String fishId) {}
 
     @GetMapping("/settling")
@@ -135,7 +136,7 @@ class TensionController {
                         : one.calmOn().map(day -> "calm about " + day).orElse(""),
                 one.settles().words(),
                 one.settles() == Settling.State.NOT_SETTLING,
-                one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : "",
+                one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : Svg.NONE,
                 one.victimId().key());
     }
 

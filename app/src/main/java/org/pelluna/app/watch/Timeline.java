@@ -6,9 +6,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
-import org.pelluna.app.chart.TimeAxis;
-import org.pelluna.app.portrait.Markup;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
@@ -53,21 +52,22 @@ final class Timeline {
         }
     }
 
-    String svg() {
+    Svg svg() {
         double bottom = TOP + lanes.size() * LANE;
-        StringBuilder svg = new StringBuilder("<svg class=\"timeline\" viewBox=\"-150 0 " + f(WIDTH + 160) + " "
-                + f(bottom + 30) + "\" role=\"img\" aria-label=\"The record of " + lanes.size()
-                + " fish on the line of time; the list below says the same\">");
-        svg.append(months(bottom));
-        plan.residents().stream().filter(one -> lanes.containsKey(one.id())).forEach(one -> svg.append(lane(one)));
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='timeline' viewBox='-150 0 {} {}' role='img' aria-label='The record of {} fish on the line of time; the list below says the same'>",
+                        WIDTH + 160,
+                        bottom + 30,
+                        lanes.size());
+        svg.add(months(bottom));
+        plan.residents().stream().filter(one -> lanes.containsKey(one.id())).forEach(one -> svg.add(lane(one)));
         plan.log().stream()
                 .filter(entry -> !entry.at().toLocalDate().isBefore(from))
                 .filter(entry -> entry.fishId().filter(lanes::containsKey).isPresent())
-                .forEach(entry -> svg.append(mark(entry)));
-        plan.losses().stream()
-                .filter(loss -> lanes.containsKey(loss.fishId()))
-                .forEach(loss -> svg.append(cross(loss)));
-        return svg.append("</svg>").toString();
+                .forEach(entry -> svg.add(mark(entry)));
+        plan.losses().stream().filter(loss -> lanes.containsKey(loss.fishId())).forEach(loss -> svg.add(cross(loss)));
+        return svg.add("</svg>").build();
     }
 
     private double x(LocalDate date) {
@@ -78,76 +78,96 @@ final class Timeline {
         return TOP + lanes.get(fishId) * LANE + LANE * 0.72;
     }
 
-    private String months(double bottom) {
-        StringBuilder svg = new StringBuilder();
+    private Svg months(double bottom) {
+        Svg.Builder svg = new Svg.Builder();
         LocalDate month = from.withDayOfMonth(1).plusMonths(1);
         double last = 0;
         boolean filled = true;
         for (; x(month) < WIDTH; month = month.plusMonths(1)) {
-            svg.append(bar(last, x(month), bottom, filled));
-            svg.append(
-                    "<path d=\"M" + f(x(month)) + " " + f(TOP) + "V" + f(bottom) + "\" class=\"graticule\"/><text x=\""
-                            + f(x(month) + 4) + "\" y=\"" + f(bottom + 24) + "\" class=\"chart-text chart-small\">"
-                            + month.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH) + "</text>");
+            svg.add(bar(last, x(month), bottom, filled));
+            svg.add(
+                    "<path d='M{} {}V{}' class='graticule'/><text x='{}' y='{}' class='chart-text chart-small'>{}</text>",
+                    x(month),
+                    TOP,
+                    bottom,
+                    x(month) + 4,
+                    bottom + 24,
+                    month.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH));
             last = x(month);
             filled = !filled;
         }
-        return svg + bar(last, WIDTH, bottom, filled);
+        return svg.add(bar(last, WIDTH, bottom, filled)).build();
     }
 
-    private static String bar(double from, double to, double y, boolean filled) {
-        return "<rect x=\"" + f(from) + "\" y=\"" + f(y + 4) + "\" width=\"" + f(Math.max(0, to - from))
-                + "\" height=\"5\" class=\"" + (filled ? "bar-full" : "bar-empty") + "\"/>";
+    private static Svg bar(double from, double to, double y, boolean filled) {
+        return Svg.of(
+                "<rect x='{}' y='{}' width='{}' height='5' class='{}'/>",
+                from,
+                y + 4,
+                Math.max(0, to - from),
+                filled ? "bar-full" : "bar-empty");
     }
 
-    private String lane(Resident one) {
+    private Svg lane(Resident one) {
         double y = y(one.id());
         double start = Math.max(0, x(one.arrivedOn()));
         double end = x(one.leftOn().orElse(plan.asOf()));
         String key = Portraits.key(catalogue.get(one.speciesId()));
         boolean gone = one.leftOn().isPresent();
-        return "<g class=\"" + (gone ? "gone" : "here") + "\"><text x=\"-102\" y=\"" + f(y + 4)
-                + "\" class=\"chart-text lane-name\">"
-                + Markup.escape(shorten(one.name())) + "</text><use href=\"#" + key + "\" x=\"-148\" y=\"" + f(y - 18)
-                + "\" width=\"42\" height=\"33\"/>"
-                + "<path d=\"M" + f(start) + " " + f(y) + "H" + f(end) + "\" class=\"lane\"/><path d=\"M" + f(start)
-                + " "
-                + f(y - 5) + "V" + f(y + 5) + "\" class=\"lane\"/></g>";
+        return Svg.of(
+                "<g class='{}'><text x='-102' y='{}' class='chart-text lane-name'>{}</text><use href='#{}' x='-148' y='{}' width='42' height='33'/><path d='M{} {}H{}' class='lane'/><path d='M{} {}V{}' class='lane'/></g>",
+                gone ? "gone" : "here",
+                y + 4,
+                shorten(one.name()),
+                key,
+                y - 18,
+                start,
+                y,
+                end,
+                start,
+                y - 5,
+                y + 5);
     }
 
     private static String shorten(String name) {
         return name.length() <= 14 ? name : name.substring(0, 13).strip() + "…";
     }
 
-    private String mark(LogEntry entry) {
+    private Svg mark(LogEntry entry) {
         if (entry.fishId().isEmpty() || entry.kind() == LogEntry.Kind.ARRIVAL || entry.kind() == LogEntry.Kind.NOTE) {
-            return "";
+            return Svg.NONE;
         }
         double x = x(entry.at().toLocalDate());
         double y = y(entry.fishId().get());
-        String title = "<title>" + entry.at().toLocalDate() + " " + entry.kind().words()
-                + entry.aggressorId()
-                        .map(id -> " by " + Markup.escape(names.get(id)))
-                        .orElse("") + "</title>";
+        Svg title = Svg.of(
+                "<title>{} {}{}</title>",
+                entry.at().toLocalDate(),
+                entry.kind().words(),
+                entry.aggressorId().map(id -> " by " + names.get(id)).orElse(""));
         if (entry.kind() == LogEntry.Kind.INJURY) {
-            return "<g>" + title + "<path d=\"M" + f(x) + " " + f(y - 22) + "l5 6l-5 6l-5 -6z\" class=\"injury\"/></g>";
+            return Svg.of("<g>{}<path d='M{} {}l5 6l-5 6l-5 -6z' class='injury'/></g>", title, x, y - 22);
         }
         double tall = 5 + 5 * entry.hardness().orElse(1);
-        return "<g>" + title + "<path d=\"M" + f(x) + " " + f(y) + "v" + f(-tall) + "\" class=\"stroke-"
-                + (entry.hardness().orElse(1) >= 3 ? "hard" : "mild") + "\"/></g>";
+        return Svg.of(
+                "<g>{}<path d='M{} {}v{}' class='stroke-{}'/></g>",
+                title,
+                x,
+                y,
+                -tall,
+                entry.hardness().orElse(1) >= 3 ? "hard" : "mild");
     }
 
-    private String cross(Loss loss) {
+    private Svg cross(Loss loss) {
         double x = x(loss.on());
         double y = y(loss.fishId());
-        return "<g><title>lost " + loss.on() + ", " + loss.cause().words() + "</title><path d=\"M" + f(x - 5) + " "
-                + f(y - 5)
-                + "l10 10m0 -10l-10 10\" class=\"loss-cross\"/><text x=\"" + f(x + 10) + "\" y=\"" + f(y + 4)
-                + "\" class=\"chart-text chart-small loss-word\">"
-                + loss.cause().words() + "</text></g>";
-    }
-
-    private static String f(double value) {
-        return TimeAxis.f(value);
+        return Svg.of(
+                "<g><title>lost {}, {}</title><path d='M{} {}l10 10m0 -10l-10 10' class='loss-cross'/><text x='{}' y='{}' class='chart-text chart-small loss-word'>{}</text></g>",
+                loss.on(),
+                loss.cause().words(),
+                x - 5,
+                y - 5,
+                x + 10,
+                y + 4,
+                loss.cause().words());
     }
 }

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.chart.WaterPanels;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.plan.TankPlan;
@@ -31,7 +32,7 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
     private static final double MUCH = 1.5;
 
     /** The chart; the table of tests says the same. */
-    String svg() {
+    Svg svg() {
         TimeAxis axis =
                 new TimeAxis(plan.asOf().minusDays(PAST_DAYS), plan.asOf().plusDays(AHEAD_DAYS), plan.asOf(), WIDTH);
         WaterPanels water = new WaterPanels(plan, days);
@@ -43,14 +44,16 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
                 .toList();
         double top = 30;
         double bottom = top + panels.size() * (PANEL + GAP);
-        StringBuilder svg = new StringBuilder("<svg class=\"course-chart\" viewBox=\"-8 0 " + (WIDTH + 110) + " "
-                + (bottom + 30)
-                + "\" role=\"img\" aria-label=\"The water, predicted and tested; the table says the same\">"
-                + axis.svg(top - 4, bottom));
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='course-chart' viewBox='-8 0 {} {}' role='img' aria-label='The water, predicted and tested; the table says the same'>{}",
+                        WIDTH + 110,
+                        bottom + 30,
+                        axis.svg(top - 4, bottom));
         for (int i = 0; i < panels.size(); i++) {
-            svg.append(panels.get(i).svg(axis, top + 14 + i * (PANEL + GAP), PANEL));
+            svg.add(panels.get(i).svg(axis, top + 14 + i * (PANEL + GAP), PANEL));
         }
-        return svg.append("</svg>").toString();
+        return svg.add("</svg>").build();
     }
 
     /** The worst of the days to come, in a sentence. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.Seen;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
@@ -37,7 +38,7 @@ import org.pelluna.core.units.Numbers;
  */
 record WishView(
         String key,
-        String portrait,
+        Svg portrait,
         String name,
         String scientificName,
         String askedBy,

@@ -7,12 +7,13 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.pelluna.app.svg.Svg;
 
 class FishNumbersTest {
     private static final Pattern PLACE = Pattern.compile("x=\"([-0-9.]+)\" y=\"([-0-9.]+)\"");
 
-    private static double[] place(String text) {
-        Matcher found = PLACE.matcher(text);
+    private static double[] place(Svg text) {
+        Matcher found = PLACE.matcher(text.toString());
         assertThat(found.find()).isTrue();
         return new double[] {Double.parseDouble(found.group(1)), Double.parseDouble(found.group(2))};
     }

@@ -80,7 +80,7 @@ class ReefDrawingTest {
         ReefDrawing.Content content = new ReefDrawing.Content();
         new FishInReef(drawing, Measures.METRIC)
                 .draw(content, FishPlacing.of(tank, homes, swimmers), Optional.empty(), true);
-        String svg = drawing.svg(content, 0, "a <tank>");
+        String svg = drawing.svg(content, 0, "a <tank>").toString();
         return DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));

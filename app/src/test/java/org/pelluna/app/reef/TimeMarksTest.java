@@ -37,7 +37,7 @@ class TimeMarksTest {
 
     @Test
     void everyMarkStandsOnItsDayAndSaysWhatItIs() {
-        String svg = TimeMarks.svg(reef, plan.asOf());
+        String svg = TimeMarks.svg(reef, plan.asOf()).toString();
         List<MatchResult> marks = Pattern.compile(
                         "time-mark mark-([a-z]+)\"><title>([0-9-]+): ([^<]+)</title><path d=\"M([-0-9.]+) ")
                 .matcher(svg)

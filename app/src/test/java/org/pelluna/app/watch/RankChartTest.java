@@ -51,7 +51,8 @@ class RankChartTest {
             falling.put(TODAY.minusDays(1500 - i), 1000 - i / 5.0);
         }
         List<String> lines =
-                lines(RankChart.svg(ranks(Map.of(new FishId("high"), rising, new FishId("low"), falling)), TODAY));
+                lines(RankChart.svg(ranks(Map.of(new FishId("high"), rising, new FishId("low"), falling)), TODAY)
+                        .toString());
         assertThat(lines).hasSize(2);
         for (String line : lines) {
             List<Integer> pixels = Pattern.compile("[MH]([0-9.]+)")
@@ -80,7 +81,8 @@ class RankChartTest {
     @Test
     void whoNeverMetAnotherHasNoLine() {
         Map<LocalDate, Double> once = new LinkedHashMap<>(Map.of(TODAY.minusDays(3), 1050.0));
-        String svg = RankChart.svg(ranks(Map.of(new FishId("high"), once)), TODAY);
+        String svg =
+                RankChart.svg(ranks(Map.of(new FishId("high"), once)), TODAY).toString();
         assertThat(lines(svg)).hasSize(1);
         assertThat(svg).contains(">high</text>").doesNotContain(">low</text>");
     }
