@@ -122,7 +122,7 @@ class StrangersKeysTest extends PageTest {
         keys.put("fish", "gale");
         keys.put("wish", "w-fairy");
         keys.put("entry", plan.log().get(0).id());
-        keys.put("remedy", plan.journal().remedies().get(0).id());
+        keys.put("remedy", plan.observations().remedies().get(0).id());
     }
 
     private String shareRow() {

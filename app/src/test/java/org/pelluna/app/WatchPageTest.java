@@ -112,13 +112,13 @@ class WatchPageTest extends PageTest {
 
     @Test
     void aWatchCountsThoughNothingHappened() throws Exception {
-        int before = plan().journal().watches().size();
+        int before = plan().observations().watches().size();
         pages.perform(post(keeper, watch + "/watches")
                         .param("key", UUID.randomUUID().toString())
                         .param("start", LocalDate.now().minusDays(1) + "T18:00:00")
                         .param("minutes", "25"))
                 .andExpect(status().isFound());
-        assertThat(plan().journal().watches()).hasSize(before + 1);
+        assertThat(plan().observations().watches()).hasSize(before + 1);
     }
 
     private ResultActions call(String... found) throws Exception {
@@ -172,7 +172,7 @@ class WatchPageTest extends PageTest {
         assertThat(mailbox.unread(keeper.id())).isZero();
         call("plum", "eating");
         assertThat(page("/today")).doesNotContain("Plum was missing");
-        assertThat(plan().journal().rollCalls())
+        assertThat(plan().observations().rollCalls())
                 .last()
                 .satisfies(one -> assertThat(one.found()).containsEntry(new FishId("plum"), RollCall.State.EATING));
         call("nobody", "eating").andExpect(status().isNotFound());
@@ -213,9 +213,9 @@ class WatchPageTest extends PageTest {
         byte[] withSecret = java.util.Arrays.copyOf(sent, sent.length + 40);
         System.arraycopy("GPS 59.1 N".getBytes(StandardCharsets.US_ASCII), 0, withSecret, sent.length, 10);
         sign(withSecret).andExpect(status().isFound());
-        String photo = plan().journal()
+        String photo = plan().observations()
                 .signs()
-                .get(plan().journal().signs().size() - 1)
+                .get(plan().observations().signs().size() - 1)
                 .photo()
                 .orElseThrow();
         byte[] kept = pages.perform(get(keeper, watch + "/photos/" + photo))
@@ -232,11 +232,11 @@ class WatchPageTest extends PageTest {
 
     @Test
     void whatIsNoPhotographIsRefused() throws Exception {
-        int before = plan().journal().signs().size();
+        int before = plan().observations().signs().size();
         sign("<svg onload=alert(1)>".getBytes(StandardCharsets.UTF_8)).andExpect(status().isBadRequest());
         sign(picture("gif", 10, 10)).andExpect(status().isBadRequest());
         sign(java.util.Arrays.copyOf(picture("png", 50, 50), 60)).andExpect(status().isBadRequest());
-        assertThat(plan().journal().signs()).hasSize(before);
+        assertThat(plan().observations().signs()).hasSize(before);
     }
 
     @Test
@@ -250,17 +250,17 @@ class WatchPageTest extends PageTest {
                         .param("remedy", "FRESH_ROCK")
                         .param("from", LocalDate.now().toString()))
                 .andExpect(status().isFound());
-        var begun = plan().journal().remedies().get(plan().journal().remedies().size() - 1);
+        var begun = plan().observations().remedies().get(plan().observations().remedies().size() - 1);
         pages.perform(post(keeper, watch + "/remedies/" + begun.id() + "/end")
                         .param("on", LocalDate.now().toString()))
                 .andExpect(status().isFound());
-        assertThat(plan().journal().remedies())
+        assertThat(plan().observations().remedies())
                 .last()
                 .satisfies(one -> assertThat(one.until()).isPresent());
         pages.perform(post(keeper, watch + "/items/" + begun.id() + "/remove")).andExpect(status().isFound());
-        assertThat(plan().journal().remedies()).noneMatch(one -> one.id().equals(begun.id()));
+        assertThat(plan().observations().remedies()).noneMatch(one -> one.id().equals(begun.id()));
         pages.perform(post(keeper, watch + "/items/" + begun.id() + "/restore"));
-        assertThat(plan().journal().remedies()).anyMatch(one -> one.id().equals(begun.id()));
+        assertThat(plan().observations().remedies()).anyMatch(one -> one.id().equals(begun.id()));
     }
 
     @Test
@@ -268,7 +268,7 @@ class WatchPageTest extends PageTest {
         assertThat(page(watch + "/what-now?fish=inkwell"))
                 .contains("Back into the box")
                 .contains("hardest from");
-        int tasks = plan().journal().tasks().size();
+        int tasks = plan().observations().tasks().size();
         String key = UUID.randomUUID().toString();
         for (int i = 0; i < 2; i++) {
             pages.perform(post(keeper, watch + "/what-now")
@@ -277,10 +277,10 @@ class WatchPageTest extends PageTest {
                             .param("key", key))
                     .andExpect(status().isFound());
         }
-        assertThat(plan().journal().tasks()).hasSize(tasks + 2);
+        assertThat(plan().observations().tasks()).hasSize(tasks + 2);
         String today = page("/today");
         assertThat(today).contains("Feed at both ends, and in front of Inkwell");
-        var task = plan().journal().tasks().stream()
+        var task = plan().observations().tasks().stream()
                 .filter(one -> one.words().startsWith("Feed at both ends"))
                 .findFirst()
                 .orElseThrow();
@@ -294,7 +294,7 @@ class WatchPageTest extends PageTest {
         assertThat(page(watch + "/learned")).contains("as its species");
         var before = Learning.stock(plan(), catalogue);
         pages.perform(post(keeper, watch + "/learned/gale")).andExpect(status().isFound());
-        assertThat(plan().journal().unlearned()).containsExactly(new FishId("gale"));
+        assertThat(plan().observations().unlearned()).containsExactly(new FishId("gale"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isNotEqualTo(before.residents());
         pages.perform(post(keeper, watch + "/learned/gale").param("learns", "true"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isEqualTo(before.residents());

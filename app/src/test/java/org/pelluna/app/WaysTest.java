@@ -59,9 +59,9 @@ class WaysTest extends PageTest {
                     .as(way.key())
                     .isEqualTo(way.key().equals("best") ? java.util.List.of() : way.wishOrder(answers.planning()));
             boolean bully = way.outMeanwhile(answers.planning()).isPresent();
-            assertThat(taken.journal().tasks())
+            assertThat(taken.observations().tasks())
                     .as(way.key())
-                    .hasSize(before.journal().tasks().size() + (bully ? 2 : 0));
+                    .hasSize(before.observations().tasks().size() + (bully ? 2 : 0));
             page("/arrivals");
             pages.perform(post(keeper, "/tanks/{t}/arrivals/alternatives/undo/{f}", tank, form))
                     .andExpect(status().isFound());
@@ -75,7 +75,7 @@ class WaysTest extends PageTest {
 
     @Test
     void aQuietWatchOfThePastIsNotedOnce() throws Exception {
-        int before = plan().journal().watches().size();
+        int before = plan().observations().watches().size();
         assertThat(page("/watch")).contains("a quiet one too");
         String key = UUID.randomUUID().toString();
         for (int i = 0; i < 2; i++) {
@@ -85,7 +85,7 @@ class WaysTest extends PageTest {
                             .param("minutes", "25"))
                     .andExpect(redirectedUrl("/tanks/" + tank + "/watch"));
         }
-        assertThat(plan().journal().watches()).hasSize(before + 1);
+        assertThat(plan().observations().watches()).hasSize(before + 1);
         pages.perform(post(keeper, "/tanks/{t}/watch/watches", tank)
                         .param("key", UUID.randomUUID().toString())
                         .param("start", plan().asOf().minusDays(2) + "T19:30")
@@ -93,6 +93,6 @@ class WaysTest extends PageTest {
                 .andExpect(status().isBadRequest());
         pages.perform(post(keeper, "/tanks/{t}/watch/items/{k}/remove", tank, key))
                 .andExpect(status().isFound());
-        assertThat(plan().journal().watches()).hasSize(before);
+        assertThat(plan().observations().watches()).hasSize(before);
     }
 }

@@ -45,7 +45,7 @@ final class Ics {
         for (ArrivalCalendar.Lane lane : ArrivalCalendar.of(stock, assessment.order(), assessment.planned())) {
             lane(calendar, lane, tankKey);
         }
-        for (Task task : plan.journal().tasks()) {
+        for (Task task : plan.observations().tasks()) {
             if (!task.done()) {
                 calendar.add(event(
                         task.id() + "-" + tankKey + "-task",

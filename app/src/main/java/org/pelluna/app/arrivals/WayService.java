@@ -72,7 +72,7 @@ class WayService {
     /** Takes back what a form took: the order as it was, and its tasks. */
     void undo(UUID keeperId, UUID tankId, String formKey) {
         happenings.undo(keeperId, tankId, formKey);
-        happenings.plan(keeperId, tankId).journal().tasks().stream()
+        happenings.plan(keeperId, tankId).observations().tasks().stream()
                 .map(Task::id)
                 .filter(id -> id.startsWith(formKey + "-"))
                 .forEach(id -> journal.remove(keeperId, tankId, id));

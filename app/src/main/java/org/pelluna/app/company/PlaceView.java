@@ -14,15 +14,15 @@ import org.pelluna.core.species.Habits;
  *
  * @param place the part, in words
  * @param dwellers how many
- * @param tables those who eat the same there, the most crowded first
+ * @param foods those who eat the same there, the most crowded first
  */
-record PlaceView(String place, int dwellers, List<Table> tables) {
+record PlaceView(String place, int dwellers, List<SharedFood> foods) {
 
     /** Fish of one place that eat the same; several are rivals for it. */
-    record Table(String food, int guests, List<Guest> names) {}
+    record SharedFood(String food, int eaters, List<Eater> names) {}
 
     /** One of them. */
-    record Guest(String name, String key) {}
+    record Eater(String name, String key) {}
 
     /** The parts of the tank that anyone lives in, from the sand upwards. */
     static List<PlaceView> of(List<Fish> fish) {
@@ -37,16 +37,16 @@ record PlaceView(String place, int dwellers, List<Table> tables) {
                 .filter(one -> one.species().habits().zone() == zone)
                 .collect(
                         Collectors.groupingBy(one -> one.species().habits().diet(), TreeMap::new, Collectors.toList()));
-        List<Table> tables = byFood.entrySet().stream()
-                .map(food -> new Table(
+        List<SharedFood> foods = byFood.entrySet().stream()
+                .map(food -> new SharedFood(
                         food.getKey().words(),
                         food.getValue().size(),
                         food.getValue().stream()
-                                .map(one -> new Guest(one.name(), Portraits.key(one.species())))
+                                .map(one -> new Eater(one.name(), Portraits.key(one.species())))
                                 .toList()))
-                .sorted((one, other) -> other.guests() - one.guests())
+                .sorted((one, other) -> other.eaters() - one.eaters())
                 .toList();
         return new PlaceView(
-                zone.words(), tables.stream().mapToInt(Table::guests).sum(), tables);
+                zone.words(), foods.stream().mapToInt(SharedFood::eaters).sum(), foods);
     }
 }

@@ -13,13 +13,13 @@ import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.watch.CrewCount;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
-import org.pelluna.core.watch.Watch;
+import org.pelluna.core.watch.ObservationSession;
 
 /** Moves a demo plan in time, so that its story always ends today. */
 final class DemoDates {
@@ -71,13 +71,13 @@ final class DemoDates {
                         .waterTests(plan.waterTests().stream()
                                 .map(one -> new WaterTest(one.id(), one.on().plusDays(days), one.kind(), one.value()))
                                 .toList())
-                        .journal(moved(plan.journal(), days)));
+                        .observations(moved(plan.observations(), days)));
     }
 
-    private static Journal moved(Journal journal, long days) {
-        return new Journal(
+    private static Observations moved(Observations journal, long days) {
+        return new Observations(
                 journal.watches().stream()
-                        .map(one -> new Watch(one.id(), one.start().plusDays(days), one.minutes(), one.note()))
+                        .map(one -> new ObservationSession(one.id(), one.start().plusDays(days), one.minutes(), one.note()))
                         .toList(),
                 journal.rollCalls().stream()
                         .map(one -> new RollCall(one.id(), one.at().plusDays(days), one.found(), one.note()))

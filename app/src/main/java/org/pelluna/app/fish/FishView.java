@@ -12,7 +12,7 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.WithoutFish;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Fish;
@@ -106,7 +106,7 @@ record FishView(
     private static List<FindingView> findings(Assessment assessment, Fish fish, LocalDate today, Measures measures) {
         ResolvedPlan others = assessment.stock().without(fish.id()).withAbsent();
         return Shortlist.ask(others, fish.species(), 1, fish.lengthCmOn(today)).findings().stream()
-                .filter(finding -> finding.stance().compareTo(Stance.FINE) < 0)
+                .filter(finding -> finding.severity().compareTo(Severity.FINE) < 0)
                 .map(finding -> FindingView.of(finding, measures))
                 .toList();
     }

@@ -78,7 +78,7 @@ class CrewController {
                         .toList());
         model.addAttribute(
                 "counts",
-                stock.plan().journal().crew().stream()
+                stock.plan().observations().crew().stream()
                         .sorted(java.util.Comparator.comparing(CrewCount::on).reversed())
                         .limit(40)
                         .map(one -> new CountView(

@@ -52,7 +52,7 @@ class ShopController {
             String name,
             String scientificName,
             Svg portrait,
-            String stance,
+            String severity,
             String answer,
             String size,
             List<FindingView> reasons,

@@ -52,7 +52,7 @@ record EntryView(
     record Form(String name, String key) {}
 
     /** A remark with its flag. */
-    record Note(String stance, String sentence, String source) {}
+    record Note(String severity, String sentence, String source) {}
 
     static EntryView of(Species one, Measures measures) {
         return new EntryView(

@@ -20,7 +20,7 @@ import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -159,8 +159,8 @@ class SpeciesController {
     /** The finding worth a line: what speaks hardest against it, else the good it would do, else the pressure expected. */
     private static Sentence telling(Judgement judgement) {
         return Stream.of(
-                        judgement.findings().stream().filter(one -> one.stance().compareTo(Stance.FINE) < 0),
-                        judgement.findings(Stance.BENEFIT).stream(),
+                        judgement.findings().stream().filter(one -> one.severity().compareTo(Severity.FINE) < 0),
+                        judgement.findings(Severity.BENEFIT).stream(),
                         judgement.findings().stream().filter(one -> one.rule().equals("pressure")),
                         judgement.findings().stream())
                 .flatMap(one -> one)

@@ -9,12 +9,12 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.CrewCount;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
-import org.pelluna.core.watch.Watch;
+import org.pelluna.core.watch.ObservationSession;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,12 +26,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class JournalStore {
     private final TankStore tanks;
-    private final Rows.Journal items;
+    private final Rows.Observations items;
     private final Rows.History history;
     private final Rows.Photos photos;
     private final Clock clock;
 
-    JournalStore(TankStore tanks, Rows.Journal items, Rows.History history, Rows.Photos photos, Clock clock) {
+    JournalStore(TankStore tanks, Rows.Observations items, Rows.History history, Rows.Photos photos, Clock clock) {
         this.tanks = tanks;
         this.items = items;
         this.history = history;
@@ -39,7 +39,7 @@ public class JournalStore {
         this.clock = clock;
     }
 
-    public void add(UUID keeperId, UUID tankId, Watch watch) {
+    public void add(UUID keeperId, UUID tankId, ObservationSession watch) {
         add(keeperId, tankId, JournalRow.Kind.WATCH, watch.id(), watch);
     }
 
@@ -162,10 +162,10 @@ public class JournalStore {
     }
 
     /** Puts rows together. */
-    static Journal journal(List<JournalRow> rows) {
-        return new Journal(
-                all(rows, JournalRow.Kind.WATCH, Watch.class).stream()
-                        .sorted(java.util.Comparator.comparing(Watch::start))
+    static Observations observed(List<JournalRow> rows) {
+        return new Observations(
+                all(rows, JournalRow.Kind.WATCH, ObservationSession.class).stream()
+                        .sorted(java.util.Comparator.comparing(ObservationSession::start))
                         .toList(),
                 all(rows, JournalRow.Kind.ROLL_CALL, RollCall.class).stream()
                         .sorted(java.util.Comparator.comparing(RollCall::at))
@@ -193,7 +193,7 @@ public class JournalStore {
     }
 
     /** The rows of a journal. */
-    static List<JournalRow> rows(UUID tankId, Journal journal) {
+    static List<JournalRow> rows(UUID tankId, Observations journal) {
         List<JournalRow> rows = new java.util.ArrayList<>();
         journal.watches().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.WATCH, one.id(), one)));
         journal.rollCalls().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.ROLL_CALL, one.id(), one)));

@@ -107,7 +107,7 @@ final class Rows {
         Optional<WaterTestRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
     }
 
-    interface Journal extends JpaRepository<JournalRow, UUID> {
+    interface Observations extends JpaRepository<JournalRow, UUID> {
         List<JournalRow> findByTankIdAndRemovedAtIsNull(UUID tankId);
 
         Optional<JournalRow> findByTankIdAndPlanKey(UUID tankId, String planKey);

@@ -32,7 +32,7 @@ public class TankStore {
     private final Rows.OwnSpecies own;
     private final Rows.Schedules schedules;
     private final Rows.WaterTests tests;
-    private final Rows.Journal journal;
+    private final Rows.Observations journal;
     private final Rows.Photos photos;
     private final LogReader logReader;
     private final LogWriter logWriter;
@@ -46,7 +46,7 @@ public class TankStore {
             Rows.OwnSpecies own,
             Rows.Schedules schedules,
             Rows.WaterTests tests,
-            Rows.Journal journal,
+            Rows.Observations journal,
             Rows.Photos photos,
             LogReader logReader,
             LogWriter logWriter,
@@ -158,7 +158,7 @@ public class TankStore {
                 tests.findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(tankId).stream()
                         .map(WaterTestRow::toCore)
                         .toList(),
-                JournalStore.journal(journal.findByTankIdAndRemovedAtIsNull(tankId)));
+                JournalStore.observed(journal.findByTankIdAndRemovedAtIsNull(tankId)));
     }
 
     /**
@@ -235,7 +235,7 @@ public class TankStore {
         schedules.save(new ScheduleRow(tankId, plan.schedule()));
         plan.waterTests().forEach(test -> tests.save(new WaterTestRow(tankId, test)));
         plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));
-        journal.saveAll(JournalStore.rows(tankId, plan.journal()));
+        journal.saveAll(JournalStore.rows(tankId, plan.observations()));
         return tankId;
     }
 

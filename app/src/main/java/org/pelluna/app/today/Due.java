@@ -47,7 +47,7 @@ record Due(LocalDate on, Sentence words, String place, Optional<String> task) {
         TankPlan plan = assessment.stock().plan();
         LocalDate today = plan.asOf();
         List<Due> due = new ArrayList<>();
-        for (Task task : plan.journal().tasks()) {
+        for (Task task : plan.observations().tasks()) {
             if (!task.done() && !task.on().isAfter(today.plusDays(AHEAD)) && !lapsed(task, plan)) {
                 due.add(new Due(task.on(), task.words(), "/watch", Optional.of(task.id())));
             }
@@ -120,7 +120,7 @@ record Due(LocalDate on, Sentence words, String place, Optional<String> task) {
         if (plan.residents().stream().noneMatch(one -> one.livesHere(today))) {
             return Optional.empty();
         }
-        LocalDate last = plan.journal().rollCalls().stream()
+        LocalDate last = plan.observations().rollCalls().stream()
                 .map(RollCall::at)
                 .map(at -> at.toLocalDate())
                 .max(LocalDate::compareTo)

@@ -21,7 +21,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.RollCall;
-import org.pelluna.core.watch.Watch;
+import org.pelluna.core.watch.ObservationSession;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -67,7 +67,7 @@ class RollCallController {
         journal.add(
                 keeper.id(),
                 tankId,
-                Refused.unless(() -> new Watch(Key.checked(key), start, minutes, Optional.empty())));
+                Refused.unless(() -> new ObservationSession(Key.checked(key), start, minutes, Optional.empty())));
         warner.look(keeper.id(), tankId);
         if (!queued) {
             Undo.offer(
@@ -87,7 +87,7 @@ class RollCallController {
         FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("states", RollCall.State.values());
         List<CallView> calls = new ArrayList<>();
-        for (RollCall call : plan.journal().rollCalls()) {
+        for (RollCall call : plan.observations().rollCalls()) {
             calls.add(new CallView(call.id(), call.at().toString().replace('T', ' '), words(call, faces)));
         }
         Collections.reverse(calls);

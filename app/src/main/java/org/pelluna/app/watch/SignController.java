@@ -58,7 +58,7 @@ class SignController {
         model.addAttribute("kinds", Sign.Kind.values());
         model.addAttribute(
                 "signs",
-                plan.journal().signs().stream()
+                plan.observations().signs().stream()
                         .sorted(Comparator.comparing(Sign::at).reversed())
                         .map(sign -> new SignView(
                                 sign.id(),

@@ -94,7 +94,7 @@ class TensionController {
     String settling(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
-        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
+        Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         model.addAttribute(
                 "courses",
                 Settling.of(plan).stream().map(one -> view(one, plan, exposure)).toList());

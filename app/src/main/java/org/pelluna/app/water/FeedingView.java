@@ -47,7 +47,7 @@ record FeedingView(
                 Numbers.plain(feeding.nitrogenMgADay(), 0),
                 feeding.stations(),
                 feeding.clips(),
-                feeding.courses().stream()
+                feeding.portions().stream()
                         .map(food -> new FoodLine(
                                 food.food(), Numbers.plain(food.gramsADay(), 2), String.join(", ", food.eaters()), (int)
                                         Math.round(100 * food.gramsADay() / Math.max(1e-9, feeding.gramsADay()))))

@@ -7,8 +7,8 @@ import org.pelluna.core.finding.Finding;
 /**
  * A finding ready to print.
  *
- * @param stance the stance's name in markup, lower case
- * @param word the stance as a keeper reads it
+ * @param severity the severity's name in markup, lower case
+ * @param word the severity as a keeper reads it
  * @param sentence the reason in the keeper's units
  * @param until the date a wait ends; empty if it has none
  * @param remedy what would turn it; empty if nothing is known to
@@ -17,7 +17,7 @@ import org.pelluna.core.finding.Finding;
  * @param source where the rule comes from
  */
 public record FindingView(
-        String stance,
+        String severity,
         String word,
         String sentence,
         String until,
@@ -31,8 +31,8 @@ public record FindingView(
 
     public static FindingView of(Finding finding, Measures measures) {
         return new FindingView(
-                finding.stance().name().toLowerCase(Locale.ROOT),
-                finding.stance().words(),
+                finding.severity().name().toLowerCase(Locale.ROOT),
+                finding.severity().words(),
                 measures.sentence(finding.reason()),
                 finding.until().map(Object::toString).orElse(""),
                 finding.remedy().map(measures::sentence).orElse(""),

@@ -6,16 +6,16 @@ import org.pelluna.core.shortlist.Verdict;
 /**
  * A verdict ready to print.
  *
- * @param stance the stance whose flag stands for it
+ * @param severity the severity whose flag stands for it
  * @param words the verdict, with the date for a later
  */
-public record VerdictView(String stance, String words) {
+public record VerdictView(String severity, String words) {
 
     public static VerdictView of(Judgement judgement) {
-        return new VerdictView(stance(judgement.verdict()), words(judgement));
+        return new VerdictView(severity(judgement.verdict()), words(judgement));
     }
 
-    private static String stance(Verdict verdict) {
+    private static String severity(Verdict verdict) {
         return switch (verdict) {
             case OUT -> "stop";
             case LATER -> "wait";

@@ -76,7 +76,7 @@ class WishController {
     record Choice(String id, String words) {}
 
     /** The wishes of one verdict, under its heading. */
-    record Shelf(String stance, String heading, List<WishView> wishes) {}
+    record Shelf(String severity, String heading, List<WishView> wishes) {}
 
     private static List<Shelf> shelves(List<WishView> wishes) {
         return Stream.of(
@@ -85,10 +85,10 @@ class WishController {
                         new Shelf("wait", "Later", List.of()),
                         new Shelf("stop", "No", List.of()))
                 .map(empty -> new Shelf(
-                        empty.stance(),
+                        empty.severity(),
                         empty.heading(),
                         wishes.stream()
-                                .filter(wish -> wish.shelf().equals(empty.stance()))
+                                .filter(wish -> wish.shelf().equals(empty.severity()))
                                 .toList()))
                 .filter(shelf -> !shelf.wishes().isEmpty())
                 .toList();

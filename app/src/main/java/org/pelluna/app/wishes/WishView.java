@@ -8,7 +8,7 @@ import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Species;
@@ -24,7 +24,7 @@ import org.pelluna.core.units.Numbers;
  * @param askedBy who asked for it; empty if not said
  * @param price what the keeper expects to pay; empty if not said
  * @param speciesId key of its species
- * @param stance stance that stands for the verdict, for its flag
+ * @param severity severity that stands for the verdict, for its flag
  * @param verdict the verdict in words, with the date for a later
  * @param overruled the keeper's own word and note; empty if there is none
  * @param struck whether it is out of the plan
@@ -44,7 +44,7 @@ record WishView(
         String askedBy,
         String price,
         String speciesId,
-        String stance,
+        String severity,
         String verdict,
         String overruled,
         String decision,
@@ -68,24 +68,24 @@ record WishView(
                 wish.askedBy().orElse(""),
                 wish.price().map(sum -> Numbers.plain(sum, 2)).orElse(""),
                 species.id().key(),
-                VerdictView.of(judgement).stance(),
+                VerdictView.of(judgement).severity(),
                 VerdictView.of(judgement).words(),
                 overruled(wish),
                 wish.decision().name(),
                 !judgement.inPlan(),
                 "adult about " + measures.lengthOf(species.size().adultCm().value()) + ", longest known "
                         + measures.lengthOf(species.size().maximumCm().value()),
-                views(judgement, measures, Stance.STOP, Stance.WAIT, Stance.CAREFUL),
-                views(judgement, measures, Stance.BENEFIT),
-                views(judgement, measures, Stance.FINE),
+                views(judgement, measures, Severity.STOP, Severity.WAIT, Severity.CAREFUL),
+                views(judgement, measures, Severity.BENEFIT),
+                views(judgement, measures, Severity.FINE),
                 species.note().orElse(""),
                 Seen.mark(wish),
                 wish.decisionNote().orElse(""));
     }
 
-    private static List<FindingView> views(Judgement judgement, Measures measures, Stance... stances) {
+    private static List<FindingView> views(Judgement judgement, Measures measures, Severity... stances) {
         return Stream.of(stances)
-                .flatMap(stance -> judgement.findings(stance).stream())
+                .flatMap(severity -> judgement.findings(severity).stream())
                 .map(finding -> FindingView.of(finding, measures))
                 .toList();
     }
@@ -103,8 +103,8 @@ record WishView(
         return word + wish.decisionNote().map(note -> ": “" + note + "”").orElse(", without a note");
     }
 
-    /** The stance under which the page lists it: out when it is out of the plan, whatever the findings say. */
+    /** The severity under which the page lists it: out when it is out of the plan, whatever the findings say. */
     String shelf() {
-        return struck ? "stop" : stance.equals("stop") ? "careful" : stance;
+        return struck ? "stop" : severity.equals("stop") ? "careful" : severity;
     }
 }

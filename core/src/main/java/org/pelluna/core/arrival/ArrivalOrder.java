@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.id.WishId;
@@ -124,7 +124,7 @@ public final class ArrivalOrder {
         if (room.over() && room.counts()) {
             findings.add(Finding.of(
                     "headroom",
-                    Stance.STOP,
+                    Severity.STOP,
                     "All together come to " + measure(room.used(), room.unit()) + " of " + room.name()
                             + "; even the mature tank's ceiling is " + measure(room.limit(), room.unit())
                             + ". Strike wishes worth " + measure(room.used() - room.limit(), room.unit())
@@ -151,7 +151,7 @@ public final class ArrivalOrder {
         }
         return Finding.of(
                 "quarantine",
-                Stance.STOP,
+                Severity.STOP,
                 names + " would come before fish that are in quarantine already.",
                 Provenance.PRACTICE,
                 List.of());

@@ -7,7 +7,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -70,7 +70,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
     static Finding tooMuchWaste(String names, double nitrogen, double most) {
         return Finding.of(
                         "water",
-                        Stance.WAIT,
+                        Severity.WAIT,
                         names + " on one day would bring " + Numbers.plain(nitrogen, 3)
                                 + " mg/L of ammonia nitrogen a day more; the bacteria that have settled by then bear "
                                 + Numbers.plain(most, 3) + ".",
@@ -93,7 +93,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         }
         return Optional.of(Finding.of(
                         "order",
-                        Stance.WAIT,
+                        Severity.WAIT,
                         "At most " + OrderProblem.MOST_UNITS + " wishes can be put in order at once.",
                         Provenance.own("a limit of the computation"),
                         List.of())
@@ -108,7 +108,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         int places = quarantine.tank().orElseThrow().places();
         return Optional.of(Finding.of(
                         "quarantine",
-                        Stance.WAIT,
+                        Severity.WAIT,
                         "The quarantine tank has " + places + (places == 1 ? " place" : " places") + " for these "
                                 + count + " fish.",
                         Provenance.PRACTICE,

@@ -7,7 +7,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
 
@@ -178,6 +178,6 @@ final class Reasons {
     }
 
     private static Finding finding(String rule, String sentence, Provenance provenance, List<Figure> figures) {
-        return Finding.of(rule, Stance.FINE, sentence, provenance, figures);
+        return Finding.of(rule, Severity.FINE, sentence, provenance, figures);
     }
 }

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -102,7 +102,7 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
     private static StockingPause until(LocalDate next, String sentence, List<Figure> figures) {
         return new StockingPause(
                 next,
-                Optional.of(Finding.of(RULE, Stance.WAIT, sentence, Provenance.PRACTICE, figures)
+                Optional.of(Finding.of(RULE, Severity.WAIT, sentence, Provenance.PRACTICE, figures)
                         .until(next)));
     }
 

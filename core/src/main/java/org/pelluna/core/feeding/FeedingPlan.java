@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Ration;
@@ -25,7 +25,7 @@ import org.pelluna.core.units.Numbers;
  * @param feedsADay feeds a day, as often as the hungriest wants
  * @param gramsADay dry food a day, g
  * @param nitrogenMgADay ammonia nitrogen it makes, mg a day
- * @param courses each kind of food with its share
+ * @param portions each kind of food with its share
  * @param stations places to feed at
  * @param clips clips of seaweed
  * @param findings what to know: automatic feeder, clips apart, hard eaters
@@ -34,7 +34,7 @@ public record FeedingPlan(
         double feedsADay,
         double gramsADay,
         double nitrogenMgADay,
-        List<Course> courses,
+        List<Portion> portions,
         int stations,
         int clips,
         List<Finding> findings) {
@@ -49,7 +49,7 @@ public record FeedingPlan(
      * @param gramsADay as dry food, g
      * @param eaters who it is for
      */
-    public record Course(String food, double gramsADay, List<String> eaters) {}
+    public record Portion(String food, double gramsADay, List<String> eaters) {}
 
     /** The feeding of the given fish. */
     public static FeedingPlan of(List<Fish> fish, Tank tank, Husbandry done, LocalDate on) {
@@ -57,16 +57,16 @@ public record FeedingPlan(
         Map<Habits.Diet, List<Fish>> byDiet = new EnumMap<>(Habits.Diet.class);
         fish.forEach(one -> byDiet.computeIfAbsent(one.species().habits().diet(), diet -> new ArrayList<>())
                 .add(one));
-        List<Course> courses = byDiet.entrySet().stream()
-                .map(entry -> new Course(
+        List<Portion> portions = byDiet.entrySet().stream()
+                .map(entry -> new Portion(
                         food(entry.getKey()),
                         entry.getValue().stream()
                                 .mapToDouble(one -> wastes.foodGrams(one, on))
                                 .sum(),
                         entry.getValue().stream().map(Fish::name).distinct().toList()))
-                .sorted(Comparator.comparingDouble(Course::gramsADay).reversed())
+                .sorted(Comparator.comparingDouble(Portion::gramsADay).reversed())
                 .toList();
-        double grams = courses.stream().mapToDouble(Course::gramsADay).sum();
+        double grams = portions.stream().mapToDouble(Portion::gramsADay).sum();
         double feeds = fish.stream()
                 .mapToDouble(one -> one.species().habits().feedsPerDay().value())
                 .max()
@@ -79,7 +79,7 @@ public record FeedingPlan(
                 feeds,
                 grams,
                 grams * 1000 * done.proteinShare() * Headroom.NITROGEN_PER_PROTEIN,
-                courses,
+                portions,
                 fish.isEmpty() ? 0 : Math.max(2, tank.feedingPlaces()),
                 clips,
                 findings(fish, feeds, clips));
@@ -90,7 +90,7 @@ public record FeedingPlan(
         if (feeds > BY_HAND) {
             findings.add(Finding.of(
                     "automatic-feeder",
-                    Stance.CAREFUL,
+                    Severity.CAREFUL,
                     "Up to " + Numbers.plain(feeds) + " feeds a day are wanted, by "
                             + eaters(fish, one -> one.habits().feedsPerDay().value() > BY_HAND)
                             + ": an automatic feeder gives those you cannot.",
@@ -100,7 +100,7 @@ public record FeedingPlan(
         if (clips > 0) {
             findings.add(Finding.of(
                     "clips",
-                    Stance.FINE,
+                    Severity.FINE,
                     "Hang " + clips
                             + " clips of seaweed as far apart as the glass allows, so that none can hold them all.",
                     Provenance.PRACTICE,
@@ -114,7 +114,7 @@ public record FeedingPlan(
         if (!hard.isEmpty()) {
             findings.add(Finding.of(
                     "hard-eaters",
-                    Stance.CAREFUL,
+                    Severity.CAREFUL,
                     String.join(", ", hard) + (hard.size() == 1 ? " takes" : " take")
                             + " prepared food with difficulty: see each eat every day, and offer live food at the quiet end.",
                     Provenance.PRACTICE,

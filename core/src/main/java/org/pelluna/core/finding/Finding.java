@@ -8,17 +8,17 @@ import java.util.Optional;
  * One answer of one rule, with everything needed to check it.
  *
  * @param rule the rule's name, stable across versions, for example {@code swim-length}
- * @param stance what it says
+ * @param severity what it says
  * @param reason why, as a keeper would put it
  * @param figures the numbers used, each with unit and provenance
  * @param provenance where the rule itself comes from
- * @param until the date on which a {@link Stance#WAIT} turns into a yes, where one can be computed
+ * @param until the date on which a {@link Severity#WAIT} turns into a yes, where one can be computed
  * @param remedy what the keeper could change to turn it, where something could
  * @param schools what the schools of the trade would each say, where they differ; empty otherwise
  */
 public record Finding(
         String rule,
-        Stance stance,
+        Severity severity,
         Sentence reason,
         List<Figure> figures,
         Provenance provenance,
@@ -29,18 +29,18 @@ public record Finding(
     public Finding {
         figures = List.copyOf(figures);
         schools = List.copyOf(schools);
-        if (until.isPresent() && stance != Stance.WAIT) {
-            throw new IllegalArgumentException("only a finding that waits has a date, but '" + rule + "' is " + stance);
+        if (until.isPresent() && severity != Severity.WAIT) {
+            throw new IllegalArgumentException("only a finding that waits has a date, but '" + rule + "' is " + severity);
         }
     }
 
-    public static Finding of(String rule, Stance stance, Sentence reason, Provenance provenance, List<Figure> figures) {
-        return new Finding(rule, stance, reason, figures, provenance, Optional.empty(), Optional.empty(), List.of());
+    public static Finding of(String rule, Severity severity, Sentence reason, Provenance provenance, List<Figure> figures) {
+        return new Finding(rule, severity, reason, figures, provenance, Optional.empty(), Optional.empty(), List.of());
     }
 
     /** A finding whose reason holds no length and no volume. */
-    public static Finding of(String rule, Stance stance, String reason, Provenance provenance, List<Figure> figures) {
-        return of(rule, stance, Sentence.of(reason), provenance, figures);
+    public static Finding of(String rule, Severity severity, String reason, Provenance provenance, List<Figure> figures) {
+        return of(rule, severity, Sentence.of(reason), provenance, figures);
     }
 
     /** The reason in the core's units. */
@@ -50,12 +50,12 @@ public record Finding(
 
     /** The same finding, due to turn on the given date. */
     public Finding until(LocalDate date) {
-        return new Finding(rule, stance, reason, figures, provenance, Optional.of(date), remedy, schools);
+        return new Finding(rule, severity, reason, figures, provenance, Optional.of(date), remedy, schools);
     }
 
     /** The same finding with what would turn it. */
     public Finding remedy(Sentence change) {
-        return new Finding(rule, stance, reason, figures, provenance, until, Optional.of(change), schools);
+        return new Finding(rule, severity, reason, figures, provenance, until, Optional.of(change), schools);
     }
 
     /** The same finding with what would turn it, where that holds no length and no volume. */
@@ -65,14 +65,14 @@ public record Finding(
 
     /** The same finding with the views of the schools that differ on it. */
     public Finding schools(List<Sentence> views) {
-        return new Finding(rule, stance, reason, figures, provenance, until, remedy, views);
+        return new Finding(rule, severity, reason, figures, provenance, until, remedy, views);
     }
 
     /** The same finding, not counted because the keeper overruled its rule; the note stays with it. */
     public Finding overruled(String note) {
         return new Finding(
                 rule,
-                Stance.FINE,
+                Severity.FINE,
                 Sentence.of("Overruled by you, “" + note + "”: ", reason),
                 figures,
                 provenance,

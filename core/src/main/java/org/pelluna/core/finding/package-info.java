@@ -1,5 +1,5 @@
 /**
- * What every rule answers with: a stance, a sentence, the figures used with their units, and where they come from.
+ * What every rule answers with: a severity, a sentence, the figures used with their units, and where they come from.
  */
 @NullMarked
 package org.pelluna.core.finding;

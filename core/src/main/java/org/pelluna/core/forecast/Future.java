@@ -8,7 +8,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
@@ -102,7 +102,7 @@ public final class Future {
     private static Finding bite(ResolvedPlan stock, Predation meal) {
         return Finding.of(
                         "bite-size",
-                        meal.from().isAfter(stock.plan().asOf()) ? Stance.CAREFUL : Stance.STOP,
+                        meal.from().isAfter(stock.plan().asOf()) ? Severity.CAREFUL : Severity.STOP,
                         Sentence.of(
                                 name(stock, meal.preyId()) + " fits in the mouth of " + name(stock, meal.predatorId())
                                         + " from " + meal.from() + ": ",

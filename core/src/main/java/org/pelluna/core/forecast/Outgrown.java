@@ -7,7 +7,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.units.Quantity;
 
@@ -32,7 +32,7 @@ public record Outgrown(
     public Finding finding() {
         return Finding.of(
                         "outgrow",
-                        Stance.CAREFUL,
+                        Severity.CAREFUL,
                         sentence(),
                         OUTGROWN,
                         List.of(

@@ -102,10 +102,10 @@ public final class Learning {
     /** The lessons of a plan by fish; empty where nothing was watched. */
     public static Map<FishId, Lesson> of(ResolvedPlan base) {
         TankPlan plan = base.plan();
-        if (plan.log().isEmpty() && plan.journal().watches().isEmpty()) {
+        if (plan.log().isEmpty() && plan.observations().watches().isEmpty()) {
             return Map.of();
         }
-        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
+        Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         if (exposure.days().isEmpty()) {
             return Map.of();
         }
@@ -126,7 +126,7 @@ public final class Learning {
                                 count,
                                 predicted,
                                 PRIOR.seen(count, predicted),
-                                !plan.journal().unlearned().contains(fish.id())));
+                                !plan.observations().unlearned().contains(fish.id())));
             }
         }
         return lessons;

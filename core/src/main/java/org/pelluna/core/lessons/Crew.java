@@ -62,7 +62,7 @@ public record Crew(
     /** Every kind that was counted or added, in the order in which it first came. */
     public static List<Crew> of(ResolvedPlan stock) {
         Map<String, List<CrewCount>> kinds = new LinkedHashMap<>();
-        stock.plan().journal().crew().stream()
+        stock.plan().observations().crew().stream()
                 .filter(one -> !one.on().isAfter(stock.plan().asOf()))
                 .sorted(Comparator.comparing(CrewCount::on).thenComparing(CrewCount::kind))
                 .forEach(one -> kinds.computeIfAbsent(one.group() + " " + one.name(), key -> new ArrayList<>())
@@ -79,16 +79,16 @@ public record Crew(
         double predicted = OF_THEMSELVES;
         boolean sizeSaves = true;
         for (Fish fish : stock.residents()) {
-            ReefStance stance = fish.species().reef().get(first.group());
-            if (stance == null
-                    || stance.conduct() == ReefStance.Conduct.LEAVES_ALONE
-                    || stance.belowCm().filter(cm -> smallest >= cm).isPresent()) {
+            ReefStance severity = fish.species().reef().get(first.group());
+            if (severity == null
+                    || severity.conduct() == ReefStance.Conduct.LEAVES_ALONE
+                    || severity.belowCm().filter(cm -> smallest >= cm).isPresent()) {
                 continue;
             }
             eaters.add(fish.name());
-            predicted += stance.conduct() == ReefStance.Conduct.TAKES ? TAKEN : TESTED;
-            sizeSaves = sizeSaves && stance.belowCm().isPresent();
-            safe = Optional.of(Math.max(safe.orElse(0.0), stance.belowCm().orElse(0.0)));
+            predicted += severity.conduct() == ReefStance.Conduct.TAKES ? TAKEN : TESTED;
+            sizeSaves = sizeSaves && severity.belowCm().isPresent();
+            safe = Optional.of(Math.max(safe.orElse(0.0), severity.belowCm().orElse(0.0)));
         }
         Tally tally = Tally.of(counts);
         double rate = tally.animalWeeks > 0 ? tally.lost / tally.animalWeeks : predicted;

@@ -12,7 +12,7 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
 
 /** Looks for contradictions within a plan that no schema can see: keys used twice, keys that name nothing. */
@@ -32,7 +32,7 @@ final class PlanCheck {
         check.fish(plan);
         check.record(plan);
         check.schedule(plan);
-        check.journal(plan);
+        check.observations(plan);
         return List.copyOf(check.faults);
     }
 
@@ -128,26 +128,26 @@ final class PlanCheck {
         }
     }
 
-    private void journal(TankPlan plan) {
+    private void observations(TankPlan plan) {
         Set<FishId> residents = new HashSet<>();
         plan.residents().forEach(one -> residents.add(one.id()));
-        Journal journal = plan.journal();
-        journal.watches().forEach(one -> key("/journal/watches", one.id()));
-        journal.crew().forEach(one -> key("/journal/crew", one.id()));
-        journal.tasks().forEach(one -> key("/journal/tasks", one.id()));
-        journal.rollCalls().forEach(one -> {
+        Observations seen = plan.observations();
+        seen.watches().forEach(one -> key("/journal/watches", one.id()));
+        seen.crew().forEach(one -> key("/journal/crew", one.id()));
+        seen.tasks().forEach(one -> key("/journal/tasks", one.id()));
+        seen.rollCalls().forEach(one -> {
             key("/journal/rollCalls", one.id());
             one.found().keySet().forEach(fish -> fish(residents, "/journal/rollCalls", fish));
         });
-        journal.signs().forEach(one -> {
+        seen.signs().forEach(one -> {
             key("/journal/signs", one.id());
             fish(residents, "/journal/signs", one.fishId());
         });
-        journal.remedies().forEach(one -> {
+        seen.remedies().forEach(one -> {
             key("/journal/remedies", one.id());
             one.fishId().ifPresent(fish -> fish(residents, "/journal/remedies", fish));
         });
-        journal.unlearned().forEach(fish -> fish(residents, "/journal/unlearned", fish));
+        seen.unlearned().forEach(fish -> fish(residents, "/journal/unlearned", fish));
         plan.losses().forEach(loss -> loss.linkedTo().ifPresent(fish -> fish(residents, "/losses", fish)));
     }
 

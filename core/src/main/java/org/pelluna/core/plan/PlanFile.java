@@ -14,7 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
@@ -143,7 +143,7 @@ public final class PlanFile {
         if (file.has("journal") || !file.has("schedule")) {
             return false;
         }
-        file.set("journal", Json.MAPPER.valueToTree(Journal.EMPTY));
+        file.set("journal", Json.MAPPER.valueToTree(Observations.EMPTY));
         return true;
     }
 
@@ -151,7 +151,7 @@ public final class PlanFile {
     private static void fromSecond(ObjectNode file) {
         file.putArray("ownSpecies");
         file.putArray("waterTests");
-        file.set("journal", Json.MAPPER.valueToTree(Journal.EMPTY));
+        file.set("journal", Json.MAPPER.valueToTree(Observations.EMPTY));
         file.set("schedule", Json.MAPPER.valueToTree(Schedule.NONE));
         ObjectNode rules = (ObjectNode) file.get("houseRules");
         if (!rules.remove("rivalsSameDay").booleanValue()) {

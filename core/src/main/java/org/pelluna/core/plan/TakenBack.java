@@ -111,7 +111,7 @@ public record TakenBack(Happening what, Before before) implements Happening {
                         .anyMatch(entry -> entry.fishId().filter(fish::contains).isPresent()
                                 || entry.aggressorId().filter(fish::contains).isPresent())
                 || plan.losses().stream().anyMatch(loss -> fish.contains(loss.fishId()))
-                || plan.journal().speaksOf(fish);
+                || plan.observations().speaksOf(fish);
     }
 
     @Override

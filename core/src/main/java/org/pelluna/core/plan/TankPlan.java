@@ -1,5 +1,6 @@
 package org.pelluna.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
@@ -9,7 +10,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
 
 /**
@@ -25,7 +26,7 @@ import org.pelluna.core.watch.LogEntry;
  * @param ownSpecies what the keeper adds to the catalogue for this plan
  * @param schedule what the keeper decided about the arrivals
  * @param waterTests water tests, the oldest first
- * @param journal what the record holds beside the log
+ * @param observations what the record holds beside the log
  */
 @RecordBuilder
 public record TankPlan(
@@ -39,7 +40,7 @@ public record TankPlan(
         List<OwnSpecies> ownSpecies,
         Schedule schedule,
         List<WaterTest> waterTests,
-        Journal journal)
+        @JsonProperty("journal") Observations observations)
         implements TankPlanBuilder.With {
 
     public TankPlan {
@@ -64,7 +65,7 @@ public record TankPlan(
                 List.of(),
                 Schedule.NONE,
                 List.of(),
-                Journal.EMPTY);
+                Observations.EMPTY);
     }
 
     /** What each fish that lives or lived here is called. */

@@ -21,7 +21,7 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
         SENIORITY("who was first"),
         ATTENTION("newcomers that day"),
         CROWDING("rivals already here"),
-        ROOM("swimming space"),
+        SWIM_SPACE("swimming space"),
         SHELTER("shelter"),
         FOOD("food"),
         FRESH_ROCK("fresh rock"),
@@ -57,7 +57,7 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
                 figure == 1
                         ? "One other rival of its sort is settled here already."
                         : Numbers.plain(figure, 0) + " other rivals of its sort are settled here already.";
-            case ROOM -> "The clear swim is " + Numbers.plain(figure) + " times the patch it holds.";
+            case SWIM_SPACE -> "The clear swim is " + Numbers.plain(figure) + " times the patch it holds.";
             case SHELTER -> Numbers.count(Math.round(figure), "cave or crevice", "caves and crevices") + " to hide in.";
             case FOOD -> Numbers.count(Math.round(figure), "feeding place") + ".";
             case FRESH_ROCK -> "Rock that nobody has claimed was added.";

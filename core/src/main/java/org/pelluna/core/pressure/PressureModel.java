@@ -134,8 +134,8 @@ public final class PressureModel {
         double floorPatches = ground.footprintSquareCm() / (temper.patchCm() * temper.patchCm());
         double room = Math.sqrt(4 / patches) * Math.pow(2 / floorPatches, 0.25);
         factors.add(new Factor(
-                Factor.Kind.ROOM,
-                Math.max(strengths.of(Kind.ROOM_LEAST), Math.min(strengths.of(Kind.ROOM_MOST), room)),
+                Factor.Kind.SWIM_SPACE,
+                Math.max(strengths.of(Kind.SWIM_SPACE_LEAST), Math.min(strengths.of(Kind.SWIM_SPACE_MOST), room)),
                 patches,
                 ""));
         double least = strengths.of(Kind.SHELTER_LEAST);

@@ -51,9 +51,9 @@ public final class PressureStrengths {
         /** How much each rival that is settled already diverts an aggressor. */
         CROWDING(0.25, 0.5),
         /** The least that room to swim leaves. */
-        ROOM_LEAST(0.5, 0.3),
+        SWIM_SPACE_LEAST(0.5, 0.3),
         /** The most that want of it adds. */
-        ROOM_MOST(1.8, 0.3),
+        SWIM_SPACE_MOST(1.8, 0.3),
         /** What the best of shelter leaves. */
         SHELTER_LEAST(0.6, 0.3),
         /** Shelters at which most of that is reached. */

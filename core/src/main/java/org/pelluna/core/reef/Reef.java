@@ -14,7 +14,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.forecast.WaterForecast.PlannedFish;
 import org.pelluna.core.headroom.Headroom;
@@ -155,7 +155,7 @@ public final class Reef {
 
     private static ReefEvent mark(Member one, LocalDate on, ReefEvent.Kind kind, String what, Object... more) {
         String words = one.fish().name() + what;
-        Stance stance = kind == ReefEvent.Kind.LOSS ? Stance.CAREFUL : Stance.FINE;
+        Severity stance = kind == ReefEvent.Kind.LOSS ? Severity.CAREFUL : Severity.FINE;
         return new ReefEvent(
                 on,
                 kind,
@@ -193,7 +193,7 @@ public final class Reef {
     private static Finding bite(Fish eater, Fish prey, Predation meal) {
         return Finding.of(
                         "bite-size",
-                        Stance.STOP,
+                        Severity.STOP,
                         Sentence.of(
                                 prey.name() + ", ",
                                 Quantity.cm(meal.preyCm()),

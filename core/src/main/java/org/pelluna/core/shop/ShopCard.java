@@ -9,7 +9,7 @@ import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.pelluna.core.arrival.StockingPause;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -44,7 +44,7 @@ public record ShopCard(
 
     /** The better size first: by verdict, then by how many findings ask for care. */
     private static final Comparator<Judgement> FIT = Comparator.comparing(Judgement::verdict)
-            .thenComparing(one -> one.findings(Stance.CAREFUL).size());
+            .thenComparing(one -> one.findings(Severity.CAREFUL).size());
 
     /** The answer in the shop. */
     public enum Answer {
@@ -82,9 +82,9 @@ public record ShopCard(
                 ? Answer.NO
                 : judgement.verdict() == Verdict.LATER || pause.isPresent() ? Answer.LATER : Answer.TODAY;
         List<Finding> reasons = Stream.concat(pause.stream(), judgement.findings().stream())
-                .filter(finding -> finding.stance().compareTo(Stance.CAREFUL) <= 0)
+                .filter(finding -> finding.severity().compareTo(Severity.CAREFUL) <= 0)
                 .filter(finding -> !CHECKED.contains(finding.rule()))
-                .sorted(Comparator.comparing(Finding::stance))
+                .sorted(Comparator.comparing(Finding::severity))
                 .limit(2)
                 .toList();
         return new ShopCard(

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.SocialGrouping;
 import org.pelluna.core.species.Species;
@@ -72,6 +72,6 @@ final class ShopChecks {
     }
 
     private void add(String rule, String sentence, Provenance from) {
-        checks.add(Finding.of(rule, Stance.CAREFUL, sentence, from, List.of()));
+        checks.add(Finding.of(rule, Severity.CAREFUL, sentence, from, List.of()));
     }
 }

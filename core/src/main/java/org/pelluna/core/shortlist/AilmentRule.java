@@ -2,7 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 
 /** Does it often bring disease? */
 final class AilmentRule implements ShortlistRule {
@@ -24,7 +24,7 @@ final class AilmentRule implements ShortlistRule {
         return candidate.species().ailments().stream()
                 .map(ailment -> Finding.of(
                         RULE,
-                        Stance.CAREFUL,
+                        Severity.CAREFUL,
                         "It often brings " + ailment.kind().words() + ": quarantine it (your approach: " + school
                                 + ").",
                         ailment.from(),

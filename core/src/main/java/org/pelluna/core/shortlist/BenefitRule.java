@@ -2,7 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 
 /** What would it do for the tank? */
 final class BenefitRule implements ShortlistRule {
@@ -22,7 +22,7 @@ final class BenefitRule implements ShortlistRule {
     public List<Finding> judge(Candidate candidate) {
         return candidate.species().benefits().stream()
                 .map(benefit ->
-                        Finding.of(RULE, Stance.BENEFIT, "It " + benefit.what() + ".", benefit.from(), List.of()))
+                        Finding.of(RULE, Severity.BENEFIT, "It " + benefit.what() + ".", benefit.from(), List.of()))
                 .toList();
     }
 }

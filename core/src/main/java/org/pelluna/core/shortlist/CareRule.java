@@ -3,7 +3,7 @@ package org.pelluna.core.shortlist;
 import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Habits.Eating;
 import org.pelluna.core.species.Species.Care;
 import org.pelluna.core.tank.Tank.Experience;
@@ -39,6 +39,6 @@ final class CareRule implements ShortlistRule {
     }
 
     private static Finding finding(String sentence) {
-        return Finding.of(RULE, Stance.CAREFUL, sentence, Provenance.PRACTICE, List.of());
+        return Finding.of(RULE, Severity.CAREFUL, sentence, Provenance.PRACTICE, List.of());
     }
 }

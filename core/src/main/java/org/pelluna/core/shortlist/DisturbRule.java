@@ -2,7 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Species.Disturbance;
 import org.pelluna.core.tank.AnimalGroup;
 
@@ -25,7 +25,7 @@ final class DisturbRule implements ShortlistRule {
         return candidate.species().disturbs().stream()
                 .map(what -> Finding.of(
                         RULE,
-                        matters(candidate, what.kind()) ? Stance.CAREFUL : Stance.FINE,
+                        matters(candidate, what.kind()) ? Severity.CAREFUL : Severity.FINE,
                         "It " + what.kind().words() + ".",
                         what.from(),
                         List.of()))

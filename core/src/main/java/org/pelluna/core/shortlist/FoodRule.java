@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Habits.Diet;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
@@ -37,23 +37,23 @@ final class FoodRule implements ShortlistRule {
                     species,
                     "It lives from open water and wants " + Numbers.plain(feeds, 0)
                             + " small feeds a day: an automatic feeder, or it thins.",
-                    Stance.CAREFUL));
+                    Severity.CAREFUL));
         } else if (diet == Diet.ALGAE) {
             findings.add(
-                    finding(species, "It grazes: dried seaweed daily or every other day, on a clip.", Stance.FINE));
+                    finding(species, "It grazes: dried seaweed daily or every other day, on a clip.", Severity.FINE));
         } else if (diet == Diet.CORAL_POLYPS) {
-            findings.add(finding(species, "It lives on coral polyps; without them it starves.", Stance.STOP));
+            findings.add(finding(species, "It lives on coral polyps; without them it starves.", Severity.STOP));
         } else if (diet == Diet.SPONGES) {
             findings.add(finding(
-                    species, "Sponge eaters often starve on prepared food: see it eat for days.", Stance.CAREFUL));
+                    species, "Sponge eaters often starve on prepared food: see it eat for days.", Severity.CAREFUL));
         }
         return findings;
     }
 
-    private static Finding finding(Species species, String sentence, Stance stance) {
+    private static Finding finding(Species species, String sentence, Severity severity) {
         return Finding.of(
                 RULE,
-                stance,
+                severity,
                 sentence,
                 Provenance.PRACTICE,
                 List.of(species.habits().feedsPerDay().figure("feeds a day", "")));

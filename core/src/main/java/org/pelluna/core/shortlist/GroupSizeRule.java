@@ -4,7 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.SocialGrouping;
 
@@ -34,7 +34,7 @@ final class GroupSizeRule implements ShortlistRule {
         if (company.way() == SocialGrouping.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
             return List.of(Finding.of(
                             RULE,
-                            oneFirst ? Stance.CAREFUL : Stance.FINE,
+                            oneFirst ? Severity.CAREFUL : Severity.FINE,
                             "It lives " + company.way().words() + "; " + total + " do well"
                                     + (oneFirst ? ", but your approach starts with one and adds." : "."),
                             company.from(),
@@ -46,12 +46,12 @@ final class GroupSizeRule implements ShortlistRule {
         if (company.suits(total)) {
             return List.of(Finding.of(
                     RULE,
-                    Stance.FINE,
+                    Severity.FINE,
                     "It lives " + company.way().words() + "; " + (total == 1 ? "one does" : total + " do") + " well.",
                     company.from(),
                     figures));
         }
-        return List.of(Finding.of(RULE, Stance.STOP, reason(company, total), company.from(), figures)
+        return List.of(Finding.of(RULE, Severity.STOP, reason(company, total), company.from(), figures)
                 .remedy(remedy(company)));
     }
 

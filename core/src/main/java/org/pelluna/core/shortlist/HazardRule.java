@@ -2,7 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 
 /** Can it hurt the keeper? Not a reason to refuse; a reason to know. */
 final class HazardRule implements ShortlistRule {
@@ -23,7 +23,7 @@ final class HazardRule implements ShortlistRule {
         return candidate.species().hazards().stream()
                 .map(hazard -> Finding.of(
                         RULE,
-                        Stance.CAREFUL,
+                        Severity.CAREFUL,
                         "It has " + hazard.kind().words() + ". " + hazard.handling(),
                         hazard.from(),
                         List.of()))

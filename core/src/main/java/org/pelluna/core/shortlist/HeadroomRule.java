@@ -10,7 +10,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.headroom.Load;
@@ -54,8 +54,8 @@ final class HeadroomRule implements ShortlistRule {
         String sentence = "With it, all grown, " + load.name() + " would be " + Numbers.plain(load.used(), 2) + " "
                 + load.unit() + " against " + Numbers.plain(load.limit(), 2) + ".";
         return load.fits()
-                ? Finding.of(RULE, Stance.FINE, sentence, load.source(), figures)
-                : Finding.of(RULE, Stance.STOP, sentence, load.source(), figures)
+                ? Finding.of(RULE, Severity.FINE, sentence, load.source(), figures)
+                : Finding.of(RULE, Severity.STOP, sentence, load.source(), figures)
                         .remedy("Fewer or smaller fish, more water changed, or another figure in your house rules.");
     }
 
@@ -110,7 +110,7 @@ final class HeadroomRule implements ShortlistRule {
         if (here + adds <= now) {
             return Finding.of(
                     RULE,
-                    Stance.FINE,
+                    Severity.FINE,
                     sum + "; the ceiling today is " + Numbers.plain(now) + " in ("
                             + Numbers.plain(inches.gallons()) + " gal ÷ " + Numbers.plain(inches.gallonsPerInch(today))
                             + ").",
@@ -121,7 +121,7 @@ final class HeadroomRule implements ShortlistRule {
         if (here + adds <= mature) {
             Finding waits = Finding.of(
                     RULE,
-                    Stance.WAIT,
+                    Severity.WAIT,
                     sum + "; the ceiling is " + Numbers.plain(now) + " in today and " + Numbers.plain(mature)
                             + " in once the tank is "
                             + candidate.rules().capacity().matureAfterMonths() + " months old.",
@@ -131,7 +131,7 @@ final class HeadroomRule implements ShortlistRule {
         }
         return Finding.of(
                         RULE,
-                        Stance.STOP,
+                        Severity.STOP,
                         sum + "; even the mature tank's ceiling is " + Numbers.plain(mature) + " in.",
                         InchRule.SOURCE,
                         figures)

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 
@@ -25,23 +25,23 @@ public record Judgement(
     static Judgement of(Candidate candidate) {
         List<Finding> findings = Rules.ALL.stream()
                 .flatMap(rule -> rule.judge(candidate).stream())
-                .sorted(Comparator.comparing(Finding::stance))
+                .sorted(Comparator.comparing(Finding::severity))
                 .toList();
         Map<String, String> overruled = candidate.rules().overruled();
         List<Finding> counting = findings.stream()
                 .filter(finding -> !overruled.containsKey(finding.rule()))
                 .toList();
-        Verdict verdict = has(counting, Stance.STOP)
+        Verdict verdict = has(counting, Severity.STOP)
                 ? Verdict.OUT
-                : has(counting, Stance.WAIT)
+                : has(counting, Severity.WAIT)
                         ? Verdict.LATER
-                        : has(counting, Stance.CAREFUL) ? Verdict.WITH_CARE : Verdict.IN;
+                        : has(counting, Severity.CAREFUL) ? Verdict.WITH_CARE : Verdict.IN;
         List<Finding> noted = findings.stream()
                 .map(finding -> overruled.containsKey(finding.rule())
-                                && finding.stance().compareTo(Stance.FINE) < 0
+                                && finding.severity().compareTo(Severity.FINE) < 0
                         ? finding.overruled(String.valueOf(overruled.get(finding.rule())))
                         : finding)
-                .sorted(Comparator.comparing(Finding::stance))
+                .sorted(Comparator.comparing(Finding::severity))
                 .toList();
         return new Judgement(candidate.wished(), verdict, laterFrom(verdict, counting), noted);
     }
@@ -53,33 +53,33 @@ public record Judgement(
                 : wished.wish().decision() == Wish.Decision.IN;
     }
 
-    /** The findings of one stance. */
-    public List<Finding> findings(Stance stance) {
-        return findings.stream().filter(finding -> finding.stance() == stance).toList();
+    /** The findings of one severity. */
+    public List<Finding> findings(Severity severity) {
+        return findings.stream().filter(finding -> finding.severity() == severity).toList();
     }
 
     /** The gate that no date opens by itself, if there is one: a missing cover, an unfinished cycle. */
     public Optional<Finding> undatedGate() {
-        return findings(Stance.WAIT).stream()
+        return findings(Severity.WAIT).stream()
                 .filter(finding -> finding.until().isEmpty())
                 .findFirst();
     }
 
     /** The dated gate that opens last, headroom aside, if there is one. */
     public Optional<Finding> lastGate() {
-        return findings(Stance.WAIT).stream()
+        return findings(Severity.WAIT).stream()
                 .filter(finding -> !finding.rule().equals(HeadroomRule.RULE))
                 .filter(finding -> finding.until().isPresent())
                 .max(Comparator.comparing(finding -> finding.until().orElseThrow()));
     }
 
-    private static boolean has(List<Finding> findings, Stance stance) {
-        return findings.stream().anyMatch(finding -> finding.stance() == stance);
+    private static boolean has(List<Finding> findings, Severity severity) {
+        return findings.stream().anyMatch(finding -> finding.severity() == severity);
     }
 
     private static Optional<LocalDate> laterFrom(Verdict verdict, List<Finding> findings) {
         List<Finding> waits = findings.stream()
-                .filter(finding -> finding.stance() == Stance.WAIT)
+                .filter(finding -> finding.severity() == Severity.WAIT)
                 .toList();
         if (verdict != Verdict.LATER
                 || waits.stream().anyMatch(finding -> finding.until().isEmpty())) {

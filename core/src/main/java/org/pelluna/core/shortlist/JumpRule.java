@@ -4,7 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Species.Jumping;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.units.Numbers;
@@ -41,7 +41,7 @@ final class JumpRule implements ShortlistRule {
         if (cover.holdsAt(widest)) {
             return List.of(Finding.of(
                     RULE,
-                    Stance.FINE,
+                    Severity.FINE,
                     habit + "; your cover leaves no gap over " + Numbers.plain(cover.gapMm()) + " mm.",
                     Provenance.PRACTICE,
                     figures));
@@ -49,7 +49,7 @@ final class JumpRule implements ShortlistRule {
         String gap = open ? "the tank is open" : "your cover leaves gaps of " + Numbers.plain(cover.gapMm()) + " mm";
         return List.of(Finding.of(
                         RULE,
-                        jumping == Jumping.HABITUALLY ? Stance.WAIT : Stance.CAREFUL,
+                        jumping == Jumping.HABITUALLY ? Severity.WAIT : Severity.CAREFUL,
                         habit + ", and " + gap + ": such fish are lost one by one.",
                         Provenance.PRACTICE,
                         figures)

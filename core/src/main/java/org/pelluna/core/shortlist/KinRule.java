@@ -5,7 +5,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches.Kin;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.units.Quantity;
@@ -47,7 +47,7 @@ final class KinRule implements ShortlistRule {
         String names = String.join(", ", kin.stream().map(Fish::name).toList());
         Finding finding = Finding.of(
                 RULE,
-                school == Kin.NEVER ? Stance.STOP : school == Kin.CROWD && crowd ? Stance.FINE : Stance.CAREFUL,
+                school == Kin.NEVER ? Severity.STOP : school == Kin.CROWD && crowd ? Severity.FINE : Severity.CAREFUL,
                 names + (kin.size() == 1 ? " is" : " are") + " of its genus, "
                         + candidate.species().genus() + ", and already at home here.",
                 Provenance.PRACTICE,

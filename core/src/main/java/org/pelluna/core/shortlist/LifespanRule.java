@@ -2,7 +2,7 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Numbers;
 
@@ -28,7 +28,7 @@ final class LifespanRule implements ShortlistRule {
         String sentence = "It can live " + Numbers.plain(years.value(), 0) + " years in good care";
         return List.of(Finding.of(
                 RULE,
-                Stance.FINE,
+                Severity.FINE,
                 sentence + (years.value() >= LONG_YEARS ? ": plan who would take it after you." : "."),
                 years.from(),
                 List.of(years.figure(RULE, "years"))));

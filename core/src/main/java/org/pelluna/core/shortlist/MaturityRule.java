@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Numbers;
 
@@ -30,7 +30,7 @@ final class MaturityRule implements ShortlistRule {
         if (cycledOn.isEmpty()) {
             return List.of(Finding.of(
                             RULE,
-                            Stance.WAIT,
+                            Severity.WAIT,
                             "The tank is still cycling: no fish before ammonia and nitrite have come and gone.",
                             Provenance.PRACTICE,
                             List.of())
@@ -46,14 +46,14 @@ final class MaturityRule implements ShortlistRule {
                     ? "The cycle is due to be finished on " + readyOn + "."
                     : "It wants a tank that has grown its food and settled for " + Numbers.plain(needed.value(), 0)
                             + " months; this one is " + Numbers.plain(age, 0) + " months old.";
-            return List.of(Finding.of(RULE, Stance.WAIT, reason, needed.from(), figures)
+            return List.of(Finding.of(RULE, Severity.WAIT, reason, needed.from(), figures)
                     .until(readyOn));
         }
         return needed.value() == 0
                 ? List.of()
                 : List.of(Finding.of(
                         RULE,
-                        Stance.FINE,
+                        Severity.FINE,
                         "It wants a tank of " + Numbers.plain(needed.value(), 0) + " months; this one is "
                                 + Numbers.plain(age, 0) + " months old.",
                         needed.from(),

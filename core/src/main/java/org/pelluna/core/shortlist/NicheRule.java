@@ -4,7 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.species.Habits;
@@ -39,13 +39,13 @@ final class NicheRule implements ShortlistRule {
                 "It lives " + habits.zone().words() + " on " + habits.diet().words();
         if (rivals.isEmpty()) {
             return List.of(Finding.of(
-                    RULE, Stance.FINE, place + "; nobody here has that place and food.", Provenance.PRACTICE, figures));
+                    RULE, Severity.FINE, place + "; nobody here has that place and food.", Provenance.PRACTICE, figures));
         }
         String names =
                 String.join(", ", rivals.stream().map(Fish::name).limit(3).toList());
         return List.of(Finding.of(
                 RULE,
-                rivals.size() > 2 ? Stance.CAREFUL : Stance.FINE,
+                rivals.size() > 2 ? Severity.CAREFUL : Severity.FINE,
                 place + ", as " + rivals.size() + (rivals.size() == 1 ? " resident does: " : " residents do: ") + names
                         + (rivals.size() > 3 ? " and more." : "."),
                 Provenance.PRACTICE,

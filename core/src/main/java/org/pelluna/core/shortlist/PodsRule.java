@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
@@ -42,7 +42,7 @@ final class PodsRule implements ShortlistRule {
         if (grownOn.isAfter(candidate.today())) {
             return List.of(Finding.of(
                             RULE,
-                            Stance.WAIT,
+                            Severity.WAIT,
                             "It lives on live pods; a tank needs " + Numbers.plain(months.value(), 0)
                                     + " months to grow them.",
                             months.from(),
@@ -52,7 +52,7 @@ final class PodsRule implements ShortlistRule {
         }
         return List.of(Finding.of(
                         RULE,
-                        refugium > 0 ? Stance.FINE : Stance.CAREFUL,
+                        refugium > 0 ? Severity.FINE : Severity.CAREFUL,
                         refugium > 0
                                 ? Sentence.of(
                                         "It lives on live pods; the refugium of ",

@@ -6,7 +6,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.units.Quantity;
@@ -40,7 +40,7 @@ final class PredationRule implements ShortlistRule {
             boolean now = !meal.from().isAfter(candidate.today());
             return Finding.of(
                     RULE,
-                    Stance.STOP,
+                    Severity.STOP,
                     Sentence.of(
                             predator.name() + " can swallow " + prey.name()
                                     + (now ? " today" : " from about " + meal.from()) + ": a mouthful of ",

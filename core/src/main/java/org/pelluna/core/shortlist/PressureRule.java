@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Encounters;
@@ -76,7 +76,7 @@ final class PressureRule implements ShortlistRule {
         boolean hard = pressure.perHour() >= limit;
         Finding finding = Finding.of(
                 RULE,
-                hard ? Stance.CAREFUL : Stance.FINE,
+                hard ? Severity.CAREFUL : Severity.FINE,
                 sentence(pressure.perHour(), limit, other, suffers),
                 Pressure.SOURCE,
                 List.of(

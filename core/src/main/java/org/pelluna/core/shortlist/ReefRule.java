@@ -7,7 +7,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Species.ReefStance;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Quantity;
@@ -39,7 +39,7 @@ final class ReefRule implements ShortlistRule {
         if (findings.isEmpty() && !holdings.isEmpty()) {
             findings.add(Finding.of(
                     RULE,
-                    Stance.FINE,
+                    Severity.FINE,
                     "It leaves alone every group of animals kept here.",
                     Provenance.PRACTICE,
                     List.of()));
@@ -54,14 +54,14 @@ final class ReefRule implements ShortlistRule {
             return takes
                     ? Finding.of(
                                     RULE,
-                                    Stance.STOP,
+                                    Severity.STOP,
                                     "It will eat " + group.words() + " in the end.",
                                     stance.from(),
                                     List.of())
                             .remedy("It suits only a tank without " + group.words() + ".")
                     : Finding.of(
                             RULE,
-                            Stance.CAREFUL,
+                            Severity.CAREFUL,
                             "It may nip at " + group.words() + "; some do, some never.",
                             stance.from(),
                             List.of());
@@ -71,7 +71,7 @@ final class ReefRule implements ShortlistRule {
         if (smallestCm >= below) {
             return Finding.of(
                     RULE,
-                    takes ? Stance.CAREFUL : Stance.FINE,
+                    takes ? Severity.CAREFUL : Severity.FINE,
                     Sentence.of(
                             "It may eat " + group.words() + " under ",
                             Quantity.cm(below),
@@ -83,7 +83,7 @@ final class ReefRule implements ShortlistRule {
         }
         return Finding.of(
                         RULE,
-                        takes ? Stance.STOP : Stance.CAREFUL,
+                        takes ? Severity.STOP : Severity.CAREFUL,
                         Sentence.of(
                                 "It " + (takes ? "will eat " : "may pick at ") + group.words() + " under ",
                                 Quantity.cm(below),

@@ -4,7 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Habits.Sleep;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Quantity;
@@ -37,7 +37,7 @@ final class SandRule implements ShortlistRule {
         if (here >= needed.value()) {
             return List.of(Finding.of(
                     RULE,
-                    Stance.FINE,
+                    Severity.FINE,
                     Sentence.of(use + "; ", Quantity.cm(here), " will do."),
                     needed.from(),
                     figures));
@@ -46,7 +46,7 @@ final class SandRule implements ShortlistRule {
                 here <= 0 ? Sentence.of("the floor is bare") : Sentence.of("the sand is ", Quantity.cm(here), " deep");
         return List.of(Finding.of(
                         RULE,
-                        Stance.STOP,
+                        Severity.STOP,
                         Sentence.of(use + ", and ", floor, "; it needs ", Quantity.cm(needed.value()), "."),
                         needed.from(),
                         figures)

@@ -7,7 +7,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
@@ -58,7 +58,7 @@ final class SwimRule implements ShortlistRule {
         if (swim < wantsLargest) {
             return List.of(Finding.of(
                             RULE,
-                            Stance.CAREFUL,
+                            Severity.CAREFUL,
                             Sentence.of(
                                     "At its usual adult length the ",
                                     Quantity.wholeCm(swim),
@@ -75,7 +75,7 @@ final class SwimRule implements ShortlistRule {
         }
         return List.of(Finding.of(
                 RULE,
-                Stance.FINE,
+                Severity.FINE,
                 Sentence.of(
                         "It wants ",
                         Quantity.wholeCm(wantsGrown),
@@ -89,7 +89,7 @@ final class SwimRule implements ShortlistRule {
     private static Finding tooShort(Candidate candidate, double swim, double wants, List<Figure> figures) {
         Finding finding = Finding.of(
                         RULE,
-                        Stance.STOP,
+                        Severity.STOP,
                         Sentence.of(
                                 "Grown to ",
                                 Quantity.cm(candidate.species().size().adultCm().value()),
@@ -107,7 +107,7 @@ final class SwimRule implements ShortlistRule {
                 && outgrown.filter(day -> day.isAfter(candidate.today())).isPresent()) {
             finding = Finding.of(
                             RULE,
-                            Stance.CAREFUL,
+                            Severity.CAREFUL,
                             Sentence.of(
                                     finding.reason(),
                                     " It has room until about " + outgrown.get() + ", at ",

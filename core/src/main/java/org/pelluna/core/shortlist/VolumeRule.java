@@ -4,7 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Quantity;
 
@@ -31,7 +31,7 @@ final class VolumeRule implements ShortlistRule {
         if (net < needed.value()) {
             Finding tooSmall = Finding.of(
                     RULE,
-                    Stance.STOP,
+                    Severity.STOP,
                     Sentence.of(
                             "Grown to ",
                             Quantity.cm(adult),
@@ -47,7 +47,7 @@ final class VolumeRule implements ShortlistRule {
         }
         return List.of(Finding.of(
                 RULE,
-                Stance.FINE,
+                Severity.FINE,
                 Sentence.of(
                         "Its adult size wants ",
                         Quantity.litres(needed.value()),

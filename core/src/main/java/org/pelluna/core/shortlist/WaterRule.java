@@ -5,7 +5,7 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Species.Water;
 import org.pelluna.core.units.Numbers;
@@ -33,7 +33,7 @@ final class WaterRule implements ShortlistRule {
                 || here > water.warmestCelsius().value()) {
             findings.add(Finding.of(
                             RULE,
-                            Stance.STOP,
+                            Severity.STOP,
                             "It wants " + Numbers.plain(water.coolestCelsius().value()) + " to "
                                     + Numbers.plain(water.warmestCelsius().value())
                                     + " °C for life; this tank is kept at "
@@ -49,7 +49,7 @@ final class WaterRule implements ShortlistRule {
         if (gravity < water.lowestSpecificGravity().value()) {
             findings.add(Finding.of(
                             RULE,
-                            Stance.STOP,
+                            Severity.STOP,
                             "It wants a specific gravity of "
                                     + water.lowestSpecificGravity().value() + " or more; here it is " + gravity + ".",
                             water.lowestSpecificGravity().from(),
@@ -62,7 +62,7 @@ final class WaterRule implements ShortlistRule {
         if (water.light() == Water.Light.DIM && !candidate.tank().holdings().isEmpty()) {
             findings.add(Finding.of(
                     RULE,
-                    Stance.FINE,
+                    Severity.FINE,
                     "It comes from dim water: give it an overhang, and expect to see it little under coral lights.",
                     water.warmestCelsius().from(),
                     List.of()));

@@ -7,7 +7,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Predation;
@@ -51,7 +51,7 @@ public final class WishesTogether {
         boolean suits = species.company().suits(total);
         return Optional.of(Finding.of(
                 RULE,
-                suits ? Stance.CAREFUL : Stance.STOP,
+                suits ? Severity.CAREFUL : Severity.STOP,
                 species.commonName() + " is on the list twice. With all of them, " + total + " would live here"
                         + (suits ? "." : ", and so many do not do well together."),
                 species.company().from(),
@@ -63,7 +63,7 @@ public final class WishesTogether {
             Approaches.Kin school = stock.plan().houseRules().schools().kin();
             return Finding.of(
                             RULE,
-                            school == Approaches.Kin.NEVER ? Stance.STOP : Stance.CAREFUL,
+                            school == Approaches.Kin.NEVER ? Severity.STOP : Severity.CAREFUL,
                             one.commonName() + " and " + other.commonName() + " are both wished for, and are rivals: "
                                     + rivalry.reason() + ".",
                             Provenance.PRACTICE,
@@ -79,7 +79,7 @@ public final class WishesTogether {
         return Predation.between(eater.fish(), prey.fish(), stock.plan().asOf())
                 .map(meal -> Finding.of(
                         RULE,
-                        Stance.STOP,
+                        Severity.STOP,
                         Sentence.of(
                                 eater.species().commonName() + " could swallow "
                                         + prey.species().commonName() + ", also wished for: a mouthful of ",

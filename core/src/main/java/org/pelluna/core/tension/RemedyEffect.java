@@ -51,8 +51,8 @@ public record RemedyEffect(
 
     /** The effect of every remedy of a tank, the latest first. */
     public static List<RemedyEffect> of(TankPlan plan) {
-        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
-        return plan.journal().remedies().stream()
+        Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
+        return plan.observations().remedies().stream()
                 .sorted(Comparator.comparing(Remedy::from).reversed())
                 .map(remedy -> of(plan, exposure, remedy))
                 .toList();

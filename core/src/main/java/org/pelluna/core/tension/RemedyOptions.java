@@ -172,11 +172,11 @@ final class RemedyOptions {
                         .filter(entry ->
                                 entry.fishId().filter(fish.id()::equals).isPresent())
                         .anyMatch(entry -> entry.kind() == LogEntry.Kind.PINNED || entry.kind() == LogEntry.Kind.INJURY)
-                || stock.plan().journal().rollCalls().stream()
+                || stock.plan().observations().rollCalls().stream()
                         .filter(call -> !call.at().toLocalDate().isBefore(from))
                         .map(call -> call.found().get(fish.id()))
                         .anyMatch(state -> state == RollCall.State.SEEN || state == RollCall.State.HURT)
-                || stock.plan().journal().signs().stream()
+                || stock.plan().observations().signs().stream()
                         .anyMatch(sign -> sign.fishId().equals(fish.id())
                                 && sign.kind() == Sign.Kind.TORN_FINS
                                 && !sign.at().toLocalDate().isBefore(from));

@@ -24,7 +24,7 @@ final class RollCallWarnings {
      */
     static Optional<Warning> of(TankPlan plan, Resident fish, List<LogEntry> suffered) {
         boolean harried = suffered.stream().anyMatch(entry -> entry.kind().hasAggressor());
-        List<RollCall> calls = plan.journal().rollCalls().stream()
+        List<RollCall> calls = plan.observations().rollCalls().stream()
                 .filter(call -> call.found().containsKey(fish.id())
                         && !call.at().toLocalDate().isAfter(plan.asOf()))
                 .sorted(Comparator.comparing(RollCall::at).reversed())

@@ -93,7 +93,7 @@ public record Settling(
 
     /** Every newcomer of the last weeks: all who press it together, then each who was seen to, the hardest first. */
     public static List<Settling> of(TankPlan plan) {
-        Exposure exposure = Exposure.of(plan.log(), plan.journal().watches());
+        Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         List<Settling> all = new ArrayList<>();
         for (Resident one : plan.residents()) {
             if (one.livesHere(plan.asOf())

@@ -116,7 +116,7 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
     }
 
     private static void signs(TankPlan plan, Resident fish, List<Warning> warnings) {
-        plan.journal().signs().stream()
+        plan.observations().signs().stream()
                 .filter(sign ->
                         sign.fishId().equals(fish.id()) && recent(sign.at().toLocalDate(), plan.asOf(), SIGN_DAYS))
                 .max(Comparator.comparing(Sign::at))

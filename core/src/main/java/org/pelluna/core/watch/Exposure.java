@@ -36,7 +36,7 @@ public final class Exposure {
     }
 
     /** The exposure of a log and its watches. */
-    public static Exposure of(Collection<LogEntry> log, Collection<Watch> watches) {
+    public static Exposure of(Collection<LogEntry> log, Collection<ObservationSession> watches) {
         List<Span> all = new ArrayList<>();
         watches.forEach(watch -> all.add(new Span(watch.start(), watch.end())));
         log.forEach(entry -> entry.watchedMinutes()

@@ -52,7 +52,7 @@ class RecordedAssessmentsTest {
         return one.wished().wish().id() + "=" + one.verdict()
                 + one.laterFrom().map(day -> "@" + day).orElse("") + ":"
                 + one.findings().stream()
-                        .map(finding -> finding.rule() + "/" + finding.stance())
+                        .map(finding -> finding.rule() + "/" + finding.severity())
                         .collect(Collectors.joining(","));
     }
 

@@ -30,8 +30,8 @@ class FeedingPlanTest {
         FishWaste wastes = new FishWaste(Fixtures.reef(), Husbandry.USUAL);
         assertThat(plan.nitrogenMgADay() / Fixtures.reef().netWater().litres())
                 .isCloseTo(wastes.nitrogen(TANG, TODAY) + wastes.nitrogen(ANTHIAS, TODAY), within(1e-12));
-        assertThat(plan.courses().stream()
-                        .mapToDouble(FeedingPlan.Course::gramsADay)
+        assertThat(plan.portions().stream()
+                        .mapToDouble(FeedingPlan.Portion::gramsADay)
                         .sum())
                 .isCloseTo(plan.gramsADay(), within(1e-12));
     }

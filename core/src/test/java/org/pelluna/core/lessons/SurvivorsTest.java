@@ -19,7 +19,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.watch.CrewCount;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 
 class SurvivorsTest {
     private static final LocalDate TODAY = Fixtures.TODAY;
@@ -37,7 +37,7 @@ class SurvivorsTest {
                 Optional.of(new Resident.Acquisition(Optional.empty(), Optional.of(method), Optional.of(40.0))));
     }
 
-    private static TankPlan plan(List<Resident> residents, Loss.Cause cause, Journal journal) {
+    private static TankPlan plan(List<Resident> residents, Loss.Cause cause, Observations journal) {
         List<Loss> losses = new ArrayList<>();
         for (Resident one : residents) {
             one.leftOn()
@@ -51,7 +51,7 @@ class SurvivorsTest {
                             Optional.empty())));
         }
         return TankPlan.of(TODAY, Fixtures.reef(), HouseRules.USUAL)
-                .with(as -> as.residents(residents).losses(losses).journal(journal));
+                .with(as -> as.residents(residents).losses(losses).observations(journal));
     }
 
     private static final List<Resident> FISH = List.of(
@@ -63,7 +63,7 @@ class SurvivorsTest {
 
     @Test
     void livesAreFollowedFromArrivalAndToldApartByMethod() {
-        var plans = List.of(plan(FISH, Loss.Cause.AGGRESSION, Journal.EMPTY));
+        var plans = List.of(plan(FISH, Loss.Cause.AGGRESSION, Observations.EMPTY));
         var all = Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.ALL);
         assertThat(all).hasSize(1);
         assertThat(all.get(0).curve()).extracting(step -> step.time()).containsExactly(12.0, 20.0);
@@ -79,7 +79,7 @@ class SurvivorsTest {
 
     @Test
     void aFishGivenAwayLivedUntilThen() {
-        var plans = List.of(plan(FISH, Loss.Cause.GIVEN_AWAY, Journal.EMPTY));
+        var plans = List.of(plan(FISH, Loss.Cause.GIVEN_AWAY, Observations.EMPTY));
         assertThat(Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.ALL)
                         .get(0)
                         .lost())
@@ -89,7 +89,7 @@ class SurvivorsTest {
 
     @Test
     void lessonsSayWhatHappenedWithTheirCounts() {
-        var lessons = Lessons.of(List.of(plan(FISH, Loss.Cause.JUMPED, Journal.EMPTY)), Fixtures.CATALOGUE);
+        var lessons = Lessons.of(List.of(plan(FISH, Loss.Cause.JUMPED, Observations.EMPTY)), Fixtures.CATALOGUE);
         assertThat(lessons.get(0)).contains("2 of 5 fish").contains("2 of them in their first 90 days");
         assertThat(lessons.get(1)).contains("jumped (2 of 2)").contains("cover");
         assertThat(lessons).anyMatch(one -> one.contains("had cost 80"));
@@ -98,7 +98,7 @@ class SurvivorsTest {
     @Test
     void causesThatTieAreBothNamed() {
         var lessons = Lessons.of(
-                List.of(plan(FISH, Loss.Cause.JUMPED, Journal.EMPTY), plan(FISH, Loss.Cause.AGGRESSION, Journal.EMPTY)),
+                List.of(plan(FISH, Loss.Cause.JUMPED, Observations.EMPTY), plan(FISH, Loss.Cause.AGGRESSION, Observations.EMPTY)),
                 Fixtures.CATALOGUE);
         assertThat(lessons)
                 .anyMatch(one -> one.startsWith("The most frequent causes, equally")
@@ -115,7 +115,7 @@ class SurvivorsTest {
 
     @Test
     void theCrewDwindlesAtTheRateOfItsCountsAndIsRestockedInTime() {
-        Journal journal = new Journal(
+        Observations journal = new Observations(
                 List.of(),
                 List.of(),
                 List.of(),
@@ -139,7 +139,7 @@ class SurvivorsTest {
 
     @Test
     void whoTakesThemIsNamedAndTheSizeThatIsSafe() {
-        Journal journal = new Journal(
+        Observations journal = new Observations(
                 List.of(),
                 List.of(),
                 List.of(),

@@ -79,7 +79,7 @@ class DataPackageTest {
         assertThat(rows)
                 .containsEntry("log", plan.log().size())
                 .containsEntry("residents", plan.residents().size())
-                .containsEntry("roll-calls", plan.journal().rollCalls().size());
+                .containsEntry("roll-calls", plan.observations().rollCalls().size());
     }
 
     @Test

@@ -250,7 +250,7 @@ class HappeningTest {
                 Optional.empty(),
                 Optional.of("it eats"));
         assertThat(back.obstacle(after.withLog(List.of(seen)))).isPresent();
-        TankPlan counted = after.with(as -> as.journal(new org.pelluna.core.watch.Journal(
+        TankPlan counted = after.with(as -> as.observations(new org.pelluna.core.watch.Observations(
                 List.of(),
                 List.of(new RollCall(
                         "c",

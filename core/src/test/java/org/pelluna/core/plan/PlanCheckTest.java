@@ -15,7 +15,7 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
@@ -39,7 +39,7 @@ class PlanCheckTest {
             List<LogEntry> log,
             List<Loss> losses,
             Schedule schedule,
-            Journal journal) {
+            Observations journal) {
         return TankPlan.of(TODAY, tank, HouseRules.USUAL)
                 .with(as -> as.residents(residents)
                         .wishes(wishes)
@@ -48,7 +48,7 @@ class PlanCheckTest {
                         .ownSpecies(SOUND.ownSpecies())
                         .schedule(schedule)
                         .waterTests(SOUND.waterTests())
-                        .journal(journal));
+                        .observations(journal));
     }
 
     private static TankPlan withResidents(List<Resident> residents) {
@@ -59,14 +59,14 @@ class PlanCheckTest {
                 SOUND.log(),
                 SOUND.losses(),
                 SOUND.schedule(),
-                SOUND.journal());
+                SOUND.observations());
     }
 
     private static TankPlan withRecord(List<LogEntry> log, List<Loss> losses) {
-        return of(SOUND.tank(), SOUND.residents(), SOUND.wishes(), log, losses, SOUND.schedule(), SOUND.journal());
+        return of(SOUND.tank(), SOUND.residents(), SOUND.wishes(), log, losses, SOUND.schedule(), SOUND.observations());
     }
 
-    private static TankPlan withJournal(Journal journal) {
+    private static TankPlan withJournal(Observations journal) {
         return of(
                 SOUND.tank(),
                 SOUND.residents(),
@@ -94,8 +94,8 @@ class PlanCheckTest {
                 .singleElement()
                 .asString()
                 .contains("'w' is used twice");
-        Journal journal = SOUND.journal();
-        assertThat(faults(withJournal(new Journal(
+        Observations journal = SOUND.observations();
+        assertThat(faults(withJournal(new Observations(
                         journal.watches(),
                         journal.rollCalls(),
                         journal.signs(),
@@ -185,7 +185,7 @@ class PlanCheckTest {
                         SOUND.log(),
                         SOUND.losses(),
                         astray,
-                        SOUND.journal())))
+                        SOUND.observations())))
                 .singleElement()
                 .asString()
                 .startsWith("/schedule")
@@ -194,7 +194,7 @@ class PlanCheckTest {
 
     @Test
     void theJournalSpeaksOfFishOfTheTank() {
-        Journal astray = new Journal(
+        Observations astray = new Observations(
                 List.of(),
                 List.of(new RollCall(
                         "r2", TODAY.atTime(7, 0), Map.of(new FishId("p"), RollCall.State.HIDING), Optional.empty())),
@@ -233,7 +233,7 @@ class PlanCheckTest {
                         SOUND.log(),
                         SOUND.losses(),
                         SOUND.schedule(),
-                        SOUND.journal())))
+                        SOUND.observations())))
                 .singleElement()
                 .asString()
                 .startsWith("/tank/swimLengthCm");

@@ -24,13 +24,13 @@ import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.CrewCount;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
-import org.pelluna.core.watch.Watch;
+import org.pelluna.core.watch.ObservationSession;
 import tools.jackson.databind.node.ObjectNode;
 
 class PlanFileTest {
@@ -141,8 +141,8 @@ class PlanFileTest {
                                 List.of(new Schedule.Tick(new WishId("w"), "inspect", TODAY.atTime(18, 5))),
                                 List.of(new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Plüm")))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
-                        .journal(new Journal(
-                                List.of(new Watch(
+                        .observations(new Observations(
+                                List.of(new ObservationSession(
                                         "v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))),
                                 List.of(new RollCall(
                                         "rc",

@@ -6,7 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -36,8 +36,8 @@ class ShopCardTest {
         assertThat(card.reasons())
                 .isNotEmpty()
                 .first()
-                .extracting(Finding::stance)
-                .isEqualTo(Stance.STOP);
+                .extracting(Finding::severity)
+                .isEqualTo(Severity.STOP);
         assertThat(card.largestCm()).isEmpty();
     }
 

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -128,18 +128,18 @@ class KeepersCasesTest {
         ResolvedPlan stock = ResolvedPlan.of(
                 Fixtures.plan(tank(tankName), HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
         Species species = Fixtures.species(fish);
-        List<Stance> stances = Shortlist.ask(
+        List<Severity> stances = Shortlist.ask(
                         stock, species, 1, species.size().saleCm().value())
                 .findings()
                 .stream()
                 .filter(finding -> finding.rule().equals(rule))
-                .map(org.pelluna.core.finding.Finding::stance)
+                .map(org.pelluna.core.finding.Finding::severity)
                 .sorted()
                 .toList();
         if (expected.equals("NONE")) {
             assertThat(stances).as(why).isEmpty();
         } else {
-            assertThat(stances).as(why).isNotEmpty().first().isEqualTo(Stance.valueOf(expected));
+            assertThat(stances).as(why).isNotEmpty().first().isEqualTo(Severity.valueOf(expected));
         }
     }
 
@@ -162,7 +162,7 @@ class KeepersCasesTest {
                 Fixtures.CATALOGUE);
         assertThat(Fixtures.CATALOGUE.all().stream()
                         .flatMap(one -> Shortlist.ask(stock, one, 1, 5).findings().stream())
-                        .filter(finding -> finding.stance().compareTo(Stance.FINE) < 0)
+                        .filter(finding -> finding.severity().compareTo(Severity.FINE) < 0)
                         .map(org.pelluna.core.finding.Finding::rule)
                         .distinct())
                 .hasSizeGreaterThan(12)
@@ -181,7 +181,7 @@ class KeepersCasesTest {
         Judgement judgement = Shortlist.ask(stock, species, 1, 5);
         assertThat(judgement.findings())
                 .filteredOn(finding -> finding.rule().equals(rule))
-                .allMatch(finding -> finding.stance() == Stance.FINE)
+                .allMatch(finding -> finding.severity() == Severity.FINE)
                 .filteredOn(finding -> finding.sentence().contains("Overruled"))
                 .allMatch(finding -> finding.sentence().contains(note));
     }

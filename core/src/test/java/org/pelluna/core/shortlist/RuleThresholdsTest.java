@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
@@ -41,8 +41,8 @@ class RuleThresholdsTest {
                 .findFirst();
     }
 
-    private static Optional<Stance> stance(Tank tank, Species species, String rule) {
-        return finding(tank, HouseRules.USUAL, species, rule).map(Finding::stance);
+    private static Optional<Severity> severity(Tank tank, Species species, String rule) {
+        return finding(tank, HouseRules.USUAL, species, rule).map(Finding::severity);
     }
 
     /** A bare box that holds so much water. */
@@ -60,8 +60,8 @@ class RuleThresholdsTest {
     void waterIsEnoughFromWhatItWantsOn(Species one) {
         double wants = one.needs().volumeLitres().value();
         double bare = holding(wants).netWater().litres() / wants;
-        assertThat(stance(holding(wants * 1.001 / bare), one, "volume")).hasValue(Stance.FINE);
-        assertThat(stance(holding(wants * 0.99 / bare), one, "volume")).hasValue(Stance.STOP);
+        assertThat(severity(holding(wants * 1.001 / bare), one, "volume")).hasValue(Severity.FINE);
+        assertThat(severity(holding(wants * 0.99 / bare), one, "volume")).hasValue(Severity.STOP);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -77,8 +77,8 @@ class RuleThresholdsTest {
                         : 0);
         Tank enough = new TankBuilder().swim(wants * 1.001).build();
         Tank shorter = new TankBuilder().swim(wants * 0.99).build();
-        assertThat(stance(enough, one, "swim-length")).isNotEqualTo(Optional.of(Stance.STOP));
-        assertThat(stance(shorter, one, "swim-length")).hasValue(Stance.STOP);
+        assertThat(severity(enough, one, "swim-length")).isNotEqualTo(Optional.of(Severity.STOP));
+        assertThat(severity(shorter, one, "swim-length")).hasValue(Severity.STOP);
         Approaches usual = Approaches.USUAL;
         HouseRules juvenile = HouseRules.USUAL.with(as -> as.schools(new Approaches(
                         usual.ceiling(),
@@ -96,7 +96,7 @@ class RuleThresholdsTest {
                 .overruled(Map.of()));
         // A fish that is bought small still has room for a time: careful, with the day; never simply fine.
         Finding asAJuvenile = finding(shorter, juvenile, one, "swim-length").orElseThrow();
-        assertThat(asAJuvenile.stance()).isIn(Stance.CAREFUL, Stance.STOP);
+        assertThat(asAJuvenile.severity()).isIn(Severity.CAREFUL, Severity.STOP);
         assertThat(asAJuvenile.schools()).hasSize(2);
     }
 
@@ -105,12 +105,12 @@ class RuleThresholdsTest {
     void sandIsDeepEnoughFromWhatItWantsOn(Species one) {
         double wants = one.needs().sandCm().value();
         if (wants <= 0) {
-            assertThat(stance(new TankBuilder().sand(0).build(), one, "sand")).isEmpty();
+            assertThat(severity(new TankBuilder().sand(0).build(), one, "sand")).isEmpty();
             return;
         }
-        assertThat(stance(new TankBuilder().sand(wants).build(), one, "sand")).hasValue(Stance.FINE);
-        assertThat(stance(new TankBuilder().sand(wants - 0.1).build(), one, "sand"))
-                .hasValue(Stance.STOP);
+        assertThat(severity(new TankBuilder().sand(wants).build(), one, "sand")).hasValue(Severity.FINE);
+        assertThat(severity(new TankBuilder().sand(wants - 0.1).build(), one, "sand"))
+                .hasValue(Severity.STOP);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -121,11 +121,11 @@ class RuleThresholdsTest {
         Optional<Finding> early =
                 finding(new TankBuilder().cycledOn(cycled.plusDays(5)).build(), HouseRules.USUAL, one, "maturity");
         assertThat(early).hasValueSatisfying(finding -> {
-            assertThat(finding.stance()).isEqualTo(Stance.WAIT);
+            assertThat(finding.severity()).isEqualTo(Severity.WAIT);
             assertThat(finding.until()).hasValue(cycled.plusDays(5).plusMonths(months));
         });
-        assertThat(stance(new TankBuilder().cycledOn(cycled.minusDays(3)).build(), one, "maturity"))
-                .isNotEqualTo(Optional.of(Stance.WAIT));
+        assertThat(severity(new TankBuilder().cycledOn(cycled.minusDays(3)).build(), one, "maturity"))
+                .isNotEqualTo(Optional.of(Severity.WAIT));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -133,39 +133,39 @@ class RuleThresholdsTest {
     void podsWaitForTheirMonthsAndThenForARefugium(Species one) {
         long months = (long) one.needs().podsMonths().value();
         if (months <= 0) {
-            assertThat(stance(new TankBuilder().cycledOn(TODAY).refugium(0).build(), one, "pods"))
+            assertThat(severity(new TankBuilder().cycledOn(TODAY).refugium(0).build(), one, "pods"))
                     .isEmpty();
             return;
         }
         Tank young = new TankBuilder()
                 .cycledOn(TODAY.minusMonths(months).plusDays(5))
                 .build();
-        assertThat(stance(young, one, "pods")).hasValue(Stance.WAIT);
+        assertThat(severity(young, one, "pods")).hasValue(Severity.WAIT);
         TankBuilder old = new TankBuilder().cycledOn(TODAY.minusMonths(months).minusDays(3));
-        assertThat(stance(old.refugium(30).build(), one, "pods")).hasValue(Stance.FINE);
-        assertThat(stance(old.refugium(0).build(), one, "pods")).hasValue(Stance.CAREFUL);
+        assertThat(severity(old.refugium(30).build(), one, "pods")).hasValue(Severity.FINE);
+        assertThat(severity(old.refugium(0).build(), one, "pods")).hasValue(Severity.CAREFUL);
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("species")
     void aCoverHoldsUpToTheWidestGapOfTheHouse(Species one) {
         double widest = HouseRules.USUAL.widestGapMm();
-        Optional<Stance> held =
-                stance(new TankBuilder().cover(Cover.Kind.MESH, widest).build(), one, "cover");
-        Optional<Stance> wide =
-                stance(new TankBuilder().cover(Cover.Kind.MESH, widest + 0.5).build(), one, "cover");
+        Optional<Severity> held =
+                severity(new TankBuilder().cover(Cover.Kind.MESH, widest).build(), one, "cover");
+        Optional<Severity> wide =
+                severity(new TankBuilder().cover(Cover.Kind.MESH, widest + 0.5).build(), one, "cover");
         switch (one.jumping()) {
             case RARELY -> {
                 assertThat(held).isEmpty();
                 assertThat(wide).isEmpty();
             }
             case HABITUALLY -> {
-                assertThat(held).hasValue(Stance.FINE);
-                assertThat(wide).hasValue(Stance.WAIT);
+                assertThat(held).hasValue(Severity.FINE);
+                assertThat(wide).hasValue(Severity.WAIT);
             }
             default -> {
-                assertThat(held).hasValue(Stance.FINE);
-                assertThat(wide).hasValue(Stance.CAREFUL);
+                assertThat(held).hasValue(Severity.FINE);
+                assertThat(wide).hasValue(Severity.CAREFUL);
             }
         }
     }
@@ -196,9 +196,9 @@ class RuleThresholdsTest {
         // A stop for want of water holds in every way of keeping a tank: presets turn schools, not facts.
         Tank small = holding(one.needs().volumeLitres().value() * 0.5);
         for (Preset preset : Preset.ALL) {
-            assertThat(finding(small, preset.rules(), one, "volume").map(Finding::stance))
+            assertThat(finding(small, preset.rules(), one, "volume").map(Finding::severity))
                     .as(preset.title())
-                    .hasValue(Stance.STOP);
+                    .hasValue(Severity.STOP);
         }
     }
 }

@@ -7,11 +7,11 @@ import static org.pelluna.core.Fixtures.TODAY;
 import static org.pelluna.core.Fixtures.plan;
 import static org.pelluna.core.Fixtures.resident;
 import static org.pelluna.core.Fixtures.wish;
-import static org.pelluna.core.finding.Stance.BENEFIT;
-import static org.pelluna.core.finding.Stance.CAREFUL;
-import static org.pelluna.core.finding.Stance.FINE;
-import static org.pelluna.core.finding.Stance.STOP;
-import static org.pelluna.core.finding.Stance.WAIT;
+import static org.pelluna.core.finding.Severity.BENEFIT;
+import static org.pelluna.core.finding.Severity.CAREFUL;
+import static org.pelluna.core.finding.Severity.FINE;
+import static org.pelluna.core.finding.Severity.STOP;
+import static org.pelluna.core.finding.Severity.WAIT;
 import static org.pelluna.core.tank.AnimalGroup.LARGE_POLYP_STONY_CORALS;
 import static org.pelluna.core.tank.AnimalGroup.SHRIMPS;
 import static org.pelluna.core.tank.AnimalGroup.SNAILS;
@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -39,7 +39,7 @@ import org.pelluna.core.tank.WaterSpace;
 class ShortlistTest {
     private static final TankShape CUBE = new TankShape.Box(60, 42, 44);
 
-    /** Fish, tank, rule, the stance expected of it. What is expected is common practice. */
+    /** Fish, tank, rule, the severity expected of it. What is expected is common practice. */
     static Stream<Arguments> cases() {
         TankBuilder young = new TankBuilder().cycledOn(TODAY.minusMonths(3));
         return Stream.of(
@@ -119,12 +119,12 @@ class ShortlistTest {
 
     @ParameterizedTest(name = "{0}: {2} is {3}")
     @MethodSource("cases")
-    void keepersCases(String speciesId, Tank tank, String rule, Stance expected) {
+    void keepersCases(String speciesId, Tank tank, String rule, Severity expected) {
         Judgement judgement = judge(tank, List.of(), wish(speciesId));
         assertThat(judgement.findings())
                 .filteredOn(finding -> finding.rule().equals(rule))
                 .isNotEmpty()
-                .allSatisfy(finding -> assertThat(finding.stance()).isEqualTo(expected));
+                .allSatisfy(finding -> assertThat(finding.severity()).isEqualTo(expected));
     }
 
     @Test
@@ -183,17 +183,17 @@ class ShortlistTest {
                 List.of(resident("a", "siganus-vulpinus", 60, 12), resident("b", "zebrasoma-flavescens", 60, 12));
         // 20 cm and 17 cm of adult fish are 14.57 in; 3.9 in fit no more today, but will in the mature tank.
         Finding waits = only("headroom", judge(eighty.build(), residents, wish("oxycirrhites-typus")));
-        assertThat(waits.stance()).isEqualTo(WAIT);
+        assertThat(waits.severity()).isEqualTo(WAIT);
         assertThat(waits.until()).contains(TODAY.minusMonths(6).plusMonths(12));
         assertThat(waits.figures()).anySatisfy(figure -> {
             assertThat(figure.name()).isEqualTo("ceiling today");
             assertThat(figure.value()).isCloseTo(16, org.assertj.core.api.Assertions.within(1e-9));
         });
         assertThat(only("headroom", judge(eighty.build(), residents, wish("naso-lituratus")))
-                        .stance())
+                        .severity())
                 .isEqualTo(STOP);
         assertThat(only("headroom", judge(eighty.build(), List.of(), wish("oxycirrhites-typus")))
-                        .stance())
+                        .severity())
                 .isEqualTo(FINE);
     }
 
@@ -212,10 +212,10 @@ class ShortlistTest {
     void companyOfItsKindCountsThoseAlreadyHere() {
         List<Resident> one = List.of(resident("a", "pseudanthias-squamipinnis", 60, 8));
         assertThat(only("company", judge(Fixtures.reef(), one, wish("pseudanthias-squamipinnis")))
-                        .stance())
+                        .severity())
                 .isEqualTo(STOP);
         assertThat(only("company", judge(Fixtures.reef(), one, wish("pseudanthias-squamipinnis", 4)))
-                        .stance())
+                        .severity())
                 .isEqualTo(FINE);
     }
 
@@ -228,7 +228,7 @@ class ShortlistTest {
         assertThat(judgement.findings())
                 .filteredOn(finding -> finding.rule().equals("pressure"))
                 .anySatisfy(finding -> {
-                    assertThat(finding.stance()).isEqualTo(CAREFUL);
+                    assertThat(finding.severity()).isEqualTo(CAREFUL);
                     assertThat(finding.sentence()).contains("Hardest pressure on it", "from six");
                 });
     }

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Stance;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.HouseRules;
@@ -52,13 +52,13 @@ class WishesTogetherTest {
                         HouseRules.USUAL, wish("a", "zebrasoma-flavescens", 1), wish("b", "zebrasoma-flavescens", 1)))
                 .singleElement()
                 .satisfies(one -> {
-                    assertThat(one.stance()).isEqualTo(Stance.STOP);
+                    assertThat(one.severity()).isEqualTo(Severity.STOP);
                     assertThat(one.sentence()).contains("on the list twice", "2 would live here", "do not do well");
                 });
         assertThat(findings(
                         HouseRules.USUAL, wish("a", "amphiprion-ocellaris", 1), wish("b", "amphiprion-ocellaris", 1)))
                 .singleElement()
-                .satisfies(one -> assertThat(one.stance()).isEqualTo(Stance.CAREFUL));
+                .satisfies(one -> assertThat(one.severity()).isEqualTo(Severity.CAREFUL));
     }
 
     @Test
@@ -66,7 +66,7 @@ class WishesTogetherTest {
         assertThat(findings(HouseRules.USUAL, wish("a", "pterois-volitans", 1), wish("b", "elacatinus-oceanops", 1)))
                 .singleElement()
                 .satisfies(one -> {
-                    assertThat(one.stance()).isEqualTo(Stance.STOP);
+                    assertThat(one.severity()).isEqualTo(Severity.STOP);
                     assertThat(one.sentence()).contains("could swallow");
                 });
     }
@@ -95,7 +95,7 @@ class WishesTogetherTest {
             assertThat(findings(preset.rules(), wish("a", "zebrasoma-flavescens", 1), wish("b", "zebrasoma-scopas", 1)))
                     .as(preset.key())
                     .singleElement()
-                    .satisfies(one -> assertThat(one.stance()).isEqualTo(never ? Stance.STOP : Stance.CAREFUL));
+                    .satisfies(one -> assertThat(one.severity()).isEqualTo(never ? Severity.STOP : Severity.CAREFUL));
         }
     }
 }

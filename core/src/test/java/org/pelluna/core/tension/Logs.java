@@ -15,18 +15,18 @@ import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.watch.Journal;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
-import org.pelluna.core.watch.Watch;
+import org.pelluna.core.watch.ObservationSession;
 
 /** Simulated records with a known truth; seeded. */
 public final class Logs {
     private final Random random;
     private final List<LogEntry> log = new ArrayList<>();
-    private final List<Watch> watches = new ArrayList<>();
+    private final List<ObservationSession> watches = new ArrayList<>();
     private final List<RollCall> calls = new ArrayList<>();
     private final List<Remedy> remedies = new ArrayList<>();
     private final List<Sign> signs = new ArrayList<>();
@@ -45,7 +45,7 @@ public final class Logs {
     /** A watch at 18:00 on each of some days before today, so many minutes long. */
     public Logs watched(int fromDaysAgo, int toDaysAgo, int minutes) {
         for (int ago = fromDaysAgo; ago >= toDaysAgo; ago--) {
-            watches.add(new Watch("w" + watches.size(), begin(ago), minutes, Optional.empty()));
+            watches.add(new ObservationSession("w" + watches.size(), begin(ago), minutes, Optional.empty()));
         }
         return this;
     }
@@ -57,7 +57,7 @@ public final class Logs {
     /** Encounters within the watches of some days, at a rate an hour that depends on how many days ago it is. */
     public Logs encounters(
             String aggressor, String victim, int fromDaysAgo, int toDaysAgo, IntToDoubleFunction perHour) {
-        for (Watch watch : watches) {
+        for (ObservationSession watch : watches) {
             int ago = (int)
                     java.time.temporal.ChronoUnit.DAYS.between(watch.start().toLocalDate(), Fixtures.TODAY);
             if (ago <= fromDaysAgo && ago >= toDaysAgo) {
@@ -129,7 +129,7 @@ public final class Logs {
                 .with(as -> as.residents(residents)
                         .log(sorted)
                         .losses(List.of(losses))
-                        .journal(new Journal(watches, calls, signs, remedies, List.of(), List.of(), unlearned)));
+                        .observations(new Observations(watches, calls, signs, remedies, List.of(), List.of(), unlearned)));
     }
 
     static LocalDate day(int daysAgo) {

@@ -23,8 +23,8 @@ class ExposureTest {
         return DAY.atTime(hour, minute);
     }
 
-    private static Watch watch(LocalDateTime start, int minutes) {
-        return new Watch("w" + start, start, minutes, Optional.empty());
+    private static ObservationSession watch(LocalDateTime start, int minutes) {
+        return new ObservationSession("w" + start, start, minutes, Optional.empty());
     }
 
     private static LogEntry chase(String id, LocalDateTime at, Optional<Integer> watched) {
@@ -84,7 +84,7 @@ class ExposureTest {
     @ValueSource(longs = {1, 2, 3, 4, 5})
     void itAgreesWithLookingAtEveryPair(long seed) {
         Random random = new Random(seed);
-        List<Watch> watches = new ArrayList<>();
+        List<ObservationSession> watches = new ArrayList<>();
         List<LogEntry> log = new ArrayList<>();
         for (int i = 0; i < 40; i++) {
             watches.add(watch(DAY.atStartOfDay().plusMinutes(random.nextInt(20_000)), 1 + random.nextInt(300)));

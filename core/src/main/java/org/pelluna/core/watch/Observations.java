@@ -16,8 +16,8 @@ import org.pelluna.core.id.FishId;
  * @param tasks what is to be done
  * @param unlearned fish of which nothing is to be learned from the log, by their keys
  */
-public record Journal(
-        List<Watch> watches,
+public record Observations(
+        List<ObservationSession> watches,
         List<RollCall> rollCalls,
         List<Sign> signs,
         List<Remedy> remedies,
@@ -26,8 +26,8 @@ public record Journal(
         Set<FishId> unlearned) {
 
     /** Nothing written. */
-    public static final Journal EMPTY =
-            new Journal(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of());
+    public static final Observations EMPTY =
+            new Observations(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of());
 
     /** Whether a roll call, a sign or a remedy names one of some fish. */
     public boolean speaksOf(Set<FishId> fish) {
@@ -39,7 +39,7 @@ public record Journal(
                                 remedy -> remedy.fishId().filter(fish::contains).isPresent());
     }
 
-    public Journal {
+    public Observations {
         watches = List.copyOf(watches);
         rollCalls = List.copyOf(rollCalls);
         signs = List.copyOf(signs);

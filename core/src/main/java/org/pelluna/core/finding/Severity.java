@@ -1,7 +1,7 @@
 package org.pelluna.core.finding;
 
 /** What a finding says, from the hardest no to a good turn; declared in that order. */
-public enum Stance {
+public enum Severity {
     STOP("stop"),
     WAIT("wait"),
     CAREFUL("careful"),
@@ -10,7 +10,7 @@ public enum Stance {
 
     private final String words;
 
-    Stance(String words) {
+    Severity(String words) {
         this.words = words;
     }
 

@@ -12,8 +12,8 @@ import java.util.Optional;
  * @param minutes how long it lasted
  * @param note the keeper's words
  */
-public record Watch(String id, LocalDateTime start, int minutes, Optional<String> note) {
-    public Watch {
+public record ObservationSession(String id, LocalDateTime start, int minutes, Optional<String> note) {
+    public ObservationSession {
         if (minutes < 1 || minutes > 1440) {
             throw new IllegalArgumentException("a watch lasts 1 to 1440 minutes, but was " + minutes);
         }
