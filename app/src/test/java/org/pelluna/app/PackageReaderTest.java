@@ -48,7 +48,8 @@ class PackageReaderTest {
         assertThat(tables.path("losses")).hasSize(plan.losses().size());
         assertThat(tables.path("water-tests")).hasSize(plan.waterTests().size());
         assertThat(tables.path("watches")).hasSize(plan.observations().watches().size());
-        assertThat(tables.path("roll-calls")).hasSize(plan.observations().rollCalls().size());
+        assertThat(tables.path("roll-calls"))
+                .hasSize(plan.observations().rollCalls().size());
         assertThat(tables.path("crew")).hasSize(plan.observations().crew().size());
         for (int i = 0; i < plan.residents().size(); i++) {
             JsonNode row = tables.path("residents").get(i);

@@ -250,7 +250,9 @@ class WatchPageTest extends PageTest {
                         .param("remedy", "FRESH_ROCK")
                         .param("from", LocalDate.now().toString()))
                 .andExpect(status().isFound());
-        var begun = plan().observations().remedies().get(plan().observations().remedies().size() - 1);
+        var begun = plan().observations()
+                .remedies()
+                .get(plan().observations().remedies().size() - 1);
         pages.perform(post(keeper, watch + "/remedies/" + begun.id() + "/end")
                         .param("on", LocalDate.now().toString()))
                 .andExpect(status().isFound());

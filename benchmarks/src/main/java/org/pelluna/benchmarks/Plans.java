@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -57,11 +59,16 @@ public final class Plans {
                 .build();
         List<Resident> residents = IntStream.range(0, living.size())
                 .mapToObj(i -> new Resident(
-                        "r" + i, living.get(i).id(), "Fish " + i, TODAY.minusDays(30L + i), 5, Optional.empty()))
+                        new FishId("r" + i),
+                        living.get(i).id(),
+                        "Fish " + i,
+                        TODAY.minusDays(30L + i),
+                        5,
+                        Optional.empty()))
                 .toList();
         List<Wish> wishes = wished.stream()
                 .map(one -> new Wish(
-                        "w-" + one.id(),
+                        new WishId("w-" + one.id()),
                         one.id(),
                         1,
                         Optional.empty(),

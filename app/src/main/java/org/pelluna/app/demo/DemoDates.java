@@ -13,13 +13,13 @@ import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.watch.CrewCount;
-import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.ObservationSession;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
-import org.pelluna.core.watch.ObservationSession;
 
 /** Moves a demo plan in time, so that its story always ends today. */
 final class DemoDates {
@@ -77,7 +77,8 @@ final class DemoDates {
     private static Observations moved(Observations journal, long days) {
         return new Observations(
                 journal.watches().stream()
-                        .map(one -> new ObservationSession(one.id(), one.start().plusDays(days), one.minutes(), one.note()))
+                        .map(one ->
+                                new ObservationSession(one.id(), one.start().plusDays(days), one.minutes(), one.note()))
                         .toList(),
                 journal.rollCalls().stream()
                         .map(one -> new RollCall(one.id(), one.at().plusDays(days), one.found(), one.note()))

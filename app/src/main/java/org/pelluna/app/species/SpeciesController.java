@@ -159,7 +159,8 @@ class SpeciesController {
     /** The finding worth a line: what speaks hardest against it, else the good it would do, else the pressure expected. */
     private static Sentence telling(Judgement judgement) {
         return Stream.of(
-                        judgement.findings().stream().filter(one -> one.severity().compareTo(Severity.FINE) < 0),
+                        judgement.findings().stream()
+                                .filter(one -> one.severity().compareTo(Severity.FINE) < 0),
                         judgement.findings(Severity.BENEFIT).stream(),
                         judgement.findings().stream().filter(one -> one.rule().equals("pressure")),
                         judgement.findings().stream())

@@ -9,12 +9,12 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
-import org.pelluna.core.watch.ObservationSession;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -71,9 +71,8 @@ public final class Move {
     private static String shift(Arrival then, Arrival now) {
         long days = ChronoUnit.DAYS.between(then.date(), now.date());
         String why = now.reasons().isEmpty() ? "" : " " + now.reasons().get(0).sentence();
-        return now.names()
-                + (days > 0 ? " comes " + days + " days later, on " : " comes " + -days + " days sooner, on ")
-                + now.date() + "." + why;
+        return now.names() + (now.fish() > 1 ? " come " : " comes ") + Numbers.count(Math.abs(days), "day")
+                + (days > 0 ? " later, on " : " sooner, on ") + now.date() + "." + why;
     }
 
     private static String signed(double part) {

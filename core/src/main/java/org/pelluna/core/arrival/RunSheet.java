@@ -246,6 +246,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                     + " still attacked the box on " + last.on() + ".";
         }
         return "Nobody attacked the box on " + last.on()
-                + (attacked > 0 ? ", after " + attacked + " days on which somebody did" : "") + ": release is advised.";
+                + (attacked > 0 ? ", after " + Numbers.count(attacked, "day") + " on which somebody did" : "")
+                + ": release is advised.";
     }
 }

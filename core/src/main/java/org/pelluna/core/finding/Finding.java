@@ -30,16 +30,19 @@ public record Finding(
         figures = List.copyOf(figures);
         schools = List.copyOf(schools);
         if (until.isPresent() && severity != Severity.WAIT) {
-            throw new IllegalArgumentException("only a finding that waits has a date, but '" + rule + "' is " + severity);
+            throw new IllegalArgumentException(
+                    "only a finding that waits has a date, but '" + rule + "' is " + severity);
         }
     }
 
-    public static Finding of(String rule, Severity severity, Sentence reason, Provenance provenance, List<Figure> figures) {
+    public static Finding of(
+            String rule, Severity severity, Sentence reason, Provenance provenance, List<Figure> figures) {
         return new Finding(rule, severity, reason, figures, provenance, Optional.empty(), Optional.empty(), List.of());
     }
 
     /** A finding whose reason holds no length and no volume. */
-    public static Finding of(String rule, Severity severity, String reason, Provenance provenance, List<Figure> figures) {
+    public static Finding of(
+            String rule, Severity severity, String reason, Provenance provenance, List<Figure> figures) {
         return of(rule, severity, Sentence.of(reason), provenance, figures);
     }
 

@@ -12,8 +12,8 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Observations;
 
 /** Looks for contradictions within a plan that no schema can see: keys used twice, keys that name nothing. */
 final class PlanCheck {

@@ -10,8 +10,8 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
-import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Observations;
 
 /**
  * Everything one tank's findings depend on, and its record.

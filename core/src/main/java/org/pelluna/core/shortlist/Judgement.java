@@ -55,7 +55,9 @@ public record Judgement(
 
     /** The findings of one severity. */
     public List<Finding> findings(Severity severity) {
-        return findings.stream().filter(finding -> finding.severity() == severity).toList();
+        return findings.stream()
+                .filter(finding -> finding.severity() == severity)
+                .toList();
     }
 
     /** The gate that no date opens by itself, if there is one: a missing cover, an unfinished cycle. */

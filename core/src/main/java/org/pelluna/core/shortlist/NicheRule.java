@@ -39,7 +39,11 @@ final class NicheRule implements ShortlistRule {
                 "It lives " + habits.zone().words() + " on " + habits.diet().words();
         if (rivals.isEmpty()) {
             return List.of(Finding.of(
-                    RULE, Severity.FINE, place + "; nobody here has that place and food.", Provenance.PRACTICE, figures));
+                    RULE,
+                    Severity.FINE,
+                    place + "; nobody here has that place and food.",
+                    Provenance.PRACTICE,
+                    figures));
         }
         String names =
                 String.join(", ", rivals.stream().map(Fish::name).limit(3).toList());

@@ -98,7 +98,9 @@ class SurvivorsTest {
     @Test
     void causesThatTieAreBothNamed() {
         var lessons = Lessons.of(
-                List.of(plan(FISH, Loss.Cause.JUMPED, Observations.EMPTY), plan(FISH, Loss.Cause.AGGRESSION, Observations.EMPTY)),
+                List.of(
+                        plan(FISH, Loss.Cause.JUMPED, Observations.EMPTY),
+                        plan(FISH, Loss.Cause.AGGRESSION, Observations.EMPTY)),
                 Fixtures.CATALOGUE);
         assertThat(lessons)
                 .anyMatch(one -> one.startsWith("The most frequent causes, equally")

@@ -24,13 +24,13 @@ import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.CrewCount;
-import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.ObservationSession;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
-import org.pelluna.core.watch.ObservationSession;
 import tools.jackson.databind.node.ObjectNode;
 
 class PlanFileTest {

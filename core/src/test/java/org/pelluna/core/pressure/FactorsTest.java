@@ -109,7 +109,8 @@ class FactorsTest {
     @ParameterizedTest(name = "swim {0} cm, floor {1} cm²: {2}")
     @CsvSource({"200, 5000, 1", "100, 10000, 1.18921", "50, 5000, 1.8", "200, 312.5, 1.8", "3200, 5000, 0.5"})
     void roomIsCountedInPatches(double swim, double floor, double multiplier) {
-        assertThat(on(Factor.Kind.SWIM_SPACE, new Habitat(swim, floor, 0, 1, false))).isCloseTo(multiplier, within(1e-5));
+        assertThat(on(Factor.Kind.SWIM_SPACE, new Habitat(swim, floor, 0, 1, false)))
+                .isCloseTo(multiplier, within(1e-5));
     }
 
     @ParameterizedTest(name = "{0} shelters: {1}; {2} feeding places: {3}")

@@ -15,12 +15,12 @@ import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.ObservationSession;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
-import org.pelluna.core.watch.ObservationSession;
 
 /** Simulated records with a known truth; seeded. */
 public final class Logs {
@@ -129,7 +129,8 @@ public final class Logs {
                 .with(as -> as.residents(residents)
                         .log(sorted)
                         .losses(List.of(losses))
-                        .observations(new Observations(watches, calls, signs, remedies, List.of(), List.of(), unlearned)));
+                        .observations(
+                                new Observations(watches, calls, signs, remedies, List.of(), List.of(), unlearned)));
     }
 
     static LocalDate day(int daysAgo) {

@@ -1,0 +1,279 @@
+package org.pelluna.core.arrival;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.plan;
+import static org.pelluna.core.Fixtures.resident;
+import static org.pelluna.core.Fixtures.wish;
+
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.forecast.FishWaste;
+import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.pressure.ArrivalAid;
+import org.pelluna.core.pressure.Habitat;
+import org.pelluna.core.pressure.Meetings;
+import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.species.Species;
+
+/**
+ * What a step of an order costs, added up once more in the plainest way: every fish of the newcomers with every fish that is here,
+ * each pair as a meeting of its own, with the newcomers and the rivals counted by name. The search adds it up from sums prepared
+ * beforehand.
+ */
+class StepCostTest {
+    /** Families whose members see rivals in one another, so that crowding, sharing and kinds occur. */
+    private static final List<Species> QUARRELSOME = CATALOGUE.all().stream()
+            .filter(one -> Set.of("Pomacentridae", "Acanthuridae", "Labridae").contains(one.family()))
+            .toList();
+
+    private static final WaterLimit WATER =
+            FishWaste.limit(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of()));
+
+    private final Random random = new Random();
+    private ResolvedPlan stock;
+    private List<OrderItem> units;
+    private OrderProblem problem;
+    private Set<ArrivalAid> welcome;
+    private HouseRules rules;
+
+    static IntStream seeds() {
+        return IntStream.range(0, 40);
+    }
+
+    private void pose(int seed) {
+        random.setSeed(seed);
+        List<Resident> residents = new ArrayList<>();
+        for (int i = 0; i < random.nextInt(5); i++) {
+            residents.add(resident("r" + i, any().id(), 1 + random.nextInt(300), 3 + random.nextInt(6)));
+        }
+        List<Wish> wishes = new ArrayList<>();
+        for (int i = 0; i < 2 + random.nextInt(4); i++) {
+            Wish one = wish(any().id().key(), 1 + random.nextInt(3));
+            if (wishes.stream().noneMatch(other -> other.id().equals(one.id()))) {
+                wishes.add(one);
+            }
+        }
+        Approaches usual = Approaches.USUAL;
+        rules = HouseRules.USUAL.with(
+                as -> as.weights(new HouseRules.Weights(4, 0.2 + random.nextDouble(), 0.5 + random.nextDouble()))
+                        .schools(new Approaches(
+                                usual.ceiling(),
+                                usual.bigFish(),
+                                usual.kin(),
+                                usual.anthias(),
+                                random.nextBoolean() ? Approaches.Clownfish.FIRST : Approaches.Clownfish.LAST,
+                                usual.tangs(),
+                                usual.pause(),
+                                usual.quarantine(),
+                                usual.bacteria(),
+                                usual.salinity(),
+                                usual.rock())));
+        stock = ResolvedPlan.of(plan(Fixtures.reef(), rules, residents, wishes), CATALOGUE);
+        units = stock.wishes().stream()
+                .map(one -> new OrderItem(one.fish(), one.count(), random.nextInt(60), "gate", random.nextInt(4) == 0))
+                .toList();
+        welcome = random.nextBoolean() ? Set.of() : Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT);
+        problem = new OrderProblem(stock, units, new OrderProblem.Options(true, welcome, 0), WATER);
+    }
+
+    private Species any() {
+        return QUARRELSOME.get(random.nextInt(QUARRELSOME.size()));
+    }
+
+    private boolean in(int set, int unit) {
+        return (set >> unit) % 2 == 1;
+    }
+
+    private int count(int set) {
+        return IntStream.range(0, units.size())
+                .filter(i -> in(set, i))
+                .map(i -> units.get(i).count())
+                .sum();
+    }
+
+    /** Fish of a species among residents and all that are planned. */
+    private int ofKind(Fish fish) {
+        return stock.residentsOf(fish.species())
+                + units.stream()
+                        .filter(unit ->
+                                unit.fish().species().id().equals(fish.species().id()))
+                        .mapToInt(OrderItem::count)
+                        .sum();
+    }
+
+    private double meeting(Fish one, Fish other, int ahead, int newcomers, int rivals, Set<ArrivalAid> aids) {
+        return new PressureModel(Habitat.of(stock.plan().tank(), TODAY))
+                .of(one, other, Meetings.firstWeek(one, other, ahead, newcomers, rivals, ofKind(one), aids), TODAY)
+                .perHour();
+    }
+
+    /** The rivals of a fish that are here: residents, and the fish of settled units. */
+    private int rivalsHere(Fish fish, int settled) {
+        long residents = stock.residents().stream()
+                .filter(other -> !other.id().equals(fish.id()) && Meetings.crowds(fish, other))
+                .count();
+        return (int) residents
+                + IntStream.range(0, units.size())
+                        .filter(i -> in(settled, i)
+                                && Meetings.crowds(fish, units.get(i).fish()))
+                        .map(i -> units.get(i).count())
+                        .sum();
+    }
+
+    private double pressure(int settled, int group) {
+        int pause = rules.pauses().afterOneDays();
+        double sum = 0;
+        for (int b = 0; b < units.size(); b++) {
+            if (!in(group, b)) {
+                continue;
+            }
+            Fish newcomer = units.get(b).fish();
+            int each = units.get(b).count();
+            for (Fish resident : stock.residents()) {
+                int ahead = Math.max(pause, (int) ChronoUnit.DAYS.between(resident.arrivesOn(), TODAY));
+                sum += each * meeting(resident, newcomer, ahead, count(group), rivalsHere(resident, settled), welcome);
+                sum += each * meeting(newcomer, resident, -ahead, 1, 0, Set.of());
+            }
+            for (int a = 0; a < units.size(); a++) {
+                Fish other = units.get(a).fish();
+                int pairs = each * units.get(a).count();
+                if (in(settled, a)) {
+                    sum += pairs * meeting(other, newcomer, pause, count(group), rivalsHere(other, settled), welcome);
+                    sum += pairs * meeting(newcomer, other, -pause, 1, 0, Set.of());
+                } else if (a == b) {
+                    sum += each * (each - 1) * meeting(newcomer, newcomer, 0, 1, 0, Set.of());
+                } else if (in(group, a)) {
+                    sum += pairs * meeting(newcomer, other, 0, 1, 0, Set.of());
+                }
+            }
+        }
+        return sum;
+    }
+
+    private double shyness(int settled, int group) {
+        double sum = 0;
+        for (int b = 0; b < units.size(); b++) {
+            for (int a = 0; a < units.size(); a++) {
+                if (in(group, b) && in(settled, a)) {
+                    Species late = units.get(b).fish().species();
+                    Species early = units.get(a).fish().species();
+                    double bolder = Math.max(
+                            0, early.temper().boldness() - late.temper().boldness());
+                    boolean first = rules.schools().clownfish() == Approaches.Clownfish.FIRST;
+                    boolean misplaced = (first ? late : early).genus().equals("Amphiprion")
+                            && !(first ? early : late).genus().equals("Amphiprion");
+                    sum += units.get(b).count() * bolder * (1 + late.temper().delicacy()) / 2 + (misplaced ? 1 : 0);
+                }
+            }
+        }
+        return sum * rules.weights().shyness();
+    }
+
+    private double lateness(int group, int day) {
+        double sum = 0;
+        for (int b = 0; b < units.size(); b++) {
+            if (in(group, b)) {
+                int own = units.get(b).release();
+                int free = units.get(b).inside()
+                        ? own
+                        : Math.max(own, problem.quarantine().days());
+                sum += units.get(b).count() * (day - Math.max(problem.firstDay(), free)) / 7.0;
+            }
+        }
+        return sum * rules.weights().lateness();
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void aStepCostsWhatItsMeetingsItsWaitingAndItsShynessComeTo(int seed) {
+        pose(seed);
+        for (int trial = 0; trial < 12; trial++) {
+            int group = 1 + random.nextInt(problem.all());
+            int settled = random.nextInt(problem.all() + 1) & ~group;
+            int day = random.nextInt(200);
+            OrderCost step = problem.step(settled, group, day);
+            assertThat(step.pressure()).isCloseTo(pressure(settled, group), within(1e-9));
+            assertThat(step.shyness()).isCloseTo(shyness(settled, group), within(1e-9));
+            assertThat(step.lateness()).isCloseTo(lateness(group, day), within(1e-9));
+            assertThat(problem.fish(group)).isEqualTo(count(group));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void betweenTwoAloneNobodyElseCounts(int seed) {
+        pose(seed);
+        int pause = rules.pauses().afterOneDays();
+        for (int a = 0; a < units.size(); a++) {
+            for (int b = 0; b < units.size(); b++) {
+                if (a != b) {
+                    Fish here = units.get(a).fish();
+                    Fish comes = units.get(b).fish();
+                    double both =
+                            meeting(here, comes, pause, 1, 0, welcome) + meeting(comes, here, -pause, 1, 0, Set.of());
+                    assertThat(problem.between(1 << a, 1 << b))
+                            .isCloseTo(units.get(a).count() * units.get(b).count() * both, within(1e-9));
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whoMayComeNextIsWhomTheWaterBearsAndWhoseTurnItIs(int seed) {
+        pose(seed);
+        FishWaste waste = new FishWaste(stock.plan().tank(), rules.husbandry());
+        double here = stock.residents().isEmpty()
+                ? WATER.settledBy(rules.husbandry().clearsMgPerLitreDay())
+                : stock.residents().stream()
+                        .mapToDouble(fish -> waste.nitrogen(fish, TODAY))
+                        .sum();
+        for (int trial = 0; trial < 12; trial++) {
+            int group = 1 + random.nextInt(problem.all());
+            int settled = random.nextInt(problem.all() + 1) & ~group;
+            double adds = nitrogen(group, waste);
+            double most = WATER.mostExtra(here + nitrogen(settled, waste));
+            assertThat(problem.nitrogen(group)).isCloseTo(adds, within(1e-9));
+            assertThat(problem.bears(settled, group)).isEqualTo(adds <= most);
+            boolean waiting =
+                    IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled, i));
+            boolean onlyInside = IntStream.range(0, units.size())
+                    .allMatch(i -> !in(group, i) || units.get(i).inside());
+            assertThat(problem.allows(settled, group)).isEqualTo((!waiting || onlyInside) && adds <= most);
+            boolean left =
+                    IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled | group, i));
+            int pause = count(group) > 1
+                    ? rules.pauses().afterMoreDays()
+                    : rules.pauses().afterOneDays();
+            assertThat(problem.readyAfter(settled, group, 7))
+                    .isEqualTo(7
+                            + (left
+                                    ? pause
+                                    : Math.max(pause, problem.quarantine().days())));
+        }
+    }
+
+    private double nitrogen(int set, FishWaste waste) {
+        return IntStream.range(0, units.size())
+                .filter(i -> in(set, i))
+                .mapToDouble(
+                        i -> units.get(i).count() * waste.nitrogen(units.get(i).fish(), TODAY))
+                .sum();
+    }
+}
