@@ -92,6 +92,9 @@ class FishPageTest extends PageTest {
         assertThat(page("/tanks/" + tank + "/watch/roll-call")).doesNotContain(">Gale<");
         assertThat(page("/tanks/" + tank)).contains("is in another tank since");
         assertThat(page("/tanks/" + tank + "/company")).contains("to come back");
+        assertThat(page("/tanks/" + tank + "/species/chrysiptera-cyanea"))
+                .as("a kinsman is judged beside the one that will be back")
+                .contains("the same genus, Chrysiptera");
         for (String path : List.of(
                 "/arrivals",
                 "/arrivals/alternatives",
