@@ -109,7 +109,8 @@ class ScheduleController {
                         old.setbacks(),
                         old.quarantine(),
                         old.ticks(),
-                        old.boxChecks()));
+                        old.boxChecks(),
+                        old.bookings()));
         Undo.say(redirect, "The best order again; nothing is put off.");
         return back(tankId);
     }

@@ -109,7 +109,8 @@ final class DemoDates {
                 journal.tasks().stream()
                         .map(one -> new Task(one.id(), one.on().plusDays(days), one.words(), one.done(), one.fishId()))
                         .toList(),
-                journal.unlearned());
+                journal.unlearned(),
+                journal.phases().stream().map(one -> one.later(days)).toList());
     }
 
     private static Schedule moved(Schedule schedule, long days) {
@@ -129,7 +130,8 @@ final class DemoDates {
                 schedule.boxChecks().stream()
                         .map(one ->
                                 new Schedule.BoxCheck(one.wishId(), one.on().plusDays(days), one.attacked(), one.by()))
-                        .toList());
+                        .toList(),
+                schedule.bookings());
     }
 
     private static Map<WishId, LocalDate> moved(Map<WishId, LocalDate> dates, long days) {

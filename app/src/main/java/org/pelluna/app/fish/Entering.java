@@ -40,7 +40,8 @@ final class Entering {
                     List.of(),
                     List.of(),
                     Optional.empty(),
-                    exactly);
+                    exactly,
+                    Optional.empty());
             residents.add(new Resident(
                     new FishId(Key.fresh()),
                     species.id(),

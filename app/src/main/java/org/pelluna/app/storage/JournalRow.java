@@ -51,6 +51,8 @@ class JournalRow {
         REMEDY,
         CREW,
         TASK,
+        /** A part of a quarantine. */
+        PHASE,
         /** A fish of which nothing is to be learned. */
         UNLEARNED
     }

@@ -11,6 +11,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
+import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
@@ -182,7 +183,8 @@ public class JournalStore {
                 all(rows, JournalRow.Kind.TASK, Task.class).stream()
                         .sorted(java.util.Comparator.comparing(Task::on))
                         .toList(),
-                java.util.Set.copyOf(all(rows, JournalRow.Kind.UNLEARNED, FishId.class)));
+                java.util.Set.copyOf(all(rows, JournalRow.Kind.UNLEARNED, FishId.class)),
+                all(rows, JournalRow.Kind.PHASE, Phase.class));
     }
 
     private static <T> List<T> all(List<JournalRow> rows, JournalRow.Kind kind, Class<T> type) {
@@ -201,6 +203,7 @@ public class JournalStore {
         journal.remedies().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.REMEDY, one.id(), one)));
         journal.crew().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.CREW, one.id(), one)));
         journal.tasks().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.TASK, one.id(), one)));
+        journal.phases().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.PHASE, one.id(), one)));
         journal.unlearned()
                 .forEach(
                         fish -> rows.add(new JournalRow(tankId, JournalRow.Kind.UNLEARNED, "unlearned-" + fish, fish)));

@@ -11,6 +11,7 @@ import org.pelluna.core.plan.QuarantineTank;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.watch.Phases;
 import org.pelluna.core.water.SaltMix;
 import org.pelluna.core.water.Seawater;
 
@@ -107,9 +108,13 @@ public final class ArrivalCalendar {
         LocalDate day = since.orElse(in);
         List<RampStep> ramp = List.of();
         if (quarantine.days() > 0) {
-            for (Quarantine.Phase phase : quarantine.phases()) {
-                spans.add(new Span(Span.Kind.QUARANTINE, day, day.plusDays(phase.days()), phase.words()));
-                day = day.plusDays(phase.days());
+            for (Phases.Part part : quarantine.parts()) {
+                spans.add(new Span(
+                        Span.Kind.QUARANTINE,
+                        day,
+                        day.plusDays(part.days()),
+                        part.kind().words()));
+                day = day.plusDays(part.days());
             }
             ramp = ramp(plan, quarantine.tank().orElseThrow(), arrival.date());
             if (!ramp.isEmpty()) {

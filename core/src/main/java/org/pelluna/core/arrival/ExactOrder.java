@@ -71,7 +71,7 @@ final class ExactOrder {
         int gate = problem.gate(settled, candidate);
         double undated = problem.undated(settled, candidate);
         for (int way = firstOfSet[settled]; way != NONE; way = next[way]) {
-            int day = Math.max(ready[way], gate);
+            int day = problem.from(candidate, Math.max(ready[way], gate));
             keep(
                     settled | candidate,
                     cost[way] + undated + problem.lateness(candidate, day),

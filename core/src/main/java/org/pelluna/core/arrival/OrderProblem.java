@@ -213,10 +213,15 @@ final class OrderProblem {
 
     /** The day a group arrives after a set, when the pause before it ends on day {@code ready}. */
     int day(int settled, int group, int ready) {
-        return Math.max(ready, gate(settled, group));
+        return from(group, Math.max(ready, gate(settled, group)));
     }
 
-    /** The first day on which a group may arrive after a set, whatever the pause. */
+    /** The first day from a given one on which a group has had its quarantine; those in quarantine already have their place. */
+    int from(int group, int day) {
+        return (group & ~inside) == 0 ? day : quarantine.out(day);
+    }
+
+    /** The first day on which a group may arrive after a set, whatever the pause and whoever has the quarantine tank. */
     int gate(int settled, int group) {
         return Math.max(release(group), headroomDay(settled | group));
     }

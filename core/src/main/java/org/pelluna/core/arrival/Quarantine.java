@@ -2,39 +2,58 @@ package org.pelluna.core.arrival;
 
 import java.util.List;
 import java.util.Optional;
-import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.QuarantineTank;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.Phases;
 
 /**
  * Quarantine by the chosen school, in the keeper's own tank if there is one. It is run all in, all out: whoever is put in
  * later would have to wait as long again, and so would those already there.
  *
- * @param phases what is done, in turn
+ * @param parts what is done, in turn
  * @param tank the keeper's own tank; without one nothing is asked of the calendar
+ * @param taken days on which fish of other tanks have it, counted from the day of the plan, in order
  */
-record Quarantine(List<Phase> phases, Optional<QuarantineTank> tank) {
+record Quarantine(List<Phases.Part> parts, Optional<QuarantineTank> tank, List<Taken> taken) {
 
-    /** A part of quarantine and its days; common practice. */
-    record Phase(String words, int days) {}
+    /** Days on which it is not free. */
+    record Taken(int from, int until, Schedule.Booking booking) {}
 
     static Quarantine of(TankPlan plan) {
         return new Quarantine(
-                phases(plan.houseRules().schools().quarantine()),
-                plan.schedule().quarantine());
-    }
-
-    private static List<Phase> phases(Approaches.Quarantine school) {
-        return switch (school) {
-            case COPPER -> List.of(new Phase("copper medicine by its label", 14), new Phase("observation", 14));
-            case ISOLATION -> List.of(new Phase("isolation", 30));
-            case OBSERVATION -> List.of(new Phase("observation", 14));
-        };
+                plan.houseRules().schools().quarantine().parts(),
+                plan.schedule().quarantine(),
+                plan.schedule().bookings().stream()
+                        .map(one -> new Taken(
+                                ArrivalOrder.days(plan.asOf(), one.from()),
+                                ArrivalOrder.days(plan.asOf(), one.until()),
+                                one))
+                        .toList());
     }
 
     /** Days in the keeper's own quarantine tank; 0 without one. */
     int days() {
-        return tank.isPresent() ? phases.stream().mapToInt(Phase::days).sum() : 0;
+        return tank.isPresent() ? parts.stream().mapToInt(Phases.Part::days).sum() : 0;
+    }
+
+    /** The first day from a given one on which fish can come out of it, having had it for themselves all their time. */
+    int out(int day) {
+        int out = day;
+        for (Taken one : days() == 0 ? List.<Taken>of() : taken) {
+            if (out - days() < one.until() && one.from() < out) {
+                out = one.until() + days();
+            }
+        }
+        return out;
+    }
+
+    /** Whose fish have it last before a new batch that comes out on a day; empty if nobody's. */
+    Optional<Schedule.Booking> waitedFor(int out) {
+        return taken.stream()
+                .filter(one -> one.until() + days() == out)
+                .map(Taken::booking)
+                .findFirst();
     }
 
     /** Whether it holds so many fish, of which so many are rivals that must not share a compartment. */

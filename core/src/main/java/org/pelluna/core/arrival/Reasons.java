@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
 
@@ -50,6 +52,18 @@ final class Reasons {
         int headroom = problem.headroomDay(settled | group);
         int day = problem.day(settled, group, ready);
         LocalDate date = today.plusDays(day);
+        Optional<Schedule.Booking> taken = day > Math.max(ready, Math.max(release, headroom))
+                ? problem.quarantine().waitedFor(day)
+                : Optional.empty();
+        if (taken.isPresent()) {
+            int days = problem.quarantine().days();
+            return finding(
+                    "quarantine",
+                    "Not before " + date + ": " + taken.get().by() + " has the quarantine tank until "
+                            + taken.get().until() + "; " + days + " days of quarantine come then.",
+                    Provenance.PRACTICE,
+                    List.of(Figure.measured("days of quarantine", days, "days")));
+        }
         if (day > ready && day == release && release == problem.quarantine().days()) {
             return finding(
                     "quarantine",

@@ -2,9 +2,12 @@ package org.pelluna.core.json;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.util.List;
 import java.util.function.Function;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -15,6 +18,8 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterRegime;
+import org.pelluna.core.watch.Observations;
+import org.pelluna.core.watch.Phase;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -41,6 +46,7 @@ public final class Json {
             .addMixIn(TankShape.class, ShapeForm.class)
             .addMixIn(Tank.class, TankForm.class)
             .addMixIn(Finding.class, FindingForm.class)
+            .addMixIn(Observations.class, ObservationsForm.class)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
@@ -66,6 +72,13 @@ public final class Json {
     interface TankForm {
         @JsonUnwrapped
         WaterRegime regime();
+    }
+
+    /** Files from before there were quarantines have no phases; and none are written where there are none. */
+    interface ObservationsForm {
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Phase> phases();
     }
 
     /** A finding's reason is its sentence. */

@@ -2,6 +2,8 @@ package org.pelluna.core.plan;
 
 import java.util.List;
 import java.util.Locale;
+import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Phases;
 
 /**
  * Which school of the trade a keeper follows, question by question. Keepers disagree on each; none is wrong, and the
@@ -214,6 +216,21 @@ public record Approaches(
 
         Quarantine(String words) {
             this.words = words;
+        }
+
+        /** What is done, in turn; common practice. */
+        public List<Phases.Part> parts() {
+            return switch (this) {
+                case COPPER ->
+                    List.of(new Phases.Part(Phase.Kind.COPPER, 14), new Phases.Part(Phase.Kind.OBSERVATION, 14));
+                case ISOLATION -> List.of(new Phases.Part(Phase.Kind.ISOLATION, 30));
+                case OBSERVATION -> List.of(new Phases.Part(Phase.Kind.OBSERVATION, 14));
+            };
+        }
+
+        /** Days it takes. */
+        public int days() {
+            return parts().stream().mapToInt(Phases.Part::days).sum();
         }
 
         @Override

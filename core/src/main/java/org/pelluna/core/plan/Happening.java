@@ -9,6 +9,8 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Phases;
 
 /**
  * Something that happened to fish of a plan. Applied to a plan it gives the plan as it is then; its inverse, made from the plan before, gives
@@ -24,6 +26,8 @@ public sealed interface Happening
                 Happening.Entered,
                 Happening.SomeDied,
                 Happening.Ordered,
+                Happening.Quarantined,
+                Happening.Phased,
                 TakenBack {
     /**
      * The plan after it happened.
@@ -175,6 +179,60 @@ public sealed interface Happening
         @Override
         public String subject() {
             return "order";
+        }
+    }
+
+    /**
+     * Fish of a wish were bought and are in quarantine.
+     *
+     * @param since the day they went in
+     * @param rest what is still wished for, if only some were bought; the wish itself is then for those bought
+     */
+    record Quarantined(WishId wishId, LocalDate since, Optional<Wish> rest) implements Happening {
+        @Override
+        public TankPlan applyTo(TankPlan plan) {
+            Wish wish = wish(plan, wishId);
+            Wish bought = rest.map(some -> wish.fewer(some.count()))
+                    .orElse(wish)
+                    .decided(Wish.Decision.IN, Optional.of(wish.decisionNote().orElse(BOUGHT)));
+            return plan.withWishes(Lists.with(Lists.replaced(plan.wishes(), Wish::id, bought), rest))
+                    .withSchedule(plan.schedule().quarantined(wishId, since));
+        }
+
+        @Override
+        public String subject() {
+            return wishId.key();
+        }
+    }
+
+    /** What stands beside a wish whose fish are there but not yet in the display. */
+    String BOUGHT = "bought already";
+
+    /**
+     * The parts of a quarantine were laid down, or changed.
+     *
+     * @param before all parts before
+     * @param after all parts since
+     */
+    record Phased(List<Phase> before, List<Phase> after) implements Happening {
+        @Override
+        public TankPlan applyTo(TankPlan plan) {
+            return with(plan, after);
+        }
+
+        /** The parts as they were, unless they have been changed again since. */
+        TankPlan takenBack(TankPlan plan) {
+            boolean stillSo = plan.observations().phases().equals(Phases.inOrder(after));
+            return stillSo ? with(plan, before) : plan;
+        }
+
+        private static TankPlan with(TankPlan plan, List<Phase> phases) {
+            return plan.withObservations(plan.observations().withPhases(phases));
+        }
+
+        @Override
+        public String subject() {
+            return "phases";
         }
     }
 

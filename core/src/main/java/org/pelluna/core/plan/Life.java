@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.pelluna.core.id.WishId;
 
 /**
  * What was noted of one fish since it came.
@@ -14,16 +15,19 @@ import java.util.stream.Stream;
  * @param absences when it was out of the display, in order; only the last may be without an end
  * @param departure how it left, if it left alive
  * @param arrival how exactly its day of arrival is known
+ * @param bound for which tank it waits in this one
  */
 public record Life(
         List<Measured> lengths,
         List<Sexed> sexes,
         List<Absence> absences,
         Optional<Departure> departure,
-        Arrival arrival) {
+        Arrival arrival,
+        Optional<Bound> bound) {
 
     /** Nothing noted. */
-    public static final Life NONE = new Life(List.of(), List.of(), List.of(), Optional.empty(), Arrival.DAY);
+    public static final Life NONE =
+            new Life(List.of(), List.of(), List.of(), Optional.empty(), Arrival.DAY, Optional.empty());
 
     /**
      * A length measured.
@@ -62,6 +66,15 @@ public record Life(
             return this == MALE || this == TERMINAL_MALE;
         }
     }
+
+    /**
+     * For which tank a fish waits, and as whom it is known there.
+     *
+     * @param tank the key of that tank
+     * @param wish the wish it was bought for
+     * @param absence its absence there, if it lives there and is out for a time
+     */
+    public record Bound(String tank, Optional<WishId> wish, Optional<String> absence) {}
 
     /** A sex noted from a day on. */
     public record Sexed(LocalDate on, Sex sex) {}
@@ -125,24 +138,34 @@ public record Life(
     }
 
     Life lengths(List<Measured> changed) {
-        return new Life(changed, sexes, absences, departure, arrival);
+        return new Life(changed, sexes, absences, departure, arrival, bound);
     }
 
     Life sexes(List<Sexed> changed) {
-        return new Life(lengths, changed, absences, departure, arrival);
+        return new Life(lengths, changed, absences, departure, arrival, bound);
     }
 
     Life absences(List<Absence> changed) {
-        return new Life(lengths, sexes, changed, departure, arrival);
+        return new Life(lengths, sexes, changed, departure, arrival, bound);
     }
 
     Life departed(Optional<Departure> how) {
-        return new Life(lengths, sexes, absences, how, arrival);
+        return new Life(lengths, sexes, absences, how, arrival, bound);
     }
 
     /** The same with an arrival known this exactly. */
     public Life known(Arrival exactly) {
-        return new Life(lengths, sexes, absences, departure, exactly);
+        return new Life(lengths, sexes, absences, departure, exactly, bound);
+    }
+
+    /** The same, waiting for another tank, or for none. */
+    public Life bound(Optional<Bound> to) {
+        return new Life(lengths, sexes, absences, departure, arrival, to);
+    }
+
+    /** What of it goes on in another tank: measures and sex. */
+    public Life movedOn() {
+        return new Life(lengths, sexes, List.of(), Optional.empty(), Arrival.DAY, Optional.empty());
     }
 
     /** The same, so many days later. */
@@ -163,7 +186,8 @@ public record Life(
                                 one.note()))
                         .toList(),
                 departure,
-                arrival);
+                arrival,
+                bound);
     }
 
     /** The absence on a day, if there is one. */

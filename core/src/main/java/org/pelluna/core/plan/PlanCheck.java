@@ -135,6 +135,7 @@ final class PlanCheck {
         seen.watches().forEach(one -> key("/journal/watches", one.id()));
         seen.crew().forEach(one -> key("/journal/crew", one.id()));
         seen.tasks().forEach(one -> key("/journal/tasks", one.id()));
+        seen.phases().forEach(one -> key("/journal/phases", one.id()));
         seen.rollCalls().forEach(one -> {
             key("/journal/rollCalls", one.id());
             one.found().keySet().forEach(fish -> fish(residents, "/journal/rollCalls", fish));

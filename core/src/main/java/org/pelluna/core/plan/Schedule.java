@@ -1,5 +1,8 @@
 package org.pelluna.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -21,6 +24,7 @@ import org.pelluna.core.id.WishId;
  * @param quarantine the keeper's quarantine tank; empty if the shop does it, or nobody
  * @param ticks steps of run sheets that are done
  * @param boxChecks what was seen of the box, the oldest first
+ * @param bookings days on which fish of other tanks have the quarantine tank, in order of days
  */
 public record Schedule(
         List<List<WishId>> order,
@@ -29,11 +33,14 @@ public record Schedule(
         List<Setback> setbacks,
         Optional<QuarantineTank> quarantine,
         List<Tick> ticks,
-        List<BoxCheck> boxChecks) {
+        List<BoxCheck> boxChecks,
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Booking> bookings) {
 
     /** Nothing decided: the best order, no quarantine tank. */
     public static final Schedule NONE =
-            new Schedule(List.of(), Map.of(), Map.of(), List.of(), Optional.empty(), List.of(), List.of());
+            new Schedule(List.of(), Map.of(), Map.of(), List.of(), Optional.empty(), List.of(), List.of(), List.of());
 
     public Schedule {
         order = order.stream().map(List::copyOf).toList();
@@ -42,25 +49,28 @@ public record Schedule(
         setbacks = List.copyOf(setbacks);
         ticks = List.copyOf(ticks);
         boxChecks = List.copyOf(boxChecks);
+        bookings = bookings.stream()
+                .sorted(java.util.Comparator.comparing(Booking::from))
+                .toList();
     }
 
     /** The same in another order; empty for the best. */
     public Schedule ordered(List<List<WishId>> wishIds) {
-        return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks);
+        return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks, bookings);
     }
 
     /** The same with a wish that does not come before a day. */
     public Schedule notBefore(WishId wishId, LocalDate day) {
         Map<WishId, LocalDate> days = new TreeMap<>(notBefore);
         days.put(wishId, day);
-        return new Schedule(order, days, inQuarantine, setbacks, quarantine, ticks, boxChecks);
+        return new Schedule(order, days, inQuarantine, setbacks, quarantine, ticks, boxChecks, bookings);
     }
 
     /** The same with the fish of a wish in quarantine since a day. */
     public Schedule quarantined(WishId wishId, LocalDate since) {
         Map<WishId, LocalDate> days = new TreeMap<>(inQuarantine);
         days.put(wishId, since);
-        return new Schedule(order, notBefore, days, setbacks, quarantine, ticks, boxChecks);
+        return new Schedule(order, notBefore, days, setbacks, quarantine, ticks, boxChecks, bookings);
     }
 
     /** The same with these days for a wish, or none. */
@@ -71,7 +81,7 @@ public record Schedule(
         Map<WishId, LocalDate> waiting = new TreeMap<>(inQuarantine);
         waiting.remove(wishId);
         quarantinedSince.ifPresent(day -> waiting.put(wishId, day));
-        return new Schedule(order, days, waiting, setbacks, quarantine, ticks, boxChecks);
+        return new Schedule(order, days, waiting, setbacks, quarantine, ticks, boxChecks, bookings);
     }
 
     /** The same with one more setback; one whose key is known changes nothing. */
@@ -81,7 +91,7 @@ public record Schedule(
         }
         List<Setback> all = new ArrayList<>(setbacks);
         all.add(setback);
-        return new Schedule(order, notBefore, inQuarantine, all, quarantine, ticks, boxChecks);
+        return new Schedule(order, notBefore, inQuarantine, all, quarantine, ticks, boxChecks, bookings);
     }
 
     /** The same without a setback. */
@@ -93,7 +103,8 @@ public record Schedule(
                 setbacks.stream().filter(one -> !one.id().equals(id)).toList(),
                 quarantine,
                 ticks,
-                boxChecks);
+                boxChecks,
+                bookings);
     }
 
     /**
@@ -115,6 +126,26 @@ public record Schedule(
      */
     public record BoxCheck(WishId wishId, LocalDate on, boolean attacked, Optional<String> by) {}
 
+    /**
+     * Days on which the quarantine tank is taken.
+     *
+     * @param from the first
+     * @param until the first on which it is free again
+     * @param by who has it, as a keeper reads it
+     */
+    public record Booking(LocalDate from, LocalDate until, String by) {
+        public Booking {
+            if (!until.isAfter(from)) {
+                throw new IllegalArgumentException("a booking ends after it begins");
+            }
+        }
+    }
+
+    /** The same with the quarantine tank taken on other days. */
+    public Schedule booked(List<Booking> taken) {
+        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks, taken);
+    }
+
     /** The same with a step ticked, or its tick taken back. */
     public Schedule ticked(WishId wishId, String step, LocalDateTime at, boolean done) {
         List<Tick> all = new ArrayList<>(ticks);
@@ -125,7 +156,7 @@ public record Schedule(
         } else if (!done) {
             all.removeIf(one -> one.wishId().equals(wishId) && one.step().equals(step));
         }
-        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, all, boxChecks);
+        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, all, boxChecks, bookings);
     }
 
     /** The same with the box looked at; a second look on one day replaces the first. */
@@ -133,12 +164,12 @@ public record Schedule(
         List<BoxCheck> all = new ArrayList<>(boxChecks);
         all.removeIf(one -> one.wishId().equals(check.wishId()) && one.on().equals(check.on()));
         all.add(check);
-        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, ticks, all);
+        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, ticks, all, bookings);
     }
 
     /** The same with another quarantine tank, or none. */
     public Schedule quarantine(Optional<QuarantineTank> tank) {
-        return new Schedule(order, notBefore, inQuarantine, setbacks, tank, ticks, boxChecks);
+        return new Schedule(order, notBefore, inQuarantine, setbacks, tank, ticks, boxChecks, bookings);
     }
 
     /** The same without dates and places of wishes that are no longer in the plan. */
@@ -151,6 +182,6 @@ public record Schedule(
                 .map(together -> together.stream().filter(wishId).toList())
                 .filter(together -> !together.isEmpty())
                 .toList();
-        return new Schedule(stay, days, waiting, setbacks, quarantine, ticks, boxChecks);
+        return new Schedule(stay, days, waiting, setbacks, quarantine, ticks, boxChecks, bookings);
     }
 }

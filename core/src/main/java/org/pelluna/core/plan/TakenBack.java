@@ -55,7 +55,31 @@ public record TakenBack(Happening what, Before before) implements Happening {
             boolean stillSo = plan.schedule().order().equals(ordered.order());
             return stillSo ? plan.withSchedule(plan.schedule().ordered(before.order())) : plan;
         }
+        if (what instanceof Happening.Quarantined quarantined) {
+            return wishedOnly(plan, quarantined);
+        }
+        if (what instanceof Happening.Phased phased) {
+            return phased.takenBack(plan);
+        }
         throw new IllegalStateException("what is taken back is not taken back again, but done again");
+    }
+
+    /** The wish as it was before any of its fish were bought; what was split off it is one with it again, if it is still wished for. */
+    private TankPlan wishedOnly(TankPlan plan, Happening.Quarantined quarantined) {
+        Wish old = before.wish().orElseThrow();
+        Wish now = Happening.wish(plan, quarantined.wishId());
+        Set<WishId> rest = plan.wishes().stream()
+                .filter(wish -> quarantined.rest().filter(wish::isSameAs).isPresent())
+                .map(Wish::id)
+                .collect(Collectors.toSet());
+        boolean untouched =
+                quarantined.applyTo(plan.withWishes(List.of(old))).wishes().contains(now);
+        Wish then = untouched && (rest.isEmpty() == quarantined.rest().isEmpty())
+                ? old
+                : now.decided(old.decision(), old.decisionNote());
+        return before.placesInto(
+                plan.withWishes(Lists.without(Lists.replaced(plan.wishes(), Wish::id, then), Wish::id, rest))
+                        .withSchedule(plan.schedule().only(id -> !rest.contains(id))));
     }
 
     /** The wish as it was before it came to nothing, and its replacement gone. */

@@ -42,7 +42,9 @@ public record WaterTest(String id, LocalDate on, Kind kind, double value) {
         MAGNESIUM("magnesium", "mg/L", 0, 4000, 0, 20, 1250, 1400, "mg"),
         /** At 25 °C against water of 25 °C. */
         GRAVITY("specific gravity", "", 1, 1.05, 4, 0.0005, 1.023, 1.027, "sg,density"),
-        TEMPERATURE("temperature", "°C", 0, 45, 1, 0.2, 24, 27, "temp");
+        TEMPERATURE("temperature", "°C", 0, 45, 1, 0.2, 24, 27, "temp"),
+        /** Kills invertebrates: measured in quarantine, and none of it suits a reef. */
+        COPPER("copper", "mg/L", 0, 20, 2, 0.05, 0, 0.02, "cu,cupric");
 
         private final String words;
         private final String unit;

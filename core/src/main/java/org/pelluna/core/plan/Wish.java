@@ -65,7 +65,7 @@ public record Wish(
     Wish fewer(int gone) {
         return with(as -> as.count(count - gone)
                 .decision(Decision.IN)
-                .decisionNote(Optional.of(decisionNote.orElse("bought already")))
+                .decisionNote(Optional.of(decisionNote.orElse(Happening.BOUGHT)))
                 .price(priceOf(count - gone)));
     }
 

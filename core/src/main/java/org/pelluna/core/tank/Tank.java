@@ -25,6 +25,7 @@ import java.util.OptionalInt;
  * @param experience what the keeper can take on
  * @param holdings the groups of animals that live or will live here, each with the length of its smallest animal, cm
  * @param drawn what stands where, once the keeper has drawn it
+ * @param purpose what it is for; empty for a display of its keeper's own
  */
 @RecordBuilder
 public record Tank(
@@ -41,7 +42,8 @@ public record Tank(
         WaterRegime regime,
         Experience experience,
         Map<AnimalGroup, Double> holdings,
-        Optional<Layout> drawn)
+        Optional<Layout> drawn,
+        Optional<Purpose> purpose)
         implements TankBuilder.With {
 
     public Tank {
@@ -59,6 +61,12 @@ public record Tank(
         EnumMap<AnimalGroup, Double> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(holdings);
         holdings = java.util.Collections.unmodifiableMap(copy);
+        purpose = purpose.filter(one -> !one.equals(Purpose.OWN_DISPLAY));
+    }
+
+    /** What it is for. */
+    public Purpose.Kind kind() {
+        return purpose.map(Purpose::kind).orElse(Purpose.Kind.DISPLAY);
     }
 
     /** What a keeper of this tank can take on. */

@@ -1,5 +1,6 @@
 package org.pelluna.core.watch;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -15,7 +16,9 @@ import org.pelluna.core.id.FishId;
  * @param crew invertebrates counted and added, the oldest first
  * @param tasks what is to be done
  * @param unlearned fish of which nothing is to be learned from the log, by their keys
+ * @param phases the parts of quarantines in this tank, the oldest first
  */
+@RecordBuilder
 public record Observations(
         List<ObservationSession> watches,
         List<RollCall> rollCalls,
@@ -23,11 +26,13 @@ public record Observations(
         List<Remedy> remedies,
         List<CrewCount> crew,
         List<Task> tasks,
-        Set<FishId> unlearned) {
+        Set<FishId> unlearned,
+        List<Phase> phases)
+        implements ObservationsBuilder.With {
 
     /** Nothing written. */
     public static final Observations EMPTY =
-            new Observations(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of());
+            new Observations(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of(), List.of());
 
     /** Whether a roll call, a sign or a remedy names one of some fish. */
     public boolean speaksOf(Set<FishId> fish) {
@@ -46,6 +51,7 @@ public record Observations(
         remedies = List.copyOf(remedies);
         crew = List.copyOf(crew);
         tasks = List.copyOf(tasks);
+        phases = Phases.inOrder(phases);
         unlearned = java.util.Collections.unmodifiableSet(new TreeSet<>(unlearned));
     }
 }

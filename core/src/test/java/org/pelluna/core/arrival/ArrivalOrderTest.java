@@ -25,8 +25,10 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.QuarantineTank;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
@@ -57,6 +59,10 @@ class ArrivalOrderTest {
 
     /** A random problem of up to six units with gates, groups, residents and a young tank. */
     private static OrderProblem problem(int seed, int most) {
+        return problem(seed, most, Schedule.NONE);
+    }
+
+    private static OrderProblem problem(int seed, int most, Schedule schedule) {
         Random random = new Random(seed);
         List<Species> all = new ArrayList<>(CATALOGUE.all());
         Collections.shuffle(all, random);
@@ -81,7 +87,8 @@ class ArrivalOrderTest {
                 .with(as -> as.schools(kin(usual.schools(), Approaches.Kin.values()[random.nextInt(3)]))
                         .husbandry(usual.husbandry())
                         .overruled(Map.of()));
-        ResolvedPlan stock = ResolvedPlan.of(plan(tank, rules, residents, wishes), CATALOGUE);
+        ResolvedPlan stock =
+                ResolvedPlan.of(plan(tank, rules, residents, wishes).withSchedule(schedule), CATALOGUE);
         List<OrderItem> units = stock.wishes().stream()
                 .map(one ->
                         new OrderItem(one.fish(), one.count(), random.nextBoolean() ? 0 : random.nextInt(200), "gate"))
@@ -118,6 +125,59 @@ class ArrivalOrderTest {
                 }))
                 .isEqualTo((1 << problem.size()) - 1);
         assertThat(problem.cost(proved).total()).isCloseTo(bruteForce(problem, new ArrayList<>(), 0), within(1e-9));
+    }
+
+    /** Fish of other tanks have the quarantine tank now and then: whoever comes has it for themselves all their days, and the order is still best. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theProvedOrderIsTheBestBesideWhatOtherTanksHaveBooked(int seed) {
+        Random random = new Random(seed);
+        List<Schedule.Booking> bookings = new ArrayList<>();
+        for (int from = random.nextInt(20) - 10; bookings.size() < 3; from += 20 + random.nextInt(60)) {
+            bookings.add(
+                    new Schedule.Booking(TODAY.plusDays(from), TODAY.plusDays(from + 14), "Yellow tang of the Lagoon"));
+        }
+        OrderProblem problem = problem(
+                seed,
+                5,
+                Schedule.NONE
+                        .quarantine(Optional.of(new QuarantineTank(70, 4, 2, 1.021)))
+                        .booked(bookings));
+        List<Integer> proved = ExactOrder.solve(problem);
+        double best = bruteForce(problem, new ArrayList<>(), 0);
+        if (proved.isEmpty()) {
+            assertThat(best).as("the water bears some of them in no order").isInfinite();
+            return;
+        }
+        assertThat(problem.cost(proved).total()).isCloseTo(best, within(1e-9));
+        int days = problem.quarantine().days();
+        assertThat(days).isEqualTo(14);
+        int settled = 0;
+        int ready = problem.firstDay();
+        for (int group : proved) {
+            int out = problem.day(settled, group, ready);
+            for (Schedule.Booking one : bookings) {
+                assertThat(TODAY.plusDays(out - days).isBefore(one.until())
+                                && TODAY.plusDays(out).isAfter(one.from()))
+                        .as("shared with %s", one)
+                        .isFalse();
+            }
+            ready = problem.readyAfter(settled, group, out);
+            settled |= group;
+        }
+    }
+
+    @Test
+    void whoHasTheQuarantineTankIsSaid() {
+        TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto")
+                .withSchedule(Schedule.NONE
+                        .quarantine(Optional.of(new QuarantineTank(70, 4, 2, 1.021)))
+                        .booked(List.of(new Schedule.Booking(TODAY, TODAY.plusDays(200), "Yellow tang"))));
+        Arrival only =
+                Assessment.of(plan, CATALOGUE).order().arrivals().get(0);
+        assertThat(only.date()).isEqualTo(TODAY.plusDays(214));
+        assertThat(only.reasons().get(0).sentence())
+                .contains("Yellow tang has the quarantine tank until", "14 days of quarantine");
     }
 
     /** Tries every order of every way to group the units. */

@@ -127,7 +127,8 @@ class SurvivorsTest {
                         crew(35, CrewCount.Kind.COUNTED, 24),
                         crew(0, CrewCount.Kind.COUNTED, 19)),
                 List.of(),
-                Set.of());
+                Set.of(),
+                List.of());
         Crew crew = Crew.of(ResolvedPlan.of(plan(List.of(), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
                 .get(0);
         assertThat(crew.lost()).isEqualTo(11);
@@ -148,7 +149,8 @@ class SurvivorsTest {
                 List.of(),
                 List.of(crew(10, CrewCount.Kind.ADDED, 20)),
                 List.of(),
-                Set.of());
+                Set.of(),
+                List.of());
         var eater = Fixtures.CATALOGUE.all().stream()
                 .filter(one -> Optional.ofNullable(one.reef().get(AnimalGroup.SNAILS))
                         .filter(stance -> stance.conduct() == org.pelluna.core.species.Species.ReefStance.Conduct.TAKES

@@ -20,6 +20,8 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Phases;
 import org.pelluna.core.watch.RollCall;
 
 class HappeningTest {
@@ -77,6 +79,15 @@ class HappeningTest {
                     plan.wishes().stream().map(wish -> List.of(wish.id())).toList()));
         }
         if (random.nextInt(8) == 0) {
+            List<Phase> before = plan.observations().phases();
+            String phase = "phase" + number;
+            return Optional.of(new Happening.Phased(
+                    before,
+                    before.isEmpty()
+                            ? Phases.inTurn(Approaches.Quarantine.ISOLATION.parts(), TODAY, () -> phase)
+                            : Phases.again(before, TODAY.plusDays(random.nextInt(60)), "a sign", () -> phase)));
+        }
+        if (random.nextInt(8) == 0) {
             return Optional.of(new Happening.Entered(List.of(
                     Fixtures.resident("entered" + number, "gramma-loreto", 90, 5),
                     Fixtures.resident("entered-too" + number, "gramma-loreto", 90, 5))));
@@ -90,6 +101,13 @@ class HappeningTest {
                     random.nextBoolean()
                             ? arrived(any.id().key(), "some" + number)
                             : new Happening.SomeDied(any.id(), setback("d" + number, Setback.Kind.DIED), 1));
+        }
+        if (random.nextInt(5) == 0) {
+            Optional<Wish> rest = any.count() > 1 && random.nextBoolean()
+                    ? Optional.of(any.with(
+                            as -> as.id(new WishId("rest" + number)).count(1 + random.nextInt(any.count() - 1))))
+                    : Optional.empty();
+            return Optional.of(new Happening.Quarantined(any.id(), TODAY.minusDays(random.nextInt(20)), rest));
         }
         WishId wish = plan.wishes().get(random.nextInt(plan.wishes().size())).id();
         String id = "s" + number;
@@ -261,7 +279,8 @@ class HappeningTest {
                 List.of(),
                 List.of(),
                 List.of(),
-                java.util.Set.of())));
+                java.util.Set.of(),
+                List.of())));
         assertThat(back.obstacle(counted)).isPresent();
     }
 

@@ -102,7 +102,8 @@ class PlanCheckTest {
                         journal.remedies(),
                         journal.crew(),
                         List.of(new Task("x", TODAY, "catch it", false)),
-                        journal.unlearned()))))
+                        journal.unlearned(),
+                        List.of()))))
                 .singleElement()
                 .asString()
                 .startsWith("/journal/tasks")
@@ -177,6 +178,7 @@ class PlanCheckTest {
                 List.of(),
                 Optional.empty(),
                 List.of(),
+                List.of(),
                 List.of());
         assertThat(faults(of(
                         SOUND.tank(),
@@ -214,7 +216,8 @@ class PlanCheckTest {
                         Optional.empty())),
                 List.of(),
                 List.of(),
-                Set.of(new FishId("s")));
+                Set.of(new FishId("s")),
+                List.of());
         assertThat(faults(withJournal(astray)))
                 .hasSize(4)
                 .anyMatch(one -> one.startsWith("/journal/rollCalls") && one.contains("'p'"))

@@ -22,11 +22,13 @@ import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Layout;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
+import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
@@ -139,7 +141,8 @@ class PlanFileTest {
                                         Optional.of("pinched when it came"))),
                                 Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
                                 List.of(new Schedule.Tick(new WishId("w"), "inspect", TODAY.atTime(18, 5))),
-                                List.of(new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Plüm")))))
+                                List.of(new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Plüm"))),
+                                List.of(new Schedule.Booking(TODAY, TODAY.plusDays(9), "Gramma of the Pier"))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
                         .observations(new Observations(
                                 List.of(new ObservationSession(
@@ -166,7 +169,14 @@ class PlanFileTest {
                                 List.of(new CrewCount(
                                         "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)),
                                 List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)),
-                                java.util.Set.of(new FishId("b")))));
+                                java.util.Set.of(new FishId("b")),
+                                List.of(new Phase(
+                                        "ph",
+                                        Phase.Kind.LOW_SALINITY,
+                                        TODAY.minusDays(3),
+                                        21,
+                                        Optional.of("slowly"),
+                                        Optional.of(new Phase.Cut(TODAY, "a fish was added")))))));
     }
 
     @ParameterizedTest
@@ -176,6 +186,24 @@ class PlanFileTest {
         String file = PlanFile.write(plan);
         assertThat(PlanFile.read(file, CATALOGUE)).isEqualTo(plan);
         assertThat(PlanFile.write(PlanFile.read(file, CATALOGUE))).isEqualTo(file);
+    }
+
+    @Test
+    void aQuarantineTankAndWhoWaitsInItAreReadBack() throws PlanFileException {
+        Resident guest = Fixtures.resident("guest", "gramma-loreto", 5, 5)
+                .with(Life.NONE.bound(
+                        Optional.of(new Life.Bound("display", Optional.of(new WishId("w")), Optional.of("out")))));
+        TankPlan plan = Fixtures.plan(
+                Fixtures.reef()
+                        .withPurpose(Optional.of(new Purpose(
+                                Purpose.Kind.QUARANTINE,
+                                Optional.of(new Purpose.Berths(4, 2)),
+                                Optional.of("Ada of the harbour")))),
+                List.of(guest));
+        assertThat(PlanFile.read(PlanFile.write(plan), CATALOGUE)).isEqualTo(plan);
+        assertThat(plan.tank().kind()).isEqualTo(Purpose.Kind.QUARANTINE);
+        assertThat(Fixtures.reef().withPurpose(Optional.of(Purpose.OWN_DISPLAY)).purpose())
+                .isEmpty();
     }
 
     @Test

@@ -129,8 +129,8 @@ public final class Logs {
                 .with(as -> as.residents(residents)
                         .log(sorted)
                         .losses(List.of(losses))
-                        .observations(
-                                new Observations(watches, calls, signs, remedies, List.of(), List.of(), unlearned)));
+                        .observations(new Observations(
+                                watches, calls, signs, remedies, List.of(), List.of(), unlearned, List.of())));
     }
 
     static LocalDate day(int daysAgo) {
