@@ -47,7 +47,7 @@ class ArrivalController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
-        view.plan(answers, tanks.get(keeper.id(), tankId), List.of(), measures, model);
+        view.plan(answers, keeper.id(), tanks.get(keeper.id(), tankId), List.of(), measures, model);
         view.frame(answers.assessment(), measures, model);
         return "arrivals/page";
     }

@@ -86,6 +86,7 @@ public class ArrivalService {
         String[] arrived = new String[1];
         happenings.record(keeperId, tankId, Key.fresh(), plan -> {
             Wish wish = wish(plan, wishKey);
+            guestsStay(plan, wish, "move them into the display from its page");
             Species species = plan.species(catalogue).get(wish.speciesId());
             int count = some(fish.count(), wish);
             arrived[0] = (count < wish.count() ? count + " of " + wish.count() + " " : "") + species.commonName();
@@ -96,6 +97,13 @@ public class ArrivalService {
                     residents.stream().map(ArrivalService::entry).toList());
         });
         return Optional.ofNullable(arrived[0]);
+    }
+
+    /** What happens to fish in a quarantine tank of the keeper's happens there. */
+    private static void guestsStay(TankPlan plan, Wish wish, String instead) {
+        if (plan.schedule().outOfQuarantine(wish.id()).isPresent()) {
+            throw new Refused("the fish of this wish are in your quarantine tank; " + instead);
+        }
     }
 
     /** How many of a wish are meant; all, if nobody says. */
@@ -186,6 +194,9 @@ public class ArrivalService {
 
     private Happening happening(TankPlan plan, Wish wish, Species species, String formKey, Told told) {
         LocalDate today = plan.asOf();
+        if (told.kind() != Setback.Kind.LATE) {
+            guestsStay(plan, wish, "record there what happened to them");
+        }
         boolean died = told.kind() == Setback.Kind.DIED;
         int count = died ? some(told.count(), wish) : wish.count();
         Setback setback = new Setback(

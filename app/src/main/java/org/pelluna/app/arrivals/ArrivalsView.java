@@ -5,9 +5,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
@@ -26,6 +28,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.units.Numbers;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -36,9 +39,11 @@ class ArrivalsView {
     private static final int AFTER_DAYS = 40;
 
     private final Catalogue catalogue;
+    private final TankStore tanks;
 
-    ArrivalsView(Catalogue catalogue) {
+    ArrivalsView(Catalogue catalogue, TankStore tanks) {
         this.catalogue = catalogue;
+        this.tanks = tanks;
     }
 
     /** One arrival ready to print. */
@@ -53,7 +58,7 @@ class ArrivalsView {
             String cost,
             List<FindingView> reasons) {}
 
-    /** One wish of an arrival. */
+    /** One wish of an arrival; a guest is in a quarantine tank of the keeper's. */
     record WishLine(
             String key,
             Svg portrait,
@@ -61,6 +66,7 @@ class ArrivalsView {
             String scientificName,
             String length,
             String inQuarantine,
+            boolean isGuest,
             int count) {}
 
     /** A wish without a date. */
@@ -92,7 +98,7 @@ class ArrivalsView {
      *
      * @param changes what a move has changed, a sentence each
      */
-    void plan(TankAnswers answers, TankRow tank, List<String> changes, Measures measures, Model model) {
+    void plan(TankAnswers answers, UUID keeperId, TankRow tank, List<String> changes, Measures measures, Model model) {
         Assessment assessment = answers.assessment();
         ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
@@ -106,6 +112,12 @@ class ArrivalsView {
         List<WaterForecast.Day> water = new WaterForecast(stock, answers.fit())
                 .days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
         model.addAttribute("tank", tank);
+        model.addAttribute(
+                "bare",
+                tanks.of(keeperId).stream()
+                        .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
+                        .toList());
+        model.addAttribute("keys", new Key.Fresh());
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", plan.asOf());
         if (!model.containsAttribute("changes")) {
@@ -216,6 +228,7 @@ class ArrivalsView {
                 one.species().scientificName(),
                 measures.lengthField(one.fish().growth().startLengthCm()),
                 since == null ? "" : since.toString(),
+                plan.schedule().outOfQuarantine(one.wish().id()).isPresent(),
                 one.count());
     }
 }

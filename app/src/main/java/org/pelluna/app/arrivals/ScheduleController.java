@@ -88,7 +88,7 @@ class ScheduleController {
         List<String> changes = Move.changes(plan, after.assessment().order());
         List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
         if (part) {
-            view.plan(after, tanks.get(keeper.id(), tankId), told, measures, model);
+            view.plan(after, keeper.id(), tanks.get(keeper.id(), tankId), told, measures, model);
             return "arrivals/page :: plan";
         }
         redirect.addFlashAttribute("changes", told);

@@ -1,10 +1,14 @@
 package org.pelluna.app.fish;
 
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.moves.MoveService;
 import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -14,6 +18,7 @@ import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.tank.Purpose;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -33,8 +38,10 @@ class FishController {
     private final TankStore tanks;
     private final TankCache cache;
     private final FishService fish;
+    private final MoveService moves;
 
-    FishController(TankStore tanks, TankCache cache, FishService fish) {
+    FishController(TankStore tanks, TankCache cache, FishService fish, MoveService moves) {
+        this.moves = moves;
         this.tanks = tanks;
         this.cache = cache;
         this.fish = fish;
@@ -57,16 +64,64 @@ class FishController {
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("places", Absence.Place.values());
-        model.addAttribute("departures", Departure.Kind.values());
-        model.addAttribute("keys", new FormKeys());
+        model.addAttribute(
+                "departures",
+                Arrays.stream(Departure.Kind.values())
+                        .filter(kind -> kind != Departure.Kind.MOVED)
+                        .toList());
+        TankRow here = tanks.get(keeper.id(), tankId);
+        model.addAttribute("others", others(keeper, tankId));
+        model.addAttribute(
+                "bare",
+                here.kind() != Purpose.Kind.DISPLAY
+                        ? List.of()
+                        : others(keeper, tankId).stream()
+                                .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
+                                .toList());
+        model.addAttribute("keys", new Key.Fresh());
         return "fish/page";
     }
 
-    /** A fresh key for each form of a page. */
-    static final class FormKeys {
-        public String next() {
-            return Key.fresh();
-        }
+    /** The keeper's other tanks. */
+    private List<TankRow> others(KeeperPrincipal keeper, UUID tankId) {
+        return tanks.of(keeper.id()).stream()
+                .filter(one -> !one.id().equals(tankId))
+                .toList();
+    }
+
+    /** To another tank of the keeper's, to stay. */
+    @PostMapping("/move")
+    String move(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam UUID to,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            RedirectAttributes redirect) {
+        moves.move(keeper.id(), tankId, form, List.of(key), to, on)
+                .ifPresentOrElse(
+                        said -> Undo.offer(redirect, said, MoveController.undoOf(tankId, form)),
+                        () -> Undo.say(redirect, "This is recorded already."));
+        return "redirect:" + path(tankId, key);
+    }
+
+    /** Into a quarantine tank of the keeper's, until it is wanted back. */
+    @PostMapping("/isolate")
+    String isolate(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam UUID into,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            @RequestParam Optional<String> note,
+            RedirectAttributes redirect) {
+        moves.isolate(keeper.id(), tankId, form, key, into, on, words(note))
+                .ifPresentOrElse(
+                        said -> Undo.offer(redirect, said, MoveController.undoOf(tankId, form)),
+                        () -> Undo.say(redirect, "This is recorded already."));
+        return "redirect:" + path(tankId, key);
     }
 
     @PostMapping("/leave")

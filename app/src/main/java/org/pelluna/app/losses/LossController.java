@@ -49,11 +49,13 @@ class LossController {
 
     private final TankStore tanks;
     private final RecordStore record;
+    private final LossService losses;
     private final Catalogue catalogue;
 
-    LossController(TankStore tanks, RecordStore record, Catalogue catalogue) {
+    LossController(TankStore tanks, RecordStore record, LossService losses, Catalogue catalogue) {
         this.tanks = tanks;
         this.record = record;
+        this.losses = losses;
         this.catalogue = catalogue;
     }
 
@@ -242,7 +244,7 @@ class LossController {
             return show(keeper, tankId, model);
         }
         Loss loss = form.loss();
-        record.addLoss(keeper.id(), tankId, loss);
+        losses.add(keeper.id(), tankId, loss);
         Undo.offer(
                 redirect,
                 "The loss is recorded; every finding has been judged anew.",
@@ -256,7 +258,7 @@ class LossController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             RedirectAttributes redirect) {
-        record.removeLoss(keeper.id(), tankId, key);
+        losses.remove(keeper.id(), tankId, key);
         Undo.offer(
                 redirect,
                 "The record of the loss is removed; the fish lives here again.",
@@ -267,7 +269,7 @@ class LossController {
     @PostMapping("/{key}/restore")
     String restore(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
-        record.restoreLoss(keeper.id(), tankId, key);
+        losses.restore(keeper.id(), tankId, key);
         return "redirect:" + path(tankId);
     }
 

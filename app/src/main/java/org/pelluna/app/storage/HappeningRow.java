@@ -43,6 +43,14 @@ class HappeningRow {
         return (TakenBack) HappeningFile.read(inverse);
     }
 
+    UUID tankId() {
+        return tankId;
+    }
+
+    String formKey() {
+        return formKey;
+    }
+
     boolean isUndone() {
         return undoneAt != null;
     }

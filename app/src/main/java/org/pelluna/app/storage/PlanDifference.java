@@ -17,6 +17,7 @@ import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Phase;
 import org.springframework.stereotype.Component;
 
 /** Stores what differs between two states of a plan, row by row. */
@@ -27,6 +28,7 @@ class PlanDifference {
     private final Rows.Logs logs;
     private final Rows.Losses losses;
     private final Rows.Schedules schedules;
+    private final Rows.Observations journal;
     private final Clock clock;
 
     PlanDifference(
@@ -35,12 +37,14 @@ class PlanDifference {
             Rows.Logs logs,
             Rows.Losses losses,
             Rows.Schedules schedules,
+            Rows.Observations journal,
             Clock clock) {
         this.wishes = wishes;
         this.residents = residents;
         this.logs = logs;
         this.losses = losses;
         this.schedules = schedules;
+        this.journal = journal;
         this.clock = clock;
     }
 
@@ -95,9 +99,24 @@ class PlanDifference {
             schedules
                     .findById(tankId)
                     .ifPresentOrElse(
-                            row -> row.change(after.schedule()),
-                            () -> schedules.save(new ScheduleRow(tankId, after.schedule())));
+                            row -> row.change(
+                                    after.schedule().quarantine(row.toCore().quarantine())),
+                            () -> schedules.save(
+                                    new ScheduleRow(tankId, after.schedule().quarantine(Optional.empty()))));
         }
+        phases(tankId, before, after);
+    }
+
+    private void phases(UUID tankId, TankPlan before, TankPlan after) {
+        Changes<Phase> changes =
+                Changes.of(before.observations().phases(), after.observations().phases(), Phase::id);
+        changes.gone()
+                .forEach(key -> journal.findByTankIdAndPlanKey(tankId, key).ifPresent(journal::delete));
+        changes.changed()
+                .forEach((key, phase) -> journal.findByTankIdAndPlanKey(tankId, key)
+                        .ifPresentOrElse(
+                                row -> row.change(phase),
+                                () -> journal.save(new JournalRow(tankId, JournalRow.Kind.PHASE, key, phase))));
     }
 
     private void residents(UUID tankId, TankPlan before, TankPlan after, Optional<Happening.Arrived> arrived) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.pelluna.core.tank.Purpose;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -16,6 +17,8 @@ final class Rows {
 
     interface Tanks extends JpaRepository<TankRow, UUID> {
         List<TankRow> findByKeeperIdAndRemovedAtIsNullOrderByCreatedAt(UUID keeperId);
+
+        List<TankRow> findByKeeperIdAndKindAndRemovedAtIsNullOrderByCreatedAt(UUID keeperId, Purpose.Kind kind);
 
         Optional<TankRow> findByIdAndKeeperIdAndRemovedAtIsNull(UUID id, UUID keeperId);
 
@@ -34,8 +37,10 @@ final class Rows {
         @Query("select t from TankRow t where t.id = :id and t.keeperId = :keeperId")
         Optional<TankRow> hold(UUID id, UUID keeperId);
 
-        @Query("select new org.pelluna.app.storage.TankState(t.revision, t.logRevision) from TankRow t"
-                + " where t.id = :id and t.keeperId = :keeperId and t.removedAt is null")
+        /** Of a tank and of the quarantine tanks beside it, removed ones too, so that it never falls. */
+        @Query("select new org.pelluna.app.storage.TankState(t.revision + (select coalesce(sum(q.revision), 0)"
+                + " from TankRow q where q.keeperId = t.keeperId and q.kind = 'QUARANTINE' and q.id <> t.id),"
+                + " t.logRevision) from TankRow t where t.id = :id and t.keeperId = :keeperId and t.removedAt is null")
         Optional<TankState> state(UUID id, UUID keeperId);
     }
 
@@ -73,6 +78,12 @@ final class Rows {
     }
 
     interface Happenings extends JpaRepository<HappeningRow, UUID> {
+        /** What one move did in every tank of a keeper. */
+        @Query("select h from HappeningRow h where (h.formKey = :move or h.formKey like concat(:move, '.%'))"
+                + " and h.tankId in (select t.id from TankRow t where t.keeperId = :keeperId)"
+                + " order by h.happenedAt desc, h.formKey desc")
+        List<HappeningRow> ofMove(UUID keeperId, String move);
+
         boolean existsByTankIdAndFormKey(UUID tankId, String formKey);
 
         Optional<HappeningRow> findByTankIdAndFormKey(UUID tankId, String formKey);

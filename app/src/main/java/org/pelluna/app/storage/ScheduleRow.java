@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -31,7 +32,8 @@ class ScheduleRow {
     }
 
     final void change(Schedule schedule) {
-        this.content = Json.MAPPER.writeValueAsString(schedule);
+        // Who has the quarantine tank is read where it stands: in the quarantine tank.
+        this.content = Json.MAPPER.writeValueAsString(schedule.booked(List.of()));
     }
 
     Schedule toCore() {

@@ -2,6 +2,8 @@ package org.pelluna.app.storage;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -11,6 +13,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 
 /** A tank: whose it is, its profile and its house rules. */
@@ -26,6 +29,9 @@ public class TankRow {
     private UUID keeperId;
     private UUID formKey;
     private String name;
+
+    @Enumerated(EnumType.STRING)
+    private Purpose.Kind kind;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private String profile;
@@ -55,6 +61,7 @@ public class TankRow {
 
     final void change(Tank tank, HouseRules rules) {
         this.name = tank.name();
+        this.kind = tank.kind();
         this.profile = Json.MAPPER.writeValueAsString(tank);
         this.houseRules = Json.MAPPER.writeValueAsString(rules);
     }
@@ -73,6 +80,10 @@ public class TankRow {
 
     public String name() {
         return name;
+    }
+
+    public Purpose.Kind kind() {
+        return kind;
     }
 
     public Tank tank() {

@@ -34,6 +34,7 @@ public class TankStore {
     private final Rows.WaterTests tests;
     private final Rows.Observations journal;
     private final Rows.Photos photos;
+    private final QuarantineBookings bookings;
     private final LogReader logReader;
     private final LogWriter logWriter;
     private final Clock clock;
@@ -48,6 +49,7 @@ public class TankStore {
             Rows.WaterTests tests,
             Rows.Observations journal,
             Rows.Photos photos,
+            QuarantineBookings bookings,
             LogReader logReader,
             LogWriter logWriter,
             Clock clock) {
@@ -60,6 +62,7 @@ public class TankStore {
         this.tests = tests;
         this.journal = journal;
         this.photos = photos;
+        this.bookings = bookings;
         this.logReader = logReader;
         this.logWriter = logWriter;
         this.clock = clock;
@@ -154,7 +157,7 @@ public class TankStore {
                         .map(LossRow::toCore)
                         .toList(),
                 ownSpecies(tankId),
-                schedule(tankId),
+                bookings.into(schedule(tankId), keeperId, tankId, LocalDate.now(clock)),
                 tests.findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(tankId).stream()
                         .map(WaterTestRow::toCore)
                         .toList(),

@@ -23,6 +23,7 @@ import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -88,8 +89,13 @@ class TankController {
     }
 
     @GetMapping("/tanks/new")
-    String blank(Model model, @ModelAttribute(name = "measures", binding = false) Measures measures) {
-        model.addAttribute("form", TankForm.empty(measures));
+    String blank(
+            @RequestParam Optional<Purpose.Kind> kind,
+            Model model,
+            @ModelAttribute(name = "measures", binding = false) Measures measures) {
+        TankForm form = TankForm.empty(measures);
+        form.kind = kind.orElse(Purpose.Kind.DISPLAY);
+        model.addAttribute("form", form);
         return "tanks/new";
     }
 

@@ -10,6 +10,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankBuilder;
 import org.pelluna.core.tank.TankShape;
@@ -24,6 +25,10 @@ public class TankForm {
     public Integer version;
 
     public String name;
+    public Purpose.Kind kind = Purpose.Kind.DISPLAY;
+    public Integer places;
+    public Integer compartments;
+    public String client;
     public Shape shape = Shape.BOX;
     public Double length;
     public Double width;
@@ -83,6 +88,22 @@ public class TankForm {
         return form;
     }
 
+    /** What nobody is asked of a bare tank. */
+    void fillBare() {
+        if (kind != Purpose.Kind.DISPLAY) {
+            rockKg = rockKg == null ? Double.valueOf(0) : rockKg;
+            sump = sump == null ? Double.valueOf(0) : sump;
+            sandDepth = sandDepth == null ? Double.valueOf(0) : sandDepth;
+            refugium = refugium == null ? Double.valueOf(0) : refugium;
+            gapMm = gapMm == null ? Double.valueOf(6) : gapMm;
+            shelters = shelters == null ? places : shelters;
+            feedingPlaces = feedingPlaces == null ? compartments : feedingPlaces;
+            if (gallonsPerInchNew == null) {
+                show(HouseRules.USUAL);
+            }
+        }
+    }
+
     /** A form filled with what is stored. */
     static TankForm of(int version, Tank tank, HouseRules rules, Measures measures) {
         TankForm form = new TankForm();
@@ -94,6 +115,12 @@ public class TankForm {
 
     private void show(Tank tank, Measures measures) {
         name = tank.name();
+        kind = tank.kind();
+        tank.purpose().flatMap(Purpose::berths).ifPresent(berths -> {
+            places = berths.places();
+            compartments = berths.compartments();
+        });
+        client = tank.purpose().flatMap(Purpose::client).orElse(null);
         if (tank.shape() instanceof TankShape.Box box) {
             shape = Shape.BOX;
             length = length(box.lengthCm(), measures);
@@ -166,6 +193,12 @@ public class TankForm {
                 .regime(new WaterRegime(measures.temperature().toCelsius(temperature), specificGravity))
                 .experience(experience)
                 .holdings(holdings(measures))
+                .purpose(Optional.of(new Purpose(
+                        before.map(Tank::kind).orElse(kind),
+                        kind == Purpose.Kind.DISPLAY
+                                ? Optional.empty()
+                                : Optional.of(new Purpose.Berths(places, compartments)),
+                        Optional.ofNullable(client))))
                 .build();
         Tank entered = before.flatMap(Tank::drawn).map(tank::drawn).orElse(tank);
         entered.netWater();

@@ -1,6 +1,7 @@
 package org.pelluna.app.tanks;
 
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.tank.Purpose;
 import org.springframework.validation.BindingResult;
 
 /** Finds the entries of a tank's form that are missing or out of range, and says what would be right. */
@@ -13,6 +14,20 @@ final class TankFormCheck {
 
     static void check(TankForm form, BindingResult faults, Measures measures) {
         TankFormCheck check = new TankFormCheck(faults);
+        if (form.kind == null) {
+            form.kind = Purpose.Kind.DISPLAY;
+        }
+        if (form.kind != Purpose.Kind.DISPLAY) {
+            check.range("places", form.places, 1, 500, "1 to 500 fish.");
+            check.range("compartments", form.compartments, 1, 500, "At least one; dividers make more.");
+            if (form.places != null && form.compartments != null && form.compartments > form.places) {
+                faults.rejectValue("compartments", "many", "No more compartments than places.");
+            }
+        }
+        form.fillBare();
+        if (form.client != null && form.client.length() > 60) {
+            faults.rejectValue("client", "long", "At most 60 letters, please.");
+        }
         if (form.name == null) {
             faults.rejectValue("name", "missing", "Please give the tank a name.");
         } else if (form.name.length() > 80) {

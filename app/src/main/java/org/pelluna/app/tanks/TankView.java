@@ -12,6 +12,7 @@ import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.NetWater;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.water.Seawater;
 
@@ -20,6 +21,8 @@ import org.pelluna.core.water.Seawater;
  *
  * @param id the tank's id
  * @param name its name
+ * @param kind what it is for
+ * @param client whose it is, if it is looked after for somebody
  * @param drawing the front to scale, SVG
  * @param portraits the portraits it uses
  * @param age how old it is, in words
@@ -35,6 +38,8 @@ import org.pelluna.core.water.Seawater;
 record TankView(
         UUID id,
         String name,
+        Purpose.Kind kind,
+        String client,
         Svg drawing,
         Svg portraits,
         String age,
@@ -78,6 +83,8 @@ record TankView(
         return new TankView(
                 row.id(),
                 row.name(),
+                row.kind(),
+                plan.tank().purpose().flatMap(Purpose::client).orElse(""),
                 FishInReef.today(assessment.stock(), measures, fieldCm),
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)

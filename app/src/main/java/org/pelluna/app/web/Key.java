@@ -22,4 +22,12 @@ public final class Key {
             throw new Refused("the form's own key is missing; reload the page and send it again");
         }
     }
+
+    /** A fresh key for each form of a page. */
+    public static final class Fresh {
+        /** The next. */
+        public String next() {
+            return fresh();
+        }
+    }
 }

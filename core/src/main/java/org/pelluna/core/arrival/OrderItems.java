@@ -139,10 +139,11 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         if (since == null || quarantine.days() == 0) {
             return new OrderItem(wished.fish(), wished.count(), release, sentence);
         }
-        int out = ArrivalOrder.days(today, since.plusDays(quarantine.days()));
+        LocalDate until = schedule.outOfQuarantine(id).orElse(since.plusDays(quarantine.days()));
+        int out = ArrivalOrder.days(today, until);
         if (out > release) {
             release = out;
-            sentence = "It is in quarantine since " + since + ", for " + quarantine.days() + " days.";
+            sentence = "It is in quarantine since " + since + ", until " + until + ".";
         }
         return new OrderItem(wished.fish(), wished.count(), release, sentence, true);
     }

@@ -25,6 +25,7 @@ record Quarantine(List<Phases.Part> parts, Optional<QuarantineTank> tank, List<T
                 plan.houseRules().schools().quarantine().parts(),
                 plan.schedule().quarantine(),
                 plan.schedule().bookings().stream()
+                        .filter(one -> one.wish().isEmpty())
                         .map(one -> new Taken(
                                 ArrivalOrder.days(plan.asOf(), one.from()),
                                 ArrivalOrder.days(plan.asOf(), one.until()),

@@ -1,5 +1,7 @@
 package org.pelluna.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -141,11 +143,23 @@ public sealed interface Happening
         }
     }
 
-    /** Fish that live here already were entered. */
-    record Entered(List<Resident> residents) implements Happening {
+    /**
+     * Fish were entered that no wish of the plan was for: they lived here already, or came from another tank.
+     *
+     * @param entries what the log says of their coming; empty for those who lived here already
+     */
+    record Entered(
+            List<Resident> residents,
+            @JsonSetter(nulls = Nulls.AS_EMPTY) List<LogEntry> entries) implements Happening {
+        /** Fish that live here already. */
+        public Entered(List<Resident> residents) {
+            this(residents, List.of());
+        }
+
         @Override
         public TankPlan applyTo(TankPlan plan) {
-            return plan.withResidents(Lists.with(plan.residents(), residents));
+            TankPlan here = plan.withResidents(Lists.with(plan.residents(), residents));
+            return entries.isEmpty() ? here : here.withLog(LogEntry.inOrder(Lists.with(plan.log(), entries)));
         }
 
         @Override

@@ -161,6 +161,27 @@ public record Resident(
         return withLife(Optional.of(noted));
     }
 
+    /**
+     * The same fish as it begins its stay in another tank.
+     *
+     * @param key its key there
+     * @param called its name there, where its own is taken
+     * @param cm how long it is on that day
+     * @param bound for which tank it waits there
+     */
+    public Resident movedInto(FishId key, String called, LocalDate on, double cm, Optional<Life.Bound> bound) {
+        return new Resident(
+                key,
+                speciesId,
+                called,
+                on,
+                cm,
+                Optional.empty(),
+                individual,
+                coming,
+                Optional.of(noted().movedOn().bound(bound)));
+    }
+
     /** What was noted of it since it came. */
     public Life noted() {
         return life.orElse(Life.NONE);

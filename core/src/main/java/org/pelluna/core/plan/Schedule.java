@@ -24,7 +24,7 @@ import org.pelluna.core.id.WishId;
  * @param quarantine the keeper's quarantine tank; empty if the shop does it, or nobody
  * @param ticks steps of run sheets that are done
  * @param boxChecks what was seen of the box, the oldest first
- * @param bookings days on which fish of other tanks have the quarantine tank, in order of days
+ * @param bookings days on which the quarantine tank is taken, by fish of this plan or of other tanks, in order of days
  */
 public record Schedule(
         List<List<WishId>> order,
@@ -132,13 +132,22 @@ public record Schedule(
      * @param from the first
      * @param until the first on which it is free again
      * @param by who has it, as a keeper reads it
+     * @param wish the wish of this plan whose fish they are; empty for fish of other tanks
      */
-    public record Booking(LocalDate from, LocalDate until, String by) {
+    public record Booking(LocalDate from, LocalDate until, String by, Optional<WishId> wish) {
         public Booking {
             if (!until.isAfter(from)) {
                 throw new IllegalArgumentException("a booking ends after it begins");
             }
         }
+    }
+
+    /** The day on which the fish of a wish come out of quarantine, where that is known better than by the usual length. */
+    public Optional<LocalDate> outOfQuarantine(WishId wishId) {
+        return bookings.stream()
+                .filter(one -> one.wish().filter(wishId::equals).isPresent())
+                .map(Booking::until)
+                .max(LocalDate::compareTo);
     }
 
     /** The same with the quarantine tank taken on other days. */

@@ -41,7 +41,8 @@ public record TakenBack(Happening what, Before before) implements Happening {
                     Lists.replaced(plan.residents(), Resident::id, of.undone(Happening.resident(plan, of.fishId()))));
         }
         if (what instanceof Happening.Entered entered) {
-            return plan.withResidents(Lists.without(plan.residents(), Resident::id, Resident.ids(entered.residents())));
+            return unlogged(plan, entered.entries())
+                    .withResidents(Lists.without(plan.residents(), Resident::id, Resident.ids(entered.residents())));
         }
         if (what instanceof Happening.SomeDied died) {
             Wish now = Happening.wish(plan, died.wishId());
@@ -97,9 +98,8 @@ public record TakenBack(Happening what, Before before) implements Happening {
 
     /** Nobody of the arrival in the tank, and the wish as it was. */
     private TankPlan stillToCome(TankPlan plan, Happening.Arrived arrived) {
-        Set<String> entries = arrived.entries().stream().map(LogEntry::id).collect(Collectors.toSet());
-        TankPlan without = plan.withResidents(Lists.without(plan.residents(), Resident::id, arrived.fish()))
-                .withLog(Lists.without(plan.log(), LogEntry::id, entries));
+        TankPlan without = unlogged(plan, arrived.entries())
+                .withResidents(Lists.without(plan.residents(), Resident::id, arrived.fish()));
         Optional<Wish> rest = plan.wishes().stream()
                 .filter(wish -> wish.id().equals(arrived.wishId()))
                 .findFirst();
@@ -109,10 +109,15 @@ public record TakenBack(Happening what, Before before) implements Happening {
                 .orElseGet(() -> before.placesInto(without.withWishes(Lists.at(plan.wishes(), before.place(), old))));
     }
 
+    private static TankPlan unlogged(TankPlan plan, List<LogEntry> entries) {
+        Set<String> keys = entries.stream().map(LogEntry::id).collect(Collectors.toSet());
+        return entries.isEmpty() ? plan : plan.withLog(Lists.without(plan.log(), LogEntry::id, keys));
+    }
+
     /** What stands against taking it back, as a sentence; empty if nothing does. */
     public Optional<String> obstacle(TankPlan plan) {
         if (what instanceof Happening.Entered entered
-                && isSpokenOf(plan, Resident.ids(entered.residents()), List.of())) {
+                && isSpokenOf(plan, Resident.ids(entered.residents()), entered.entries())) {
             return Optional.of("These fish cannot be taken out again: the record speaks of them since.");
         }
         if (what instanceof Happening.Arrived arrived && isSpokenOf(plan, arrived.fish(), arrived.entries())) {

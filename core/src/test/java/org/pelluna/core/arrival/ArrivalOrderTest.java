@@ -134,8 +134,8 @@ class ArrivalOrderTest {
         Random random = new Random(seed);
         List<Schedule.Booking> bookings = new ArrayList<>();
         for (int from = random.nextInt(20) - 10; bookings.size() < 3; from += 20 + random.nextInt(60)) {
-            bookings.add(
-                    new Schedule.Booking(TODAY.plusDays(from), TODAY.plusDays(from + 14), "Yellow tang of the Lagoon"));
+            bookings.add(new Schedule.Booking(
+                    TODAY.plusDays(from), TODAY.plusDays(from + 14), "Yellow tang of the Lagoon", Optional.empty()));
         }
         OrderProblem problem = problem(
                 seed,
@@ -172,9 +172,9 @@ class ArrivalOrderTest {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto")
                 .withSchedule(Schedule.NONE
                         .quarantine(Optional.of(new QuarantineTank(70, 4, 2, 1.021)))
-                        .booked(List.of(new Schedule.Booking(TODAY, TODAY.plusDays(200), "Yellow tang"))));
-        Arrival only =
-                Assessment.of(plan, CATALOGUE).order().arrivals().get(0);
+                        .booked(List.of(
+                                new Schedule.Booking(TODAY, TODAY.plusDays(200), "Yellow tang", Optional.empty()))));
+        Arrival only = Assessment.of(plan, CATALOGUE).order().arrivals().get(0);
         assertThat(only.date()).isEqualTo(TODAY.plusDays(214));
         assertThat(only.reasons().get(0).sentence())
                 .contains("Yellow tang has the quarantine tank until", "14 days of quarantine");

@@ -142,7 +142,8 @@ class PlanFileTest {
                                 Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
                                 List.of(new Schedule.Tick(new WishId("w"), "inspect", TODAY.atTime(18, 5))),
                                 List.of(new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Plüm"))),
-                                List.of(new Schedule.Booking(TODAY, TODAY.plusDays(9), "Gramma of the Pier"))))
+                                List.of(new Schedule.Booking(
+                                        TODAY, TODAY.plusDays(9), "Gramma of the Pier", Optional.of(new WishId("w"))))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
                         .observations(new Observations(
                                 List.of(new ObservationSession(

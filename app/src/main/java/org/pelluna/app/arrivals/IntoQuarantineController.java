@@ -1,0 +1,76 @@
+package org.pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Fish of a wish were bought and are in a quarantine tank of the keeper's. */
+@Controller
+class IntoQuarantineController {
+    private static final int LONGEST_NAME = 55;
+
+    private final TankCache cache;
+    private final MoveService moves;
+
+    IntoQuarantineController(TankCache cache, MoveService moves) {
+        this.cache = cache;
+        this.moves = moves;
+    }
+
+    @PostMapping("/tanks/{tankId}/arrivals/{key}/into-quarantine")
+    String into(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam UUID into,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            @RequestParam Optional<Integer> count,
+            @RequestParam Optional<Double> length,
+            @RequestParam Optional<String> name,
+            @RequestParam Optional<Resident.Origin> origin,
+            @RequestParam Optional<Double> price,
+            @RequestParam(defaultValue = "true") boolean again,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        ResolvedPlan.Wished wished = cache.of(keeper.id(), tankId).assessment().stock().wishes().stream()
+                .filter(one -> one.wish().id().key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("wish"));
+        String called = name.map(String::strip)
+                .filter(words -> !words.isEmpty())
+                .orElse(wished.species().commonName());
+        if (called.length() > LONGEST_NAME) {
+            throw new Refused("a name has at most " + LONGEST_NAME + " letters");
+        }
+        MoveService.Bought bought = new MoveService.Bought(
+                count.orElse(wished.count()),
+                length.map(measures.length()::toCentimetres)
+                        .orElse(wished.fish().growth().startLengthCm()),
+                called,
+                Refused.unless(() -> Resident.Acquisition.of(origin, Optional.empty(), price)),
+                on,
+                again);
+        moves.intoQuarantine(keeper.id(), tankId, key, form, into, bought)
+                .ifPresentOrElse(
+                        said -> Undo.offer(redirect, said, "/tanks/" + tankId + "/moves/" + form + "/undo"),
+                        () -> Undo.say(redirect, "This is recorded already."));
+        return "redirect:/tanks/" + tankId + "/arrivals";
+    }
+}

@@ -1,0 +1,170 @@
+package org.pelluna.app.fish;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.arrival.Arrival;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.assess.MovingHouse;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tank.Purpose;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** The fish of one tank move into another: who first, who has to wait, and what the old tank still holds. */
+@Controller
+class MoveController {
+    private final TankStore tanks;
+    private final TankCache cache;
+    private final MoveService moves;
+    private final Catalogue catalogue;
+
+    MoveController(TankStore tanks, TankCache cache, MoveService moves, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.cache = cache;
+        this.moves = moves;
+        this.catalogue = catalogue;
+    }
+
+    /**
+     * One step of the move.
+     *
+     * @param date from when; empty where it is held back
+     * @param fish who
+     * @param findings why then, or what holds it back
+     */
+    record Step(String date, List<Mover> fish, List<FindingView> findings) {}
+
+    /** One fish that moves. */
+    record Mover(String key, Svg portrait, String name, String species, boolean first) {}
+
+    @GetMapping("/tanks/{tankId}/move")
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam Optional<UUID> to,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        ResolvedPlan stock = cache.of(keeper.id(), tankId).assessment().stock();
+        List<TankRow> others = tanks.of(keeper.id()).stream()
+                .filter(one -> !one.id().equals(tankId) && one.kind() == Purpose.Kind.DISPLAY)
+                .toList();
+        Optional<TankRow> target = to.map(id -> tanks.get(keeper.id(), id))
+                .or(() -> others.size() == 1 ? Optional.of(others.get(0)) : Optional.empty());
+        List<Fish> all = stock.withAbsent().residents();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("others", others);
+        model.addAttribute("target", target.orElse(null));
+        model.addAttribute("today", stock.plan().asOf());
+        model.addAttribute("key", Key.fresh());
+        model.addAttribute(
+                "portraits", Portraits.sheet(all.stream().map(Fish::species).toList()));
+        model.addAttribute(
+                "steps",
+                target.isEmpty() || all.isEmpty()
+                        ? List.of()
+                        : steps(stock, cache.of(keeper.id(), target.get().id()).plan(), measures));
+        model.addAttribute(
+                "wishes",
+                stock.wishes().stream().map(one -> one.species().commonName()).toList());
+        return "fish/move";
+    }
+
+    private List<Step> steps(ResolvedPlan stock, org.pelluna.core.plan.TankPlan into, Measures measures) {
+        Assessment there = MovingHouse.of(stock, into, catalogue);
+        Map<String, Fish> fish = stock.withAbsent().residents().stream()
+                .collect(Collectors.toMap(one -> one.id().key(), one -> one));
+        ArrivalPlan order = there.order();
+        List<Step> steps = new ArrayList<>();
+        for (Arrival arrival : order.arrivals()) {
+            boolean first = steps.isEmpty();
+            steps.add(new Step(
+                    arrival.date().toString(),
+                    arrival.wishIds().stream()
+                            .map(id -> mover(fish.get(id.key()), first))
+                            .toList(),
+                    arrival.reasons().stream()
+                            .map(one -> FindingView.of(one, measures))
+                            .toList()));
+        }
+        Set<String> held = new LinkedHashSet<>();
+        for (ArrivalPlan.Held one : order.held()) {
+            if (held.add(one.wishId().key())) {
+                steps.add(new Step(
+                        "",
+                        List.of(mover(fish.get(one.wishId().key()), false)),
+                        List.of(FindingView.of(one.gate(), measures))));
+            }
+        }
+        return steps;
+    }
+
+    private static Mover mover(Fish fish, boolean first) {
+        return new Mover(
+                fish.id().key(),
+                Portraits.use(fish.species()),
+                fish.name(),
+                fish.species().commonName(),
+                first);
+    }
+
+    @PostMapping("/tanks/{tankId}/move")
+    String move(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String form,
+            @RequestParam(defaultValue = "") List<String> fish,
+            @RequestParam UUID to,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            RedirectAttributes redirect) {
+        moves.move(keeper.id(), tankId, form, fish, to, on)
+                .ifPresentOrElse(
+                        said -> Undo.offer(redirect, said, undoOf(tankId, form)),
+                        () -> Undo.say(redirect, "This is recorded already."));
+        return "redirect:/tanks/" + tankId + "/move?to=" + to;
+    }
+
+    /** Takes a move back in both tanks. */
+    @PostMapping("/tanks/{tankId}/moves/{form}/undo")
+    String undo(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String form,
+            RedirectAttributes redirect) {
+        moves.undo(keeper.id(), form);
+        Undo.say(redirect, "Taken back, in both tanks.");
+        return "redirect:/tanks/" + tankId;
+    }
+
+    static String undoOf(UUID tankId, String form) {
+        return "/tanks/" + tankId + "/moves/" + form + "/undo";
+    }
+}

@@ -1,0 +1,127 @@
+package org.pelluna.app.quarantine;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.pelluna.app.chart.TimeAxis;
+import org.pelluna.app.svg.Svg;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Phase;
+
+/** A quarantine in time: its parts, who was in it when, what was measured of copper and salinity, and the stays to come. */
+record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
+    private static final double WIDTH = 760;
+    private static final double LABELS = 190;
+    private static final int ROW = 24;
+    private static final int TOP = 34;
+    private static final int MOST_STAYS = 12;
+    private static final int BACK_DAYS = 60;
+
+    Svg svg() {
+        LocalDate today = plan.asOf();
+        List<Resident> stays = plan.residents().stream()
+                .filter(one -> one.leftOn()
+                        .filter(day -> day.isBefore(today.minusDays(BACK_DAYS)))
+                        .isEmpty())
+                .limit(MOST_STAYS)
+                .toList();
+        List<PlannedStay> ahead = planned.stream().limit(MOST_STAYS).toList();
+        List<Phase> phases = plan.observations().phases().stream()
+                .filter(one -> !one.until().isBefore(today.minusDays(BACK_DAYS)))
+                .toList();
+        LocalDate from = Stream.concat(
+                        stays.stream().map(Resident::arrivedOn), phases.stream().map(Phase::from))
+                .min(LocalDate::compareTo)
+                .filter(day -> day.isAfter(today.minusDays(BACK_DAYS)))
+                .orElse(today.minusDays(phases.isEmpty() && stays.isEmpty() ? 7 : BACK_DAYS))
+                .minusDays(3);
+        LocalDate to = Stream.concat(
+                        phases.stream().map(Phase::until), ahead.stream().map(PlannedStay::until))
+                .max(LocalDate::compareTo)
+                .filter(day -> day.isAfter(today.plusDays(30)))
+                .orElse(today.plusDays(30))
+                .plusDays(4);
+        TimeAxis axis = new TimeAxis(from, to, today, WIDTH);
+        int rows = 2 + stays.size() + ahead.size();
+        double bottom = TOP + rows * ROW + 6;
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<svg class='course-chart quarantine-chart' viewBox='{} 0 {} {}' role='img' aria-label='Parts, stays and measures of this quarantine in time'>",
+                        -LABELS,
+                        LABELS + WIDTH + 20,
+                        bottom + 28);
+        svg.add(axis.svg(TOP - 6, bottom));
+        int row = 0;
+        label(svg, row, "What is done");
+        for (Phase one : phases) {
+            bar(
+                    svg,
+                    axis,
+                    row,
+                    one.from(),
+                    one.until(),
+                    one.cut().isPresent()
+                            ? "fill-tint-3"
+                            : "phase-" + one.kind().name().toLowerCase(java.util.Locale.ROOT));
+        }
+        row++;
+        label(svg, row, "Measured");
+        measures(svg, axis, row, from);
+        row++;
+        for (Resident one : stays) {
+            label(svg, row, one.name());
+            bar(svg, axis, row++, one.arrivedOn(), one.leftOn().orElse(today), "fill-land");
+        }
+        for (PlannedStay one : ahead) {
+            label(svg, row, one.names());
+            bar(svg, axis, row++, one.from(), one.until(), "stay-to-come");
+        }
+        return svg.add("</svg>").build();
+    }
+
+    private static void label(Svg.Builder svg, int row, String words) {
+        svg.add(
+                "<text x='-8' y='{}' text-anchor='end' class='chart-text chart-small'>{}</text>",
+                TOP + row * ROW + 15,
+                words.length() > 28 ? words.substring(0, 27) + "…" : words);
+    }
+
+    private static void bar(Svg.Builder svg, TimeAxis axis, int row, LocalDate from, LocalDate until, String style) {
+        double begun = Math.max(0, axis.x(from));
+        double ended = Math.min(WIDTH, axis.x(until));
+        if (ended > begun) {
+            svg.add(
+                    "<rect x='{}' y='{}' width='{}' height='12' class='{}'/>",
+                    begun,
+                    TOP + row * ROW + 5,
+                    Math.max(2, ended - begun - 1),
+                    style);
+        }
+    }
+
+    private void measures(Svg.Builder svg, TimeAxis axis, int row, LocalDate from) {
+        Optional<LocalDate> lastLabel = Optional.empty();
+        for (WaterTest test : plan.waterTests()) {
+            boolean shown = (test.kind() == WaterTest.Kind.COPPER || test.kind() == WaterTest.Kind.GRAVITY)
+                    && !test.on().isBefore(from);
+            if (shown) {
+                double x = axis.x(test.on());
+                double y = TOP + row * ROW + 11;
+                svg.add("<path d='M{} {}l4 4l-4 4l-4 -4z' class='fill-warn'/>", x, y - 4);
+                double last = lastLabel.map(axis::x).orElse(-1000.0);
+                if (x - last > 40) {
+                    svg.add(
+                            "<text x='{}' y='{}' class='chart-text chart-small'>{}</text>",
+                            x + 6,
+                            y + 4,
+                            Numbers.plain(test.value(), test.kind().decimals()));
+                    lastLabel = Optional.of(test.on());
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,191 @@
+package org.pelluna.app.quarantine;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.tank.Purpose;
+import org.pelluna.core.watch.Phase;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** A quarantine tank: who is in it, what is done until when, and who comes next from any of the keeper's tanks. */
+@Controller
+@RequestMapping("/tanks/{tankId}/quarantine")
+class QuarantineController {
+    private final TankStore tanks;
+    private final TankCache cache;
+    private final PartService parts;
+    private final MoveService moves;
+
+    QuarantineController(TankStore tanks, TankCache cache, PartService parts, MoveService moves) {
+        this.tanks = tanks;
+        this.cache = cache;
+        this.parts = parts;
+        this.moves = moves;
+    }
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        if (row.kind() != Purpose.Kind.QUARANTINE) {
+            return "redirect:" + elsewhere(keeper, tankId);
+        }
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        List<TankRow> displays = tanks.of(keeper.id()).stream()
+                .filter(one -> one.kind() == Purpose.Kind.DISPLAY)
+                .toList();
+        Map<String, String> names = new LinkedHashMap<>();
+        displays.forEach(one -> names.put(one.id().toString(), one.name()));
+        List<PlannedStay> planned = displays.stream()
+                .flatMap(one -> planned(one, cache.of(keeper.id(), one.id()).assessment()).stream())
+                .sorted(Comparator.comparing(PlannedStay::from))
+                .toList();
+        model.addAttribute("tank", row);
+        model.addAttribute("quarantine", QuarantineView.of(answers.assessment().stock(), names, planned, measures));
+        model.addAttribute("displays", names);
+        model.addAttribute("today", answers.plan().asOf());
+        model.addAttribute("kinds", Phase.Kind.values());
+        model.addAttribute("keys", new Key.Fresh());
+        return "quarantine/page";
+    }
+
+    /** The keeper's quarantine tank, asked for from a display; where there is none, the form that makes one. */
+    private String elsewhere(KeeperPrincipal keeper, UUID tankId) {
+        return tanks.of(keeper.id()).stream()
+                .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
+                .findFirst()
+                .map(one -> "/tanks/" + one.id() + "/quarantine")
+                .orElse("/tanks/new?kind=QUARANTINE");
+    }
+
+    private static List<PlannedStay> planned(TankRow row, Assessment assessment) {
+        return ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
+                .filter(lane -> lane.arrival().wishIds().stream()
+                        .noneMatch(assessment.stock().plan().schedule().inQuarantine()::containsKey))
+                .flatMap(lane -> {
+                    List<ArrivalCalendar.Span> days = lane.spans().stream()
+                            .filter(span -> span.kind() == ArrivalCalendar.Span.Kind.QUARANTINE)
+                            .toList();
+                    return days.isEmpty()
+                            ? java.util.stream.Stream.<PlannedStay>empty()
+                            : java.util.stream.Stream.of(new PlannedStay(
+                                    row.name(),
+                                    lane.arrival().names(),
+                                    days.get(0).from(),
+                                    days.get(days.size() - 1).to()));
+                })
+                .toList();
+    }
+
+    @PostMapping("/parts")
+    String add(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String form,
+            @RequestParam Phase.Kind kind,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
+            @RequestParam int days,
+            @RequestParam Optional<String> note,
+            RedirectAttributes redirect) {
+        parts.add(keeper.id(), tankId, form, kind, from, days, words(note));
+        return done(redirect, tankId, form, "The part is laid down; what follows waits for it.");
+    }
+
+    @PostMapping("/again")
+    String again(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String form,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            @RequestParam Optional<String> why,
+            RedirectAttributes redirect) {
+        parts.again(keeper.id(), tankId, form, on, words(why).orElse("it was begun again"));
+        return done(redirect, tankId, form, "It begins again from that day, and the plan of every tank waits for it.");
+    }
+
+    @PostMapping("/parts/{key}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            RedirectAttributes redirect) {
+        parts.remove(keeper.id(), tankId, form, key);
+        return done(redirect, tankId, form, "The part is taken out.");
+    }
+
+    @PostMapping("/undo/{form}")
+    String undo(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String form,
+            RedirectAttributes redirect) {
+        parts.undo(keeper.id(), tankId, form);
+        Undo.say(redirect, "Taken back.");
+        return "redirect:" + path(tankId);
+    }
+
+    /** Fish leave it for a display. */
+    @PostMapping("/out")
+    String out(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String form,
+            @RequestParam(defaultValue = "") List<String> fish,
+            @RequestParam UUID to,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            RedirectAttributes redirect) {
+        if (tanks.get(keeper.id(), to).kind() != Purpose.Kind.DISPLAY) {
+            throw new Refused("choose a display");
+        }
+        moves.move(keeper.id(), tankId, form, fish, to, on)
+                .ifPresentOrElse(
+                        said -> Undo.offer(redirect, said, "/tanks/" + tankId + "/moves/" + form + "/undo"),
+                        () -> Undo.say(redirect, "This is recorded already."));
+        return "redirect:" + path(tankId);
+    }
+
+    private static String done(RedirectAttributes redirect, UUID tankId, String form, String said) {
+        Undo.offer(redirect, said, path(tankId) + "/undo/" + form);
+        return "redirect:" + path(tankId);
+    }
+
+    private static String path(UUID tankId) {
+        return "/tanks/" + tankId + "/quarantine";
+    }
+
+    private static Optional<String> words(Optional<String> entered) {
+        return entered.map(String::strip)
+                .filter(text -> !text.isEmpty())
+                .map(text -> text.substring(0, Math.min(200, text.length())));
+    }
+}

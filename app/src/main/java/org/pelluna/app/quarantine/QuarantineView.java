@@ -1,0 +1,206 @@
+package org.pelluna.app.quarantine;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.pressure.Rivalry;
+import org.pelluna.core.species.SocialGrouping;
+import org.pelluna.core.tank.Purpose;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Phases;
+
+/**
+ * A quarantine tank ready to print.
+ *
+ * @param headline who is in it, what is done, and until when
+ * @param chart parts, stays, measures and who comes next, in time
+ * @param guests who is in it
+ * @param parts what is done, in turn
+ * @param cautions what to look to, a sentence each
+ * @param next who comes next from which tank, and whether they would meet others
+ */
+record QuarantineView(
+        Svg portraits,
+        String headline,
+        Svg chart,
+        List<Guest> guests,
+        List<Part> parts,
+        List<String> cautions,
+        List<Next> next) {
+
+    /** One fish in it. */
+    record Guest(String key, Svg portrait, String name, String species, String words, String boundFor) {}
+
+    /** One part. */
+    record Part(String key, String words, String days, String state, String note) {}
+
+    /** A stay to come. */
+    record Next(String words, String clash) {}
+
+    static QuarantineView of(
+            ResolvedPlan stock, Map<String, String> tanks, List<PlannedStay> planned, Measures measures) {
+        TankPlan plan = stock.plan();
+        LocalDate today = plan.asOf();
+        List<Phase> phases = plan.observations().phases();
+        Map<org.pelluna.core.id.FishId, Resident> residents =
+                plan.residents().stream().collect(Collectors.toMap(Resident::id, one -> one));
+        List<Guest> guests = stock.residents().stream()
+                .map(fish -> guest(fish, residents.get(fish.id()), tanks, today, measures))
+                .toList();
+        return new QuarantineView(
+                Portraits.sheet(stock.residents().stream().map(Fish::species).toList()),
+                headline(guests.size(), phases, today),
+                new QuarantineChart(plan, planned).svg(),
+                guests,
+                Phases.inOrder(phases).stream().map(one -> part(one, today)).toList(),
+                cautions(stock, phases),
+                next(planned, guests.isEmpty() ? Optional.empty() : Phases.end(phases)));
+    }
+
+    private static Guest guest(
+            Fish fish, Resident resident, Map<String, String> tanks, LocalDate today, Measures measures) {
+        String bound = resident.noted()
+                .bound()
+                .map(to -> tanks.getOrDefault(to.tank(), "a tank that is gone")
+                        + (to.absence().isPresent() ? ", back to it" : ""))
+                .orElse("");
+        return new Guest(
+                fish.id().key(),
+                Portraits.use(fish.species()),
+                fish.name(),
+                fish.species().commonName(),
+                measures.lengthOf(fish.lengthCmOn(today)) + ", day "
+                        + (ChronoUnit.DAYS.between(resident.arrivedOn(), today) + 1),
+                bound);
+    }
+
+    private static String headline(int guests, List<Phase> phases, LocalDate today) {
+        Optional<Phase> now = Phases.on(phases, today);
+        Optional<LocalDate> end = Phases.end(phases);
+        if (guests == 0) {
+            return end.filter(day -> day.isAfter(today)).isPresent()
+                    ? "Nobody is in it, though its parts run until " + end.get() + "."
+                    : "Nobody is in it: it is free.";
+        }
+        String who = guests + " fish: ";
+        if (now.isEmpty()) {
+            return who
+                    + (end.isEmpty()
+                            ? "no part is laid down, so nothing says when they may leave."
+                            : end.get().isAfter(today)
+                                    ? "the next part begins later."
+                                    : "all parts are over since " + end.get() + "; they may leave.");
+        }
+        return who + now.get().kind().words() + " until " + now.get().until()
+                + (end.get().isAfter(now.get().until())
+                        ? ", all parts until " + end.get() + "."
+                        : ", then they may leave.");
+    }
+
+    private static Part part(Phase one, LocalDate today) {
+        String state = one.cut()
+                .map(cut -> "broken off on " + cut.on() + ": " + cut.why())
+                .orElse(
+                        one.covers(today)
+                                ? "now, day " + (ChronoUnit.DAYS.between(one.from(), today) + 1)
+                                : one.from().isAfter(today) ? "to come" : "done");
+        return new Part(
+                one.id(),
+                one.kind().words(),
+                one.from() + " to " + one.until() + ", " + Numbers.count(one.days(), "day", "days"),
+                state,
+                one.note().orElse(""));
+    }
+
+    private static List<String> cautions(ResolvedPlan stock, List<Phase> phases) {
+        TankPlan plan = stock.plan();
+        LocalDate today = plan.asOf();
+        List<String> cautions = new ArrayList<>();
+        Purpose.Berths berths = plan.tank().purpose().flatMap(Purpose::berths).orElse(new Purpose.Berths(1, 1));
+        List<Fish> all = stock.residents();
+        if (all.size() > berths.places()) {
+            cautions.add("It has " + berths.places() + " places for " + all.size() + " fish.");
+        }
+        List<Fish> rivals = all.stream()
+                .filter(one -> all.stream()
+                        .anyMatch(other -> other != one
+                                && !isBonded(one, other)
+                                && Rivalry.between(one.species(), other.species())
+                                        .isPresent()))
+                .toList();
+        if (!rivals.isEmpty()) {
+            cautions.add(rivals.stream().map(Fish::name).collect(Collectors.joining(", "))
+                    + " see rivals in each other: each needs a compartment of its own; it has " + berths.compartments()
+                    + ".");
+        }
+        Phases.on(phases, today).ifPresent(now -> reading(plan, now, cautions));
+        plan.observations().signs().stream()
+                .filter(sign -> Phases.on(phases, today)
+                        .filter(now -> !sign.at().toLocalDate().isBefore(now.from()))
+                        .isPresent())
+                .max(Comparator.comparing(org.pelluna.core.watch.Sign::at))
+                .ifPresent(
+                        sign -> cautions.add(
+                                "On " + sign.at().toLocalDate() + " you saw "
+                                        + sign.kind().words() + " on "
+                                        + plan.fishNames().getOrDefault(sign.fishId(), "a fish")
+                                        + ", since this part began. If it may be catching, begin the part again from that day; ask a fish vet."));
+        return cautions;
+    }
+
+    /** Fish that were wished for together share a compartment as they share the display. */
+    private static boolean isBonded(Fish one, Fish other) {
+        return one.species().id().equals(other.species().id())
+                && one.species().company().way() != SocialGrouping.Way.SINGLE;
+    }
+
+    private static void reading(TankPlan plan, Phase now, List<String> cautions) {
+        WaterTest.Kind kind = switch (now.kind()) {
+            case COPPER -> WaterTest.Kind.COPPER;
+            case LOW_SALINITY -> WaterTest.Kind.GRAVITY;
+            default -> null;
+        };
+        if (kind == null) {
+            return;
+        }
+        Optional<WaterTest> last = plan.waterTests().stream()
+                .filter(test -> test.kind() == kind && !test.on().isAfter(plan.asOf()))
+                .max(Comparator.comparing(WaterTest::on));
+        if (last.filter(test -> !test.on().isBefore(plan.asOf().minusDays(1))).isEmpty()) {
+            cautions.add("Measure the " + kind.words() + " every day of this part and note it; the last test "
+                    + last.map(test -> "is of " + test.on() + ".").orElse("is missing.")
+                    + " What it should read stands on the label.");
+        }
+    }
+
+    private static List<Next> next(List<PlannedStay> planned, Optional<LocalDate> until) {
+        List<Next> lines = new ArrayList<>();
+        for (PlannedStay one : planned) {
+            String clash = planned.stream()
+                    .filter(other -> other != one && !other.tank().equals(one.tank()) && one.meets(other))
+                    .map(other -> other.names() + " for " + other.tank())
+                    .collect(Collectors.joining("; "));
+            boolean taken = until.filter(end -> one.from().isBefore(end)).isPresent();
+            lines.add(new Next(
+                    one.names() + " for " + one.tank() + ", " + one.from() + " to " + one.until(),
+                    clash.isEmpty()
+                            ? taken ? "It is not free by then." : ""
+                            : "The same days as " + clash + ": put one of them off in its arrivals."));
+        }
+        return lines;
+    }
+}
