@@ -31,12 +31,14 @@ class QuarantinePageTest extends PageTest {
     void aReefAndAQuarantineTank() throws Exception {
         keeper = newKeeper();
         TankPlan demo = demoPlan();
-        Wish three = demo.wishes().get(0).with(as -> as.id(DWARVES)
-                .speciesId(new SpeciesId("centropyge-loriculus"))
-                .count(3)
-                .price(java.util.Optional.of(150.0))
-                .lengthCm(java.util.Optional.empty())
-                .decision(Wish.Decision.IN));
+        Wish three = demo.wishes()
+                .get(0)
+                .with(as -> as.id(DWARVES)
+                        .speciesId(new SpeciesId("centropyge-loriculus"))
+                        .count(3)
+                        .price(java.util.Optional.of(150.0))
+                        .lengthCm(java.util.Optional.empty())
+                        .decision(Wish.Decision.IN));
         reef = tanks.add(keeper.id(), demo.withWishes(List.of(three)));
         String added = pages.perform(post(keeper, "/tanks/new")
                         .param("key", UUID.randomUUID().toString())
@@ -111,14 +113,17 @@ class QuarantinePageTest extends PageTest {
         assertThat(guests).extracting(Resident::name).containsExactly("Ember 1", "Ember 2", "Ember 3");
         assertThat(plan(bare).observations().phases())
                 .extracting(Phase::kind)
-                .containsExactly(
-                        plan(reef).houseRules().schools().quarantine().parts().stream()
-                                .map(one -> one.kind())
-                                .toArray(Phase.Kind[]::new));
+                .containsExactly(plan(reef).houseRules().schools().quarantine().parts().stream()
+                        .map(one -> one.kind())
+                        .toArray(Phase.Kind[]::new));
         assertThat(plan(reef).schedule().outOfQuarantine(DWARVES))
                 .contains(plan(bare).observations().phases().get(0).until());
         assertThat(page("/tanks/" + bare + "/quarantine"))
-                .contains("3 fish: observation until", "Ember 2", "day 5", "for " + plan(reef).tank().name());
+                .contains(
+                        "3 fish: observation until",
+                        "Ember 2",
+                        "day 5",
+                        "for " + plan(reef).tank().name());
         assertThat(page("/tanks/" + reef + "/arrivals")).contains("what happens to it is noted there");
         for (String path : List.of("", "/water", "/watch", "/watch/roll-call", "/watch/signs", "/losses")) {
             assertThat(page("/tanks/" + bare + path)).contains("The side room");

@@ -90,7 +90,7 @@ class WordsTest extends PageTest {
         KeeperPrincipal keeper = newKeeper();
         TreeSet<String> wrong = new TreeSet<>();
         int read = 0;
-        for (String demo : List.of("skerry-reef", "window-lagoon")) {
+        for (String demo : List.of("skerry-reef", "window-lagoon", "side-room")) {
             TankPlan plan = PlanFile.read(
                     new ClassPathResource("demo/" + demo + ".json").getContentAsString(StandardCharsets.UTF_8),
                     catalogue);

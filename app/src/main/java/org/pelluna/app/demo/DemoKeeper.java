@@ -13,7 +13,6 @@ import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.PlanFileException;
-import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -23,12 +22,15 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** An invented keeper with two invented tanks, offered at sign-in when the application is started as a demo. */
+/** An invented keeper with invented tanks, offered at sign-in when the application is started as a demo. */
 @Component
 @ConditionalOnBooleanProperty("pelluna.demo")
 public class DemoKeeper implements ApplicationRunner {
     static final String USERNAME = "demo";
-    private static final List<String> PLANS = List.of("demo/skerry-reef.json", "demo/window-lagoon.json");
+    private static final List<String> DISPLAYS = List.of("skerry-reef", "window-lagoon");
+
+    /** Its fish are bound for displays, which it names as the files do. */
+    private static final String QUARANTINE = "side-room";
 
     private final Keepers keepers;
     private final TankStore tanks;
@@ -73,14 +75,27 @@ public class DemoKeeper implements ApplicationRunner {
         String password = passwords.encode(HexFormat.of().formatHex(random));
         KeeperRow keeper = keepers.saveAndFlush(
                 new KeeperRow(UUID.randomUUID(), USERNAME, "Marit Vestergaard-Lund", password, clock.instant()));
-        PLANS.forEach(file -> tanks.add(keeper.id(), DemoDates.moved(read(file), LocalDate.now(clock))));
+        String quarantine = text(QUARANTINE);
+        for (String name : DISPLAYS) {
+            UUID id = add(keeper, text(name));
+            quarantine = quarantine.replace('"' + name + '"', '"' + id.toString() + '"');
+        }
+        add(keeper, quarantine);
     }
 
-    private TankPlan read(String file) {
+    private UUID add(KeeperRow keeper, String text) {
         try {
-            return PlanFile.read(new ClassPathResource(file).getContentAsString(StandardCharsets.UTF_8), catalogue);
-        } catch (IOException | PlanFileException e) {
-            throw new IllegalStateException("the demo plan " + file + " cannot be read", e);
+            return tanks.add(keeper.id(), DemoDates.moved(PlanFile.read(text, catalogue), LocalDate.now(clock)));
+        } catch (PlanFileException e) {
+            throw new IllegalStateException("a demo plan cannot be read", e);
+        }
+    }
+
+    private static String text(String name) {
+        try {
+            return new ClassPathResource("demo/" + name + ".json").getContentAsString(StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new IllegalStateException("the demo plan " + name + " cannot be read", e);
         }
     }
 }

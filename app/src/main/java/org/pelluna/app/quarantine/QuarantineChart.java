@@ -2,6 +2,7 @@ package org.pelluna.app.quarantine;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.app.chart.TimeAxis;
@@ -64,9 +65,8 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
                     row,
                     one.from(),
                     one.until(),
-                    one.cut().isPresent()
-                            ? "fill-tint-3"
-                            : "phase-" + one.kind().name().toLowerCase(java.util.Locale.ROOT));
+                    "part-bar part-"
+                    + (one.cut().isPresent() ? "cut" : one.kind().name().toLowerCase(Locale.ROOT)));
         }
         row++;
         label(svg, row, "Measured");
@@ -74,7 +74,7 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
         row++;
         for (Resident one : stays) {
             label(svg, row, one.name());
-            bar(svg, axis, row++, one.arrivedOn(), one.leftOn().orElse(today), "fill-land");
+            bar(svg, axis, row++, one.arrivedOn(), one.leftOn().orElse(today), "stay");
         }
         for (PlannedStay one : ahead) {
             label(svg, row, one.names());
