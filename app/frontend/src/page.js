@@ -18,7 +18,10 @@ document.querySelector('.places [aria-current]')?.scrollIntoView({ block: 'neare
 // A chart wider than the screen begins at today.
 for (const today of document.querySelectorAll('.overflow-x-auto .today')) {
   const frame = today.closest('.overflow-x-auto');
-  frame.scrollLeft = today.getBoundingClientRect().left - frame.getBoundingClientRect().left - 60;
+  const ahead = today.getBoundingClientRect().left - frame.getBoundingClientRect().left;
+  if (ahead > frame.clientWidth / 2) {
+    frame.scrollLeft = ahead - 60;
+  }
 }
 
 // A form that was sent back may lie far down its page; begin at what is wrong with it.

@@ -4,7 +4,8 @@ import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.moves.Bought;
+import org.pelluna.app.moves.IntoQuarantine;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
@@ -26,11 +27,11 @@ class IntoQuarantineController {
     private static final int LONGEST_NAME = 55;
 
     private final TankCache cache;
-    private final MoveService moves;
+    private final IntoQuarantine quarantine;
 
-    IntoQuarantineController(TankCache cache, MoveService moves) {
+    IntoQuarantineController(TankCache cache, IntoQuarantine quarantine) {
         this.cache = cache;
-        this.moves = moves;
+        this.quarantine = quarantine;
     }
 
     @PostMapping("/tanks/{tankId}/arrivals/{key}/into-quarantine")
@@ -59,7 +60,7 @@ class IntoQuarantineController {
         if (called.length() > LONGEST_NAME) {
             throw new Refused("a name has at most " + LONGEST_NAME + " letters");
         }
-        MoveService.Bought bought = new MoveService.Bought(
+        Bought bought = new Bought(
                 count.orElse(wished.count()),
                 length.map(measures.length()::toCentimetres)
                         .orElse(wished.fish().growth().startLengthCm()),
@@ -67,7 +68,8 @@ class IntoQuarantineController {
                 Refused.unless(() -> Resident.Acquisition.of(origin, Optional.empty(), price)),
                 on,
                 again);
-        moves.intoQuarantine(keeper.id(), tankId, key, form, into, bought)
+        quarantine
+                .fish(keeper.id(), tankId, key, form, into, bought)
                 .ifPresentOrElse(
                         said -> Undo.offer(redirect, said, "/tanks/" + tankId + "/moves/" + form + "/undo"),
                         () -> Undo.say(redirect, "This is recorded already."));

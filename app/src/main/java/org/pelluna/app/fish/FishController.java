@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.moves.IntoQuarantine;
 import org.pelluna.app.moves.MoveService;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
@@ -39,8 +40,10 @@ class FishController {
     private final TankCache cache;
     private final FishService fish;
     private final MoveService moves;
+    private final IntoQuarantine quarantine;
 
-    FishController(TankStore tanks, TankCache cache, FishService fish, MoveService moves) {
+    FishController(TankStore tanks, TankCache cache, FishService fish, MoveService moves, IntoQuarantine quarantine) {
+        this.quarantine = quarantine;
         this.moves = moves;
         this.tanks = tanks;
         this.cache = cache;
@@ -117,7 +120,8 @@ class FishController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             @RequestParam Optional<String> note,
             RedirectAttributes redirect) {
-        moves.isolate(keeper.id(), tankId, form, key, into, on, words(note))
+        quarantine
+                .isolate(keeper.id(), tankId, form, key, into, on, words(note))
                 .ifPresentOrElse(
                         said -> Undo.offer(redirect, said, MoveController.undoOf(tankId, form)),
                         () -> Undo.say(redirect, "This is recorded already."));

@@ -1,7 +1,7 @@
 package org.pelluna.app.losses;
 
 import java.util.UUID;
-import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.moves.LostGuests;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.core.losses.Loss;
 import org.springframework.stereotype.Service;
@@ -12,25 +12,25 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class LossService {
     private final RecordStore record;
-    private final MoveService moves;
+    private final LostGuests guests;
 
-    LossService(RecordStore record, MoveService moves) {
+    LossService(RecordStore record, LostGuests guests) {
         this.record = record;
-        this.moves = moves;
+        this.guests = guests;
     }
 
     void add(UUID keeperId, UUID tankId, Loss loss) {
         record.addLoss(keeperId, tankId, loss);
-        moves.lost(keeperId, tankId, loss);
+        guests.lost(keeperId, tankId, loss);
     }
 
     void remove(UUID keeperId, UUID tankId, String key) {
         record.removeLoss(keeperId, tankId, key);
-        moves.lossTakenBack(keeperId, key);
+        guests.lossTakenBack(keeperId, key);
     }
 
     void restore(UUID keeperId, UUID tankId, String key) {
         record.restoreLoss(keeperId, tankId, key);
-        moves.lossAgain(keeperId, key);
+        guests.lossAgain(keeperId, key);
     }
 }

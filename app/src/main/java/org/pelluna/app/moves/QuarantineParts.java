@@ -20,8 +20,7 @@ final class QuarantineParts {
      * @param rules the rules of the house they are for
      * @return what changes; empty if nothing does
      */
-    static Optional<Happening> of(
-            TankPlan inside, HouseRules rules, List<Resident> newcomers, MoveService.Bought bought) {
+    static Optional<Happening> of(TankPlan inside, HouseRules rules, List<Resident> newcomers, Bought bought) {
         List<Phase> before = inside.observations().phases();
         boolean goesOn =
                 Phases.end(before).filter(end -> end.isAfter(bought.on())).isPresent()

@@ -3,7 +3,6 @@ package org.pelluna.app.quarantine;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.svg.Svg;
@@ -66,7 +65,7 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
                     one.from(),
                     one.until(),
                     "part-bar part-"
-                    + (one.cut().isPresent() ? "cut" : one.kind().name().toLowerCase(Locale.ROOT)));
+                            + (one.cut().isPresent() ? "cut" : one.kind().name().toLowerCase(Locale.ROOT)));
         }
         row++;
         label(svg, row, "Measured");
@@ -103,24 +102,24 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
         }
     }
 
+    /** Each test a rhomb; the latest of a kind with its figure, where the line of today leaves room. */
     private void measures(Svg.Builder svg, TimeAxis axis, int row, LocalDate from) {
-        Optional<LocalDate> lastLabel = Optional.empty();
-        for (WaterTest test : plan.waterTests()) {
-            boolean shown = (test.kind() == WaterTest.Kind.COPPER || test.kind() == WaterTest.Kind.GRAVITY)
-                    && !test.on().isBefore(from);
-            if (shown) {
-                double x = axis.x(test.on());
-                double y = TOP + row * ROW + 11;
-                svg.add("<path d='M{} {}l4 4l-4 4l-4 -4z' class='fill-warn'/>", x, y - 4);
-                double last = lastLabel.map(axis::x).orElse(-1000.0);
-                if (x - last > 40) {
-                    svg.add(
-                            "<text x='{}' y='{}' class='chart-text chart-small'>{}</text>",
-                            x + 6,
-                            y + 4,
-                            Numbers.plain(test.value(), test.kind().decimals()));
-                    lastLabel = Optional.of(test.on());
-                }
+        double y = TOP + row * ROW + 11;
+        for (WaterTest.Kind kind : List.of(WaterTest.Kind.COPPER, WaterTest.Kind.GRAVITY)) {
+            List<WaterTest> tests = plan.waterTests().stream()
+                    .filter(test -> test.kind() == kind && !test.on().isBefore(from))
+                    .toList();
+            tests.forEach(
+                    test -> svg.add("<path d='M{} {}l4 4l-4 4l-4 -4z' class='fill-warn'/>", axis.x(test.on()), y - 4));
+            if (!tests.isEmpty()) {
+                WaterTest last = tests.get(tests.size() - 1);
+                svg.add(
+                        "<text x='{}' y='{}' class='chart-text chart-small'>{} {}</text>",
+                        axis.x(plan.asOf()) + 8 + (kind == WaterTest.Kind.COPPER ? 130 : 0),
+                        y + 4,
+                        kind == WaterTest.Kind.GRAVITY ? "SG" : kind.words(),
+                        Numbers.plain(last.value(), kind.decimals())
+                                + (kind.unit().isEmpty() ? "" : " " + kind.unit()));
             }
         }
     }

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -47,8 +48,15 @@ class HappeningRow {
         return tankId;
     }
 
-    String formKey() {
-        return formKey;
+    /** The key of a part of a move; no form's key is of this kind. */
+    static String keyOfPart(String move, String part) {
+        return move + "." + part;
+    }
+
+    /** The key of the move that it is a part of, if it is of one. */
+    Optional<String> move() {
+        int dot = formKey.indexOf('.');
+        return dot < 0 ? Optional.empty() : Optional.of(formKey.substring(0, dot));
     }
 
     boolean isUndone() {

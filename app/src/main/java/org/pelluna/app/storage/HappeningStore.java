@@ -1,7 +1,6 @@
 package org.pelluna.app.storage;
 
 import java.time.Clock;
-import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,9 +18,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class HappeningStore {
-    /** How the keys of moves between tanks begin; no form's key does. */
-    private static final String MOVE = "move.";
-
     private final TankStore tanks;
     private final Rows.Happenings happenings;
     private final PlanDifference difference;
@@ -101,66 +97,20 @@ public class HappeningStore {
         return arrival.isPresent();
     }
 
-    /**
-     * Records what one move does in one tank of several; taken back in one, it is taken back in all.
-     *
-     * @param move the form's own key
-     * @param part tells what the move does in one tank apart
-     */
-    public void recordMove(UUID keeperId, UUID tankId, String move, String part, Function<TankPlan, Happening> what) {
-        record(keeperId, tankId, MOVE + move + "." + part, what);
-    }
-
-    /** Whether a move is recorded, taken back or not. */
-    public boolean knowsMove(UUID keeperId, String move) {
-        return !happenings.ofMove(keeperId, MOVE + move).isEmpty();
-    }
-
-    /**
-     * Takes a move back in every tank; taken back already, nothing changes.
-     *
-     * @throws NotFoundException if the keeper made no such move
-     * @throws UndoBlockedException if something since stands on it
-     */
-    public void undoMove(UUID keeperId, String move) {
-        List<HappeningRow> rows = happenings.ofMove(keeperId, MOVE + move);
-        if (rows.isEmpty()) {
-            throw new NotFoundException("move");
-        }
-        hold(keeperId, rows.stream().map(HappeningRow::tankId).toList());
-        rows.forEach(row -> undoHere(keeperId, row));
-    }
-
-    /** Does again what was taken back of a move. */
-    public void redoMove(UUID keeperId, String move) {
-        List<HappeningRow> rows = happenings.ofMove(keeperId, MOVE + move);
-        hold(keeperId, rows.stream().map(HappeningRow::tankId).toList());
-        for (HappeningRow row : rows) {
-            if (row.isUndone()) {
-                TankPlan plan = tanks.plan(keeperId, row.tankId());
-                Happening what = row.inverse().what();
-                difference.store(row.tankId(), plan, what.applyTo(plan), what);
-                row.undone(null);
-            }
-        }
+    /** A part of a move is taken back with all its parts. */
+    private void undo(UUID keeperId, HappeningRow row) {
+        List<HappeningRow> rows =
+                row.move().map(move -> happenings.ofMove(keeperId, move)).orElseGet(() -> List.of(row));
+        hold(keeperId, rows);
+        rows.forEach(one -> undoHere(keeperId, one));
     }
 
     /** Holds several tanks, always in the same order, so that no two moves wait for each other. */
-    public void hold(UUID keeperId, Collection<UUID> tankIds) {
-        tankIds.stream().distinct().sorted().forEach(id -> tanks.own(keeperId, id));
+    void hold(UUID keeperId, List<HappeningRow> rows) {
+        rows.stream().map(HappeningRow::tankId).distinct().sorted().forEach(id -> tanks.own(keeperId, id));
     }
 
-    private void undo(UUID keeperId, HappeningRow row) {
-        if (row.formKey().startsWith(MOVE)) {
-            undoMove(
-                    keeperId,
-                    row.formKey().substring(MOVE.length(), row.formKey().lastIndexOf('.')));
-        } else {
-            undoHere(keeperId, row);
-        }
-    }
-
-    private void undoHere(UUID keeperId, HappeningRow row) {
+    void undoHere(UUID keeperId, HappeningRow row) {
         if (row.isUndone()) {
             return;
         }

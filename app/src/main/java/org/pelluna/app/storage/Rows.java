@@ -79,7 +79,7 @@ final class Rows {
 
     interface Happenings extends JpaRepository<HappeningRow, UUID> {
         /** What one move did in every tank of a keeper. */
-        @Query("select h from HappeningRow h where (h.formKey = :move or h.formKey like concat(:move, '.%'))"
+        @Query("select h from HappeningRow h where h.formKey like concat(:move, '.%')"
                 + " and h.tankId in (select t.id from TankRow t where t.keeperId = :keeperId)"
                 + " order by h.happenedAt desc, h.formKey desc")
         List<HappeningRow> ofMove(UUID keeperId, String move);

@@ -49,12 +49,13 @@ record Quarantine(List<Phases.Part> parts, Optional<QuarantineTank> tank, List<T
         return out;
     }
 
-    /** Whose fish have it last before a new batch that comes out on a day; empty if nobody's. */
-    Optional<Schedule.Booking> waitedFor(int out) {
+    /** Whose fish have it last before a new batch that has to wait for them and comes out on a day. */
+    Schedule.Booking waitedFor(int out) {
         return taken.stream()
                 .filter(one -> one.until() + days() == out)
-                .map(Taken::booking)
-                .findFirst();
+                .findFirst()
+                .orElseThrow()
+                .booking();
     }
 
     /** Whether it holds so many fish, of which so many are rivals that must not share a compartment. */

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -52,17 +51,8 @@ final class Reasons {
         int headroom = problem.headroomDay(settled | group);
         int day = problem.day(settled, group, ready);
         LocalDate date = today.plusDays(day);
-        Optional<Schedule.Booking> taken = day > Math.max(ready, Math.max(release, headroom))
-                ? problem.quarantine().waitedFor(day)
-                : Optional.empty();
-        if (taken.isPresent()) {
-            int days = problem.quarantine().days();
-            return finding(
-                    "quarantine",
-                    "Not before " + date + ": " + taken.get().by() + " has the quarantine tank until "
-                            + taken.get().until() + "; " + days + " days of quarantine come then.",
-                    Provenance.PRACTICE,
-                    List.of(Figure.measured("days of quarantine", days, "days")));
+        if (day > Math.max(ready, Math.max(release, headroom))) {
+            return waitedFor(day, date);
         }
         if (day > ready && day == release && release == problem.quarantine().days()) {
             return finding(
@@ -109,6 +99,18 @@ final class Reasons {
                 "After the pause that lets the bacteria catch up with " + after + ".",
                 Provenance.PRACTICE,
                 List.of());
+    }
+
+    /** The quarantine tank is taken until it must begin. */
+    private Finding waitedFor(int day, LocalDate date) {
+        Schedule.Booking taken = problem.quarantine().waitedFor(day);
+        int days = problem.quarantine().days();
+        return finding(
+                "quarantine",
+                "Not before " + date + ": " + taken.by() + " has the quarantine tank until " + taken.until() + "; "
+                        + days + " days of quarantine come then.",
+                Provenance.PRACTICE,
+                List.of(Figure.measured("days of quarantine", days, "days")));
     }
 
     /** What two rivals that arrive together would cost one after the other, in the better of both ways. */

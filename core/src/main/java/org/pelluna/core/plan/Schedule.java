@@ -3,6 +3,7 @@ package org.pelluna.core.plan;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -26,6 +27,7 @@ import org.pelluna.core.id.WishId;
  * @param boxChecks what was seen of the box, the oldest first
  * @param bookings days on which the quarantine tank is taken, by fish of this plan or of other tanks, in order of days
  */
+@RecordBuilder
 public record Schedule(
         List<List<WishId>> order,
         Map<WishId, LocalDate> notBefore,
@@ -36,7 +38,8 @@ public record Schedule(
         List<BoxCheck> boxChecks,
 
         @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
-        List<Booking> bookings) {
+        List<Booking> bookings)
+        implements ScheduleBuilder.With {
 
     /** Nothing decided: the best order, no quarantine tank. */
     public static final Schedule NONE =
@@ -56,21 +59,21 @@ public record Schedule(
 
     /** The same in another order; empty for the best. */
     public Schedule ordered(List<List<WishId>> wishIds) {
-        return new Schedule(wishIds, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks, bookings);
+        return withOrder(wishIds);
     }
 
     /** The same with a wish that does not come before a day. */
     public Schedule notBefore(WishId wishId, LocalDate day) {
         Map<WishId, LocalDate> days = new TreeMap<>(notBefore);
         days.put(wishId, day);
-        return new Schedule(order, days, inQuarantine, setbacks, quarantine, ticks, boxChecks, bookings);
+        return withNotBefore(days);
     }
 
     /** The same with the fish of a wish in quarantine since a day. */
     public Schedule quarantined(WishId wishId, LocalDate since) {
         Map<WishId, LocalDate> days = new TreeMap<>(inQuarantine);
         days.put(wishId, since);
-        return new Schedule(order, notBefore, days, setbacks, quarantine, ticks, boxChecks, bookings);
+        return withInQuarantine(days);
     }
 
     /** The same with these days for a wish, or none. */
@@ -81,7 +84,7 @@ public record Schedule(
         Map<WishId, LocalDate> waiting = new TreeMap<>(inQuarantine);
         waiting.remove(wishId);
         quarantinedSince.ifPresent(day -> waiting.put(wishId, day));
-        return new Schedule(order, days, waiting, setbacks, quarantine, ticks, boxChecks, bookings);
+        return withNotBefore(days).withInQuarantine(waiting);
     }
 
     /** The same with one more setback; one whose key is known changes nothing. */
@@ -91,20 +94,13 @@ public record Schedule(
         }
         List<Setback> all = new ArrayList<>(setbacks);
         all.add(setback);
-        return new Schedule(order, notBefore, inQuarantine, all, quarantine, ticks, boxChecks, bookings);
+        return withSetbacks(all);
     }
 
     /** The same without a setback. */
     public Schedule withoutSetback(String id) {
-        return new Schedule(
-                order,
-                notBefore,
-                inQuarantine,
-                setbacks.stream().filter(one -> !one.id().equals(id)).toList(),
-                quarantine,
-                ticks,
-                boxChecks,
-                bookings);
+        return withSetbacks(
+                setbacks.stream().filter(one -> !one.id().equals(id)).toList());
     }
 
     /**
@@ -152,7 +148,7 @@ public record Schedule(
 
     /** The same with the quarantine tank taken on other days. */
     public Schedule booked(List<Booking> taken) {
-        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, ticks, boxChecks, taken);
+        return withBookings(taken);
     }
 
     /** The same with a step ticked, or its tick taken back. */
@@ -165,7 +161,7 @@ public record Schedule(
         } else if (!done) {
             all.removeIf(one -> one.wishId().equals(wishId) && one.step().equals(step));
         }
-        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, all, boxChecks, bookings);
+        return withTicks(all);
     }
 
     /** The same with the box looked at; a second look on one day replaces the first. */
@@ -173,12 +169,12 @@ public record Schedule(
         List<BoxCheck> all = new ArrayList<>(boxChecks);
         all.removeIf(one -> one.wishId().equals(check.wishId()) && one.on().equals(check.on()));
         all.add(check);
-        return new Schedule(order, notBefore, inQuarantine, setbacks, quarantine, ticks, all, bookings);
+        return withBoxChecks(all);
     }
 
     /** The same with another quarantine tank, or none. */
     public Schedule quarantine(Optional<QuarantineTank> tank) {
-        return new Schedule(order, notBefore, inQuarantine, setbacks, tank, ticks, boxChecks, bookings);
+        return withQuarantine(tank);
     }
 
     /** The same without dates and places of wishes that are no longer in the plan. */
@@ -191,6 +187,6 @@ public record Schedule(
                 .map(together -> together.stream().filter(wishId).toList())
                 .filter(together -> !together.isEmpty())
                 .toList();
-        return new Schedule(stay, days, waiting, setbacks, quarantine, ticks, boxChecks, bookings);
+        return withOrder(stay).withNotBefore(days).withInQuarantine(waiting);
     }
 }
