@@ -313,4 +313,44 @@ class FishPageTest extends PageTest {
                         .param("speciesId", "no-such-fish"))
                 .andExpect(status().isBadRequest());
     }
+
+    @Test
+    void aPairIsNotedAndPartsAndEachIsTakenBack() throws Exception {
+        TankPlan before = plan();
+        String bosun = "/tanks/" + tank + "/fish/bosun";
+        String form = UUID.randomUUID().toString();
+        pages.perform(post(keeper, bosun + "/bond")
+                        .param("form", form)
+                        .param("kind", "PAIR")
+                        .param("with", "wren"))
+                .andExpect(redirectedUrl(bosun));
+        assertThat(page(bosun)).contains("In a pair with Wren since", "They parted on");
+        assertThat(page("/tanks/" + tank + "/species/amphiprion-ocellaris")).contains("are a pair");
+        String parted = UUID.randomUUID().toString();
+        pages.perform(post(keeper, bosun + "/bond/part").param("form", parted)).andExpect(redirectedUrl(bosun));
+        assertThat(page(bosun)).doesNotContain("In a pair with");
+        pages.perform(post(keeper, bosun + "/undo/" + parted)).andExpect(redirectedUrl(bosun));
+        pages.perform(post(keeper, bosun + "/undo/" + form)).andExpect(redirectedUrl(bosun));
+        assertThat(plan()).isEqualTo(before);
+        pages.perform(post(keeper, bosun + "/bond")
+                        .param("form", UUID.randomUUID().toString())
+                        .param("kind", "PAIR")
+                        .param("with", "gale"))
+                .andExpect(status().isBadRequest());
+    }
+
+    @Test
+    void whatWasSeenInTheShopStaysWithTheWish() throws Exception {
+        pages.perform(post(keeper, "/tanks/" + tank + "/wishes/w-fairy/seen")
+                        .param("where", "the shop by the quay")
+                        .param("ate", "false")
+                        .param("sex", "FEMALE")
+                        .param("length", "6.5")
+                        .param("price", "79"))
+                .andExpect(redirectedUrl("/tanks/" + tank + "/wishes"));
+        assertThat(page("/tanks/" + tank + "/wishes"))
+                .contains("at the shop by the quay, not eating, female, ", "It was not eating on");
+        pages.perform(post(keeper, "/tanks/" + tank + "/wishes/w-fairy/seen").param("length", "-1"))
+                .andExpect(status().isBadRequest());
+    }
 }

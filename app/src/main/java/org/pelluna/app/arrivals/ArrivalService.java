@@ -131,7 +131,8 @@ public class ArrivalService {
                         fish.lengthCm(),
                         Optional.empty(),
                         wish.individual(),
-                        fish.came()))
+                        fish.came(),
+                        wish.lifeFrom(fish.on())))
                 .toList();
     }
 

@@ -41,7 +41,8 @@ final class Entering {
                     List.of(),
                     Optional.empty(),
                     exactly,
-                    Optional.empty());
+                    Optional.empty(),
+                    List.of());
             residents.add(new Resident(
                     new FishId(Key.fresh()),
                     species.id(),

@@ -67,6 +67,7 @@ class FishController {
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("places", Absence.Place.values());
+        model.addAttribute("bonds", Life.Bond.values());
         model.addAttribute(
                 "departures",
                 Arrays.stream(Departure.Kind.values())

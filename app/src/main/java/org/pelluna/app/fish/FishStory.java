@@ -55,7 +55,7 @@ final class FishStory {
     private static String here(Resident resident, LocalDate today) {
         LocalDate since = resident.hereSince(today);
         long days = ChronoUnit.DAYS.between(since, today);
-        return "In the display since "
+        return "Here since "
                 + (days == 0 ? "today" : resident.noted().arrival().about() + since + ", " + Numbers.count(days, "day"))
                 + (since.equals(resident.arrivedOn()) ? "" : "; it first came on " + resident.arrivedOn()) + ".";
     }
@@ -106,7 +106,13 @@ final class FishStory {
                                                         .orElse(""))),
                         life.absences().stream()
                                 .flatMap(one -> one.until().stream())
-                                .map(day -> new Day(day, "back in the display")),
+                                .map(day -> new Day(day, "back")),
+                        life.bonds().stream()
+                                .map(one ->
+                                        new Day(one.from(), "in a " + one.kind().words())),
+                        life.bonds().stream()
+                                .flatMap(one -> one.until().stream())
+                                .map(day -> new Day(day, "parted")),
                         resident.leftOn().stream()
                                 .map(day -> new Day(
                                         day,

@@ -29,6 +29,8 @@ import org.pelluna.core.units.Numbers;
  *
  * @param state where it is: {@code here}, {@code out} or {@code gone}
  * @param where the same in a sentence
+ * @param bond with whom it lives as a pair, harem or shoal, and who is next to change sex; empty if there is nothing to say
+ * @param kin others of its species that live here
  * @param chart its length over the years with what was measured, SVG; its stays below
  * @param story what is noted of it, the latest first
  * @param logged what the log says of it; empty if nothing
@@ -49,6 +51,8 @@ record FishView(
         String length,
         String sex,
         boolean changesSex,
+        String bond,
+        List<Kin> kin,
         Svg chart,
         List<FishStory.Moment> story,
         String logged,
@@ -57,6 +61,9 @@ record FishView(
         List<FindingView> findings) {
 
     private static final int MOST_LINES = 6;
+
+    /** Another of its species that lives here. */
+    record Kin(String key, String name) {}
 
     /** One pressure. */
     record PressLine(String who, String words, int width) {}
@@ -95,6 +102,8 @@ record FishView(
                 measures.lengthOf(fish.lengthCmOn(resident.leftOn().orElse(today))),
                 resident.noted().sex(today).map(Life.Sex::words).orElse(""),
                 species.company().sexChange() != org.pelluna.core.species.SocialGrouping.SexChange.NONE,
+                FishBonds.words(fish, assessment.stock()),
+                FishBonds.kin(fish, assessment.stock()),
                 new LifeChart(fish, resident, today, measures).svg(),
                 FishStory.of(resident, measures),
                 FishStory.logged(resident.id(), assessment.stock().plan()),

@@ -59,7 +59,7 @@ class MoveController {
      *
      * @param date from when; empty where it is held back
      * @param fish who
-     * @param findings why then, or what holds it back
+     * @param findings the reason of the day, or what holds it back
      */
     record Step(String date, List<Mover> fish, List<FindingView> findings) {}
 
@@ -105,15 +105,13 @@ class MoveController {
         ArrivalPlan order = there.order();
         List<Step> steps = new ArrayList<>();
         for (Arrival arrival : order.arrivals()) {
-            boolean first = steps.isEmpty();
+            boolean first = steps.isEmpty() && !arrival.date().isAfter(into.asOf());
             steps.add(new Step(
                     arrival.date().toString(),
                     arrival.wishIds().stream()
                             .map(id -> mover(fish.get(id.key()), first))
                             .toList(),
-                    arrival.reasons().stream()
-                            .map(one -> FindingView.of(one, measures))
-                            .toList()));
+                    List.of(FindingView.of(arrival.reasons().get(0), measures))));
         }
         Set<String> held = new LinkedHashSet<>();
         for (ArrivalPlan.Held one : order.held()) {

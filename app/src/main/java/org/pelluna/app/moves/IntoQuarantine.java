@@ -81,8 +81,9 @@ public class IntoQuarantine {
     }
 
     private static List<Resident> guests(Wish wish, UUID displayId, Bought bought) {
-        Life life = Life.NONE.bound(
-                Optional.of(new Life.Bound(displayId.toString(), Optional.of(wish.id()), Optional.empty())));
+        Life life = wish.lifeFrom(bought.on())
+                .orElse(Life.NONE)
+                .bound(Optional.of(new Life.Bound(displayId.toString(), Optional.of(wish.id()), Optional.empty())));
         return java.util.stream.IntStream.rangeClosed(1, bought.fish())
                 .mapToObj(number -> Refused.unless(() -> new Resident(
                         new FishId(Key.fresh()),

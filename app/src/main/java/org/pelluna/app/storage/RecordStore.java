@@ -13,6 +13,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Sight;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
@@ -98,6 +99,20 @@ public class RecordStore {
             throw new StaleVersionException(row.toCore());
         }
         row.decide(decision, note);
+    }
+
+    /**
+     * Notes how a fish of a wish was seen in the shop; its length and price are those seen.
+     *
+     * @return the wish as it was before
+     */
+    public Wish seen(UUID keeperId, UUID tankId, String key, Sight sight) {
+        WishRow row = wish(keeperId, tankId, key);
+        Wish before = row.toCore();
+        if (!row.isRemoved() && !row.hasArrived()) {
+            row.change(before.seen(sight));
+        }
+        return before;
     }
 
     /** Opens a wish again, whatever was decided. */

@@ -16,6 +16,7 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Individual;
+import org.pelluna.core.plan.Sight;
 import org.pelluna.core.plan.Wish;
 
 /** A wish; once its fish has arrived it is kept, out of the plan, so that the arrival can be undone. */
@@ -45,6 +46,9 @@ class WishRow {
     @JdbcTypeCode(SqlTypes.JSON)
     private String individual;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private String sight;
+
     private LocalDate arrivedOn;
     private Instant removedAt;
 
@@ -68,7 +72,8 @@ class WishRow {
                 decision,
                 Optional.ofNullable(decisionNote),
                 Optional.ofNullable(price),
-                Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)));
+                Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)),
+                Optional.ofNullable(sight).map(one -> Json.MAPPER.readValue(one, Sight.class)));
     }
 
     UUID id() {
@@ -83,6 +88,7 @@ class WishRow {
         this.askedBy = wish.askedBy().orElse(null);
         this.price = wish.price().orElse(null);
         this.individual = wish.individual().map(Json.MAPPER::writeValueAsString).orElse(null);
+        this.sight = wish.sight().map(Json.MAPPER::writeValueAsString).orElse(null);
         this.arrivedOn = null;
         this.removedAt = null;
         decide(wish.decision(), wish.decisionNote());

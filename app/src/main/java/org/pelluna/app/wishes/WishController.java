@@ -25,7 +25,9 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
@@ -113,6 +115,9 @@ class WishController {
                 .toList();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("shelves", shelves(wishes));
+        model.addAttribute("today", assessment.stock().plan().asOf());
+        model.addAttribute("origins", Resident.Origin.values());
+        model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("shared", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.WISHES));
         model.addAttribute(
                 "price",

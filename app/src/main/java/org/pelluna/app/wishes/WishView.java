@@ -9,6 +9,7 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.plan.Sight;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Species;
@@ -35,6 +36,7 @@ import org.pelluna.core.units.Numbers;
  * @param note trade note; empty if there is none
  * @param seen mark of the wish as it is shown
  * @param word the keeper's note on their decision; empty if there is none
+ * @param sight how one was seen in the shop; empty if none was
  */
 record WishView(
         String key,
@@ -55,7 +57,8 @@ record WishView(
         List<FindingView> others,
         String note,
         String seen,
-        String word) {
+        String word,
+        String sight) {
 
     static WishView of(Judgement judgement, Measures measures) {
         Wish wish = judgement.wished().wish();
@@ -80,7 +83,8 @@ record WishView(
                 views(judgement, measures, Severity.FINE),
                 species.note().orElse(""),
                 Seen.mark(wish),
-                wish.decisionNote().orElse(""));
+                wish.decisionNote().orElse(""),
+                wish.sight().map(seen -> sight(seen, measures)).orElse(""));
     }
 
     private static List<FindingView> views(Judgement judgement, Measures measures, Severity... stances) {
@@ -106,5 +110,18 @@ record WishView(
     /** The severity under which the page lists it: out when it is out of the plan, whatever the findings say. */
     String shelf() {
         return struck ? "stop" : severity.equals("stop") ? "careful" : severity;
+    }
+
+    private static String sight(Sight seen, Measures measures) {
+        return Stream.of(
+                        seen.where().map(shop -> " at " + shop),
+                        seen.ate().map(ate -> ate ? ", eating" : ", not eating"),
+                        seen.origin().map(origin -> ", " + origin.words()),
+                        seen.sex().map(sex -> ", " + sex.words()),
+                        seen.lengthCm().map(cm -> ", " + measures.lengthOf(cm)),
+                        seen.price().map(sum -> ", " + Numbers.plain(sum, 2)),
+                        seen.note().map(note -> ": " + note))
+                .flatMap(java.util.Optional::stream)
+                .collect(java.util.stream.Collectors.joining("", "Seen on " + seen.on(), "."));
     }
 }

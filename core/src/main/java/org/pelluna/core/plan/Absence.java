@@ -29,7 +29,9 @@ public record Absence(String id, LocalDate from, Optional<LocalDate> until, Plac
     public enum Place {
         BOX("in a box in the tank"),
         QUARANTINE("in quarantine"),
-        OTHER_TANK("in another tank");
+        OTHER_TANK("in another tank"),
+        /** Nobody has seen it; found again, it is back. */
+        MISSING("missing");
 
         private final String words;
 

@@ -21,6 +21,7 @@ public record Departure(Kind kind, Optional<String> to, Optional<Double> price) 
         SOLD("sold"),
         GIVEN("given away"),
         TRADED_IN("traded in at the shop"),
+        RETURNED("returned to the shop"),
         MOVED("moved to another tank");
 
         private final String words;

@@ -1,6 +1,7 @@
 package org.pelluna.core.plan;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.species.Species;
@@ -13,8 +14,38 @@ import org.pelluna.core.species.Species;
  * @param species its species
  * @param growth its length over time
  * @param arrivesOn the day it came or is to come; of a fish that was out for a time the day it came back
+ * @param known sex and bond as noted of it; a fish wished for has none but the sex seen in the shop
  */
-public record Fish(FishId id, String name, Species species, GrowthCurve growth, LocalDate arrivesOn) {
+public record Fish(FishId id, String name, Species species, GrowthCurve growth, LocalDate arrivesOn, Known known) {
+
+    /**
+     * What a keeper has seen of a fish beside its size.
+     *
+     * @param sex its sex or stage
+     * @param bond the key and kind of the bond it lives in
+     */
+    public record Known(Optional<Life.Sex> sex, Optional<Life.Bonded> bond) {
+        /** Nothing. */
+        public static final Known NOTHING = new Known(Optional.empty(), Optional.empty());
+
+        private static Known of(Resident resident, LocalDate day) {
+            Life life = resident.noted();
+            return new Known(life.sex(day), life.bond(day));
+        }
+    }
+
+    /** A fish of which nothing but its size is known. */
+    public Fish(FishId id, String name, Species species, GrowthCurve growth, LocalDate arrivesOn) {
+        this(id, name, species, growth, arrivesOn, Known.NOTHING);
+    }
+
+    /** Whether two live in one bond. */
+    public boolean isBondedTo(Fish other) {
+        return known.bond()
+                .flatMap(mine ->
+                        other.known.bond().filter(theirs -> theirs.bond().equals(mine.bond())))
+                .isPresent();
+    }
 
     /** A fish that is as long as its curve begins with on the day it comes. */
     public Fish(FishId id, String name, Species species, GrowthCurve growth) {
@@ -30,13 +61,21 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
                 growth = growth.measured(length.on(), length.cm());
             }
         }
-        return new Fish(resident.id(), resident.name(), species, growth, resident.hereSince(today));
+        return new Fish(
+                resident.id(), resident.name(), species, growth, resident.hereSince(today), Known.of(resident, today));
     }
 
     static Fish wished(Wish wish, Species kind, LocalDate arrivesOn) {
         Species species = wish.individual().map(one -> one.of(kind)).orElse(kind);
         double lengthCm = wish.lengthCm().orElse(species.size().saleCm().value());
-        return newcomer(wish.id().fish(), species, lengthCm, arrivesOn);
+        Fish fish = newcomer(wish.id().fish(), species, lengthCm, arrivesOn);
+        return new Fish(
+                fish.id,
+                fish.name,
+                species,
+                fish.growth,
+                arrivesOn,
+                new Known(wish.sight().flatMap(Sight::sex), Optional.empty()));
     }
 
     /** A fish nobody has wished for yet. */
@@ -63,16 +102,18 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
                 id,
                 name,
                 species,
-                new GrowthCurve(day, growth.startLengthCm(), growth.adultLengthCm(), growth.ratePerYear()));
+                new GrowthCurve(day, growth.startLengthCm(), growth.adultLengthCm(), growth.ratePerYear()),
+                day,
+                known);
     }
 
     /** The same fish with its species seen otherwise. */
     public Fish of(Species other) {
-        return new Fish(id, name, other, growth, arrivesOn);
+        return new Fish(id, name, other, growth, arrivesOn, known);
     }
 
     /** The same fish in a stay that begins on a day. */
     Fish since(LocalDate day) {
-        return new Fish(id, name, species, growth, day);
+        return new Fish(id, name, species, growth, day, known);
     }
 }

@@ -20,6 +20,7 @@ import org.pelluna.core.watch.Phases;
  */
 public sealed interface Happening
         permits FishHappening,
+                BondHappening,
                 Happening.Delayed,
                 Happening.FellIll,
                 Happening.CameToNothing,

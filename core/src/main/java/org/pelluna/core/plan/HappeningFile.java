@@ -25,6 +25,8 @@ public final class HappeningFile {
         @JsonSubTypes.Type(value = FishHappening.CameBack.class, name = "came_back"),
         @JsonSubTypes.Type(value = FishHappening.Measured.class, name = "measured"),
         @JsonSubTypes.Type(value = FishHappening.Sexed.class, name = "sexed"),
+        @JsonSubTypes.Type(value = BondHappening.CameTogether.class, name = "came_together"),
+        @JsonSubTypes.Type(value = BondHappening.Parted.class, name = "parted"),
         @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered"),
         @JsonSubTypes.Type(value = Happening.SomeDied.class, name = "some_died"),
         @JsonSubTypes.Type(value = Happening.Ordered.class, name = "ordered"),

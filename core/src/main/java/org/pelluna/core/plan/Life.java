@@ -1,5 +1,8 @@
 package org.pelluna.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -16,6 +19,7 @@ import org.pelluna.core.id.WishId;
  * @param departure how it left, if it left alive
  * @param arrival how exactly its day of arrival is known
  * @param bound for which tank it waits in this one
+ * @param bonds with whom it lived as a pair, harem or shoal, in order of days
  */
 public record Life(
         List<Measured> lengths,
@@ -23,11 +27,14 @@ public record Life(
         List<Absence> absences,
         Optional<Departure> departure,
         Arrival arrival,
-        Optional<Bound> bound) {
+        Optional<Bound> bound,
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Bonded> bonds) {
 
     /** Nothing noted. */
     public static final Life NONE =
-            new Life(List.of(), List.of(), List.of(), Optional.empty(), Arrival.DAY, Optional.empty());
+            new Life(List.of(), List.of(), List.of(), Optional.empty(), Arrival.DAY, Optional.empty(), List.of());
 
     /**
      * A length measured.
@@ -76,6 +83,45 @@ public record Life(
      */
     public record Bound(String tank, Optional<WishId> wish, Optional<String> absence) {}
 
+    /**
+     * Its part in a bond of fish of its species.
+     *
+     * @param bond the key that all of the bond share
+     * @param kind what they are to each other
+     * @param from since when
+     * @param until the day they parted; empty while they live together
+     */
+    public record Bonded(String bond, Bond kind, LocalDate from, Optional<LocalDate> until) {
+        public Bonded {
+            if (until.filter(day -> day.isBefore(from)).isPresent()) {
+                throw new IllegalArgumentException("fish cannot part before they came together");
+            }
+        }
+
+        boolean covers(LocalDate day) {
+            return !day.isBefore(from)
+                    && until.filter(end -> !day.isBefore(end)).isEmpty();
+        }
+    }
+
+    /** What fish of one species are to each other. */
+    public enum Bond {
+        PAIR("pair"),
+        HAREM("harem"),
+        SHOAL("shoal");
+
+        private final String words;
+
+        Bond(String words) {
+            this.words = words;
+        }
+
+        /** The bond as a keeper reads it. */
+        public String words() {
+            return words;
+        }
+    }
+
     /** A sex noted from a day on. */
     public record Sexed(LocalDate on, Sex sex) {}
 
@@ -107,6 +153,7 @@ public record Life(
         lengths = inOrder(lengths, Comparator.comparing(Measured::on));
         sexes = inOrder(sexes, Comparator.comparing(Sexed::on));
         absences = inOrder(absences, Comparator.comparing(Absence::from));
+        bonds = inOrder(bonds, Comparator.comparing(Bonded::from));
         for (int i = 1; i < absences.size(); i++) {
             Absence before = absences.get(i - 1);
             LocalDate next = absences.get(i).from();
@@ -138,34 +185,44 @@ public record Life(
     }
 
     Life lengths(List<Measured> changed) {
-        return new Life(changed, sexes, absences, departure, arrival, bound);
+        return new Life(changed, sexes, absences, departure, arrival, bound, bonds);
     }
 
     Life sexes(List<Sexed> changed) {
-        return new Life(lengths, changed, absences, departure, arrival, bound);
+        return new Life(lengths, changed, absences, departure, arrival, bound, bonds);
     }
 
     Life absences(List<Absence> changed) {
-        return new Life(lengths, sexes, changed, departure, arrival, bound);
+        return new Life(lengths, sexes, changed, departure, arrival, bound, bonds);
     }
 
     Life departed(Optional<Departure> how) {
-        return new Life(lengths, sexes, absences, how, arrival, bound);
+        return new Life(lengths, sexes, absences, how, arrival, bound, bonds);
     }
 
     /** The same with an arrival known this exactly. */
     public Life known(Arrival exactly) {
-        return new Life(lengths, sexes, absences, departure, exactly, bound);
+        return new Life(lengths, sexes, absences, departure, exactly, bound, bonds);
+    }
+
+    /** The same with other bonds. */
+    Life bonds(List<Bonded> changed) {
+        return new Life(lengths, sexes, absences, departure, arrival, bound, changed);
+    }
+
+    /** The bond it lives in on a day. */
+    public Optional<Bonded> bond(LocalDate day) {
+        return bonds.stream().filter(one -> one.covers(day)).reduce((first, second) -> second);
     }
 
     /** The same, waiting for another tank, or for none. */
     public Life bound(Optional<Bound> to) {
-        return new Life(lengths, sexes, absences, departure, arrival, to);
+        return new Life(lengths, sexes, absences, departure, arrival, to, bonds);
     }
 
     /** What of it goes on in another tank: measures and sex. */
     public Life movedOn() {
-        return new Life(lengths, sexes, List.of(), Optional.empty(), Arrival.DAY, Optional.empty());
+        return new Life(lengths, sexes, List.of(), Optional.empty(), Arrival.DAY, Optional.empty(), bonds);
     }
 
     /** The same, so many days later. */
@@ -187,7 +244,14 @@ public record Life(
                         .toList(),
                 departure,
                 arrival,
-                bound);
+                bound,
+                bonds.stream()
+                        .map(one -> new Bonded(
+                                one.bond(),
+                                one.kind(),
+                                one.from().plusDays(days),
+                                one.until().map(day -> day.plusDays(days))))
+                        .toList());
     }
 
     /** The absence on a day, if there is one. */

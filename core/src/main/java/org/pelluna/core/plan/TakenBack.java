@@ -40,6 +40,9 @@ public record TakenBack(Happening what, Before before) implements Happening {
             return plan.withResidents(
                     Lists.replaced(plan.residents(), Resident::id, of.undone(Happening.resident(plan, of.fishId()))));
         }
+        if (what instanceof BondHappening of) {
+            return of.takenBack(plan);
+        }
         if (what instanceof Happening.Entered entered) {
             return unlogged(plan, entered.entries())
                     .withResidents(Lists.without(plan.residents(), Resident::id, Resident.ids(entered.residents())));

@@ -1,6 +1,7 @@
 package org.pelluna.core.plan;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
@@ -17,6 +18,7 @@ import org.pelluna.core.id.WishId;
  * @param decisionNote why; stays visible beside the verdict
  * @param price what the keeper expects to pay for all of them, in a currency of their own
  * @param individual how this one differs from its kind, if it does
+ * @param sight how one was seen in the shop, if it was
  */
 @RecordBuilder
 public record Wish(
@@ -28,8 +30,23 @@ public record Wish(
         Decision decision,
         Optional<String> decisionNote,
         Optional<Double> price,
-        Optional<Individual> individual)
+        Optional<Individual> individual,
+        Optional<Sight> sight)
         implements WishBuilder.With {
+
+    /** A wish of which none was seen yet. */
+    public Wish(
+            WishId id,
+            SpeciesId speciesId,
+            int count,
+            Optional<Double> lengthCm,
+            Optional<String> askedBy,
+            Decision decision,
+            Optional<String> decisionNote,
+            Optional<Double> price,
+            Optional<Individual> individual) {
+        this(id, speciesId, count, lengthCm, askedBy, decision, decisionNote, price, individual, Optional.empty());
+    }
 
     /** A wish for ordinary fish of their kind, without a price. */
     public Wish(
@@ -59,6 +76,18 @@ public record Wish(
     /** The same with another decision of the keeper's. */
     public Wish decided(Decision word, Optional<String> note) {
         return with(as -> as.decision(word).decisionNote(note));
+    }
+
+    /** The same as seen in a shop: its length and price are those seen, where they were looked at. */
+    public Wish seen(Sight seen) {
+        return with(as -> as.sight(Optional.of(seen))
+                .lengthCm(seen.lengthCm().or(() -> lengthCm))
+                .price(seen.price().map(one -> one * count).or(() -> price)));
+    }
+
+    /** What is known of one of its fish on the day it comes, from what was seen in the shop; empty if nothing is. */
+    public Optional<Life> lifeFrom(LocalDate on) {
+        return sight.flatMap(Sight::sex).map(sex -> Life.NONE.with(new Life.Sexed(on, sex)));
     }
 
     /** The same for fewer fish: some have come, or died; at least one stays. Those still to come are bought, so they stay in the plan. */

@@ -1,7 +1,9 @@
 package org.pelluna.core.pressure;
 
 import java.util.Set;
+import java.util.stream.Stream;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Life;
 
 /** How two fish meet: the one place where a meeting is put together. */
 public final class Meetings {
@@ -44,7 +46,16 @@ public final class Meetings {
         if (!one.species().id().equals(other.species().id())) {
             return meeting;
         }
-        boolean suits = one.species().company().suits(ofItsKind);
+        if (one.isBondedTo(other)) {
+            return meeting.company(true, false);
+        }
+        // A pair drives off a third of its kind, and suffers no other pair.
+        boolean pair = Stream.of(one, other)
+                .anyMatch(fish -> fish.known()
+                        .bond()
+                        .filter(bond -> bond.kind() == Life.Bond.PAIR)
+                        .isPresent());
+        boolean suits = !pair && one.species().company().suits(ofItsKind);
         return meeting.company(suits, !suits);
     }
 

@@ -11,6 +11,8 @@ public final class Rules {
             new ReefRule(),
             new PredationRule(),
             new GroupSizeRule(),
+            new SexRule(),
+            new SightRule(),
             new KinRule(),
             new PressureRule(),
             new NicheRule(),

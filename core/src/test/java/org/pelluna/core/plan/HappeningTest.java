@@ -71,6 +71,9 @@ class HappeningTest {
                     Optional.empty(),
                     Optional.empty())));
         }
+        if (random.nextInt(6) == 0 && here.size() > 1) {
+            return bond(here, number, random);
+        }
         if (random.nextInt(3) == 0 && !here.isEmpty()) {
             return Optional.of(ofFish(here.get(random.nextInt(here.size())), number, random));
         }
@@ -130,6 +133,28 @@ class HappeningTest {
                                 random.nextBoolean() ? Optional.of(replacement("r" + number)) : Optional.empty());
                     default -> arrived(wish.key(), "fish" + number);
                 });
+    }
+
+    /** Two of a kind come together, or those who live together part. */
+    private static Optional<Happening> bond(List<Resident> here, int number, Random random) {
+        Resident one = here.get(random.nextInt(here.size()));
+        Optional<Life.Bonded> bond = one.noted().bond(TODAY);
+        if (bond.isPresent() && bond.get().until().isEmpty()) {
+            return Optional.of(new BondHappening.Parted(
+                    here.stream()
+                            .filter(fish -> fish.noted().bonds().stream()
+                                    .anyMatch(its -> its.bond().equals(bond.get().bond())))
+                            .map(Resident::id)
+                            .toList(),
+                    bond.get().bond(),
+                    TODAY));
+        }
+        return here.stream()
+                .filter(fish -> fish.speciesId().equals(one.speciesId()) && !fish.equals(one))
+                .findFirst()
+                .map(other -> new BondHappening.CameTogether(
+                        List.of(one.id(), other.id()),
+                        new Life.Bonded("bond" + number, Life.Bond.PAIR, TODAY.minusDays(3), Optional.empty())));
     }
 
     /** Something that may happen to one fish that lives here. */

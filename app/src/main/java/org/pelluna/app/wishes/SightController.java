@@ -1,0 +1,65 @@
+package org.pelluna.app.wishes;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.plan.Life;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Sight;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What was seen in the shop of a fish that is wished for. */
+@Controller
+class SightController {
+    private static final int LONGEST = 200;
+
+    private final RecordStore record;
+
+    SightController(RecordStore record) {
+        this.record = record;
+    }
+
+    @PostMapping("/tanks/{tankId}/wishes/{key}/seen")
+    String seen(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
+            @RequestParam Optional<String> where,
+            @RequestParam Optional<Boolean> ate,
+            @RequestParam Optional<Resident.Origin> origin,
+            @RequestParam Optional<Double> length,
+            @RequestParam Optional<Double> price,
+            @RequestParam Optional<Life.Sex> sex,
+            @RequestParam Optional<String> note,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        LocalDate day = on.orElseGet(record::today);
+        if (day.isAfter(record.today())) {
+            throw new Refused("this day lies in the future");
+        }
+        Sight sight = Refused.unless(() -> new Sight(
+                day, words(where), ate, origin, length.map(measures.length()::toCentimetres), price, sex, words(note)));
+        record.seen(keeper.id(), tankId, key, sight);
+        Undo.say(redirect, "Noted with the wish; it is judged by what you saw.");
+        return "redirect:/tanks/" + tankId + "/wishes";
+    }
+
+    private static Optional<String> words(Optional<String> entered) {
+        return entered.map(String::strip)
+                .filter(text -> !text.isEmpty())
+                .map(text -> text.substring(0, Math.min(LONGEST, text.length())));
+    }
+}

@@ -1,0 +1,35 @@
+package org.pelluna.core.plan;
+
+import java.time.LocalDate;
+import java.util.Optional;
+
+/**
+ * A fish of a wish as it was seen in the shop, before it is bought.
+ *
+ * @param on the day
+ * @param where the shop, in the keeper's words
+ * @param ate whether it was seen to eat; empty if nobody looked
+ * @param origin caught or bred
+ * @param lengthCm its length, cm
+ * @param price what one costs
+ * @param sex its sex or stage
+ * @param note the keeper's words
+ */
+public record Sight(
+        LocalDate on,
+        Optional<String> where,
+        Optional<Boolean> ate,
+        Optional<Resident.Origin> origin,
+        Optional<Double> lengthCm,
+        Optional<Double> price,
+        Optional<Life.Sex> sex,
+        Optional<String> note) {
+    public Sight {
+        if (lengthCm.filter(cm -> !(cm > 0 && cm <= 300)).isPresent()) {
+            throw new IllegalArgumentException("a fish is more than 0 and at most 300 cm long");
+        }
+        if (price.filter(sum -> !(sum >= 0 && sum <= 1_000_000)).isPresent()) {
+            throw new IllegalArgumentException("a price is 0 to 1,000,000");
+        }
+    }
+}
