@@ -353,4 +353,29 @@ class FishPageTest extends PageTest {
         pages.perform(post(keeper, "/tanks/" + tank + "/wishes/w-fairy/seen").param("length", "-1"))
                 .andExpect(status().isBadRequest());
     }
+
+    @Test
+    void theShopCardAnswersForAShrimpAndTheCrewKeepsWhoTookIt() throws Exception {
+        assertThat(page("/tanks/" + tank + "/shop?q=pistol shrimp")).contains("Alpheus", "It can live with Pip");
+        assertThat(page("/tanks/" + tank + "/shop?q=royal gramma")).contains("Gramma loreto");
+        pages.perform(post(keeper, "/tanks/" + tank + "/losses/crew")
+                        .param("key", UUID.randomUUID().toString())
+                        .param("on", plan().asOf().minusDays(20).toString())
+                        .param("name", "Tiger pistol shrimp")
+                        .param("what", "ADDED")
+                        .param("count", "2")
+                        .param("smallest", "4"))
+                .andExpect(status().is3xxRedirection());
+        pages.perform(post(keeper, "/tanks/" + tank + "/losses/crew")
+                        .param("key", UUID.randomUUID().toString())
+                        .param("on", plan().asOf().toString())
+                        .param("name", "Tiger pistol shrimp")
+                        .param("what", "LOST")
+                        .param("by", "Gale")
+                        .param("count", "1")
+                        .param("smallest", "4"))
+                .andExpect(status().is3xxRedirection());
+        assertThat(page("/tanks/" + tank + "/losses/crew"))
+                .contains("Seen: Gale took 1.", "Buy 1 to be back at 2.", "1 Tiger pistol shrimp lost, to Gale");
+    }
 }

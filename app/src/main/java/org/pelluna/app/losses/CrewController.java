@@ -3,6 +3,7 @@ package org.pelluna.app.losses;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
@@ -12,8 +13,11 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.lessons.Crew;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Invertebrate;
+import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.CrewCount;
@@ -85,9 +89,21 @@ class CrewController {
                                 one.id(),
                                 one.on().toString(),
                                 one.count() + " " + one.name() + " "
-                                        + one.kind().words()))
+                                        + one.kind().words()
+                                        + one.by().map(who -> ", to " + who).orElse("")))
                         .toList());
         model.addAttribute("source", Crew.SOURCE.words());
+        model.addAttribute(
+                "known",
+                Invertebrates.ALL.stream().map(Invertebrate::commonName).toList());
+        model.addAttribute(
+                "culprits",
+                Stream.concat(
+                                stock.residents().stream().map(Fish::name),
+                                stock.plan().observations().crew().stream()
+                                        .map(CrewCount::name)
+                                        .distinct())
+                        .toList());
         return "losses/crew";
     }
 
@@ -117,7 +133,16 @@ class CrewController {
                         ? "not in sight"
                         : one.restockOn().toString(),
                 !one.restockOn().isAfter(today),
-                eaters + safe + " Put them in at night, when wrasses sleep.");
+                (one.toBuy() > 0 ? "Buy " + one.toBuy() + " to be back at " + one.most() + ". " : "") + taken(one)
+                        + eaters + safe + " Put them in at night, when wrasses sleep.");
+    }
+
+    private static String taken(Crew one) {
+        return one.taken().isEmpty()
+                ? ""
+                : one.taken().entrySet().stream()
+                        .map(who -> who.getKey() + " took " + who.getValue())
+                        .collect(java.util.stream.Collectors.joining(", ", "Seen: ", ". "));
     }
 
     @PostMapping
@@ -131,10 +156,14 @@ class CrewController {
             @RequestParam(defaultValue = "COUNTED") CrewCount.Kind what,
             @RequestParam(defaultValue = "0") int count,
             @RequestParam(defaultValue = "1") double smallest,
+            @RequestParam Optional<String> by,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         tanks.get(keeper.id(), tankId);
-        AnimalGroup animals = group.orElseThrow(() -> new Refused("choose which animals"));
+        AnimalGroup animals = name.flatMap(Invertebrates::called)
+                .map(Invertebrate::group)
+                .or(() -> group)
+                .orElseThrow(() -> new Refused("choose which animals"));
         CrewCount one = Refused.unless(() -> new CrewCount(
                 Key.checked(key),
                 on,
@@ -142,7 +171,10 @@ class CrewController {
                 name.map(String::strip).filter(text -> !text.isEmpty()).orElse(animals.words()),
                 what,
                 count,
-                measures.length().toCentimetres(smallest)));
+                measures.length().toCentimetres(smallest),
+                what == CrewCount.Kind.LOST
+                        ? by.map(String::strip).filter(text -> !text.isEmpty())
+                        : Optional.empty()));
         journal.add(keeper.id(), tankId, one);
         Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/items/" + one.id() + "/remove");
         return "redirect:/tanks/" + tankId + "/losses/crew";

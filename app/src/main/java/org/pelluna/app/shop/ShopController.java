@@ -11,9 +11,13 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.shop.InvertebrateCard;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Invertebrate;
+import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.species.Species;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -70,14 +74,32 @@ class ShopController {
         var plan = tanks.plan(keeper.id(), tankId);
         List<Species> found =
                 text.isBlank() ? List.of() : known.search(plan.ownSpecies()).find(text);
-        Optional<Species> asked = Optional.ofNullable(chosen)
+        Optional<Species> named = Optional.ofNullable(chosen)
                 .map(SpeciesId::new)
                 .flatMap(known.in(plan)::find)
                 .or(() -> found.stream().findFirst());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("q", text);
-        model.addAttribute("missed", !text.isBlank() && asked.isEmpty());
-        asked.ifPresent(one -> {
+        List<Invertebrate> animals = chosen != null ? List.of() : Invertebrates.find(text);
+        Optional<Invertebrate> animal = animals.stream()
+                .filter(one -> one.isCalled(text))
+                .findFirst()
+                .or(() -> named.isEmpty() ? animals.stream().findFirst() : Optional.empty());
+        if (animal.isPresent()) {
+            model.addAttribute(
+                    "animal",
+                    view(InvertebrateCard.of(cache.of(keeper.id(), tankId).stock(), animal.get()), measures));
+        }
+        model.addAttribute(
+                "animals",
+                animals.stream()
+                        .filter(one -> animal.filter(one::equals).isEmpty())
+                        .limit(OTHERS)
+                        .map(Invertebrate::commonName)
+                        .toList());
+        model.addAttribute("missed", !text.isBlank() && named.isEmpty() && animal.isEmpty());
+        Optional<Species> fish = animal.isPresent() ? Optional.empty() : named;
+        fish.ifPresent(one -> {
             model.addAttribute(
                     "card", view(ShopCard.of(cache.of(keeper.id(), tankId).planning(), one), measures));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
@@ -85,11 +107,11 @@ class ShopController {
         model.addAttribute(
                 "others",
                 found.stream()
-                        .filter(one -> asked.filter(one::equals).isEmpty())
+                        .filter(one -> fish.filter(one::equals).isEmpty())
                         .limit(OTHERS)
                         .map(one -> new Other(one.id().key(), one.commonName(), one.scientificName()))
                         .toList());
-        if (asked.isEmpty()) {
+        if (fish.isEmpty() && animal.isEmpty()) {
             model.addAttribute(
                     "next",
                     cache.of(keeper.id(), tankId).assessment().order().arrivals().stream()
@@ -99,6 +121,31 @@ class ShopController {
                             .toList());
         }
         return "shop/page";
+    }
+
+    /** What is said of a shrimp, a snail or an anemone. */
+    record AnimalView(
+            String name,
+            String scientificName,
+            String group,
+            String severity,
+            String answer,
+            List<FindingView> findings) {}
+
+    private static AnimalView view(InvertebrateCard card, Measures measures) {
+        Severity severity = card.severity();
+        return new AnimalView(
+                card.kind().commonName(),
+                card.kind().scientificName(),
+                card.kind().group().words(),
+                severity == Severity.BENEFIT ? "fine" : severity.name().toLowerCase(java.util.Locale.ROOT),
+                switch (severity) {
+                    case STOP -> "no";
+                    case WAIT -> "later";
+                    case CAREFUL -> "yes, with care";
+                    case FINE, BENEFIT -> "yes";
+                },
+                views(card.findings(), measures));
     }
 
     private static CardView view(ShopCard card, Measures measures) {

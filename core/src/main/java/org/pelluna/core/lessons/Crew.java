@@ -32,6 +32,7 @@ import org.pelluna.core.watch.CrewCount;
  * @param predicted share a week that would be expected here
  * @param eaters who lives here and takes them, or tests them
  * @param safeCm size from which those who take them no longer can; empty if size does not save them, or nobody does
+ * @param taken who was seen to take them, and how many
  * @param restockOn the day by which two thirds will be left of the most there were
  */
 public record Crew(
@@ -46,7 +47,13 @@ public record Crew(
         double predicted,
         List<String> eaters,
         Optional<Double> safeCm,
+        Map<String, Integer> taken,
         LocalDate restockOn) {
+
+    /** How many to buy to be back at the most there were. */
+    public int toBuy() {
+        return (int) Math.max(0, Math.round(most - about));
+    }
 
     /** Where the expectation comes from. */
     public static final Provenance SOURCE =
@@ -109,7 +116,14 @@ public record Crew(
                 predicted,
                 List.copyOf(eaters),
                 sizeSaves ? safe.filter(cm -> cm > 0) : Optional.empty(),
+                taken(counts),
                 stock.plan().asOf().plusDays((long) Math.min(FAR, Math.ceil(left))));
+    }
+
+    private static Map<String, Integer> taken(List<CrewCount> counts) {
+        Map<String, Integer> taken = new LinkedHashMap<>();
+        counts.forEach(one -> one.by().ifPresent(who -> taken.merge(who, one.count(), Integer::sum)));
+        return taken;
     }
 
     /** What the counts add up to. */
@@ -126,6 +140,11 @@ public record Crew(
                 if (one.kind() == CrewCount.Kind.ADDED) {
                     tally.pass(one.on());
                     tally.now += one.count();
+                } else if (one.kind() == CrewCount.Kind.LOST) {
+                    tally.pass(one.on());
+                    int gone = Math.min(tally.now, one.count());
+                    tally.now -= gone;
+                    tally.lost += gone;
                 } else {
                     int gone = Math.max(0, tally.now - one.count());
                     double average = (tally.now + Math.min(tally.now, one.count())) / 2.0;

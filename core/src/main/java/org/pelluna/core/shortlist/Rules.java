@@ -10,6 +10,7 @@ public final class Rules {
             new HeadroomRule(),
             new ReefRule(),
             new PredationRule(),
+            new PartnerRule(),
             new GroupSizeRule(),
             new SexRule(),
             new SightRule(),

@@ -6,9 +6,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.pelluna.core.json.Json;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -48,6 +50,13 @@ public final class CatalogueFiles {
             }
         }
         return Catalogue.of(all);
+    }
+
+    /** The invertebrates shipped, by common name. */
+    static List<Invertebrate> invertebrates() {
+        return Stream.of(FILES.readValue(text("invertebrates.json"), Invertebrate[].class))
+                .sorted(Comparator.comparing(Invertebrate::commonName))
+                .toList();
     }
 
     /** Names of the family files without their ending. */

@@ -143,7 +143,8 @@ class HappeningTest {
             return Optional.of(new BondHappening.Parted(
                     here.stream()
                             .filter(fish -> fish.noted().bonds().stream()
-                                    .anyMatch(its -> its.bond().equals(bond.get().bond())))
+                                    .anyMatch(
+                                            its -> its.bond().equals(bond.get().bond())))
                             .map(Resident::id)
                             .toList(),
                     bond.get().bond(),

@@ -103,13 +103,14 @@ class SexesTest {
     @Test
     void aPairDrivesOffAThirdAndLivesInPeaceItself() {
         List<FishId> both = List.of(new FishId("Ada"), new FishId("Ben"));
-        TankPlan apart = plan(
-                List.of(resident("Ada", CLOWN, 20, 8), resident("Ben", CLOWN, 20, 5)), CLOWN, Optional.empty());
+        TankPlan apart =
+                plan(List.of(resident("Ada", CLOWN, 20, 8), resident("Ben", CLOWN, 20, 5)), CLOWN, Optional.empty());
         TankPlan paired = new BondHappening.CameTogether(
                         both, new Life.Bonded("bond", Life.Bond.PAIR, TODAY.minusDays(9), Optional.empty()))
                 .applyTo(apart);
-        assertThat(sexes(paired)).hasValueSatisfying(finding -> assertThat(finding.sentence())
-                .contains("Ada and Ben are a pair: they drive off a third"));
+        assertThat(sexes(paired))
+                .hasValueSatisfying(finding ->
+                        assertThat(finding.sentence()).contains("Ada and Ben are a pair: they drive off a third"));
         TankPlan parted = new BondHappening.Parted(both, "bond", TODAY.minusDays(1)).applyTo(paired);
         assertThat(sexes(parted)).isEmpty();
         assertThat(company(paired, both)).isLessThan(1);
@@ -133,8 +134,8 @@ class SexesTest {
 
     @Test
     void fishOfTwoSpeciesFormNoBond() {
-        TankPlan plan = plan(
-                List.of(resident("Ada", CLOWN, 20, 8), resident("Ben", DWARF, 20, 5)), CLOWN, Optional.empty());
+        TankPlan plan =
+                plan(List.of(resident("Ada", CLOWN, 20, 8), resident("Ben", DWARF, 20, 5)), CLOWN, Optional.empty());
         assertThatThrownBy(() -> new BondHappening.CameTogether(
                                 List.of(new FishId("Ada"), new FishId("Ben")),
                                 new Life.Bonded("b", Life.Bond.PAIR, TODAY, Optional.empty()))
@@ -151,8 +152,7 @@ class SexesTest {
             assertThat(next.fish().name()).isEqualTo("Mae");
             assertThat(next.into()).isEqualTo(Life.Sex.MALE);
         });
-        TankPlan ruled = Fixtures.plan(
-                Fixtures.reef(), List.of(two.get(0), of("Mae", DWARF, 7.5, Life.Sex.MALE)));
+        TankPlan ruled = Fixtures.plan(Fixtures.reef(), List.of(two.get(0), of("Mae", DWARF, 7.5, Life.Sex.MALE)));
         assertThat(Succession.of(ResolvedPlan.of(ruled, CATALOGUE), Fixtures.species(DWARF)))
                 .isEmpty();
         assertThat(Succession.of(

@@ -1,0 +1,173 @@
+package org.pelluna.core.shop;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.finding.Severity;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.species.Invertebrate;
+import org.pelluna.core.species.Species.ReefStance;
+import org.pelluna.core.tank.Purpose;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
+
+/**
+ * May I buy this shrimp, snail, star or anemone today?
+ *
+ * @param kind what was asked about
+ * @param findings what speaks against it and for it, the gravest first
+ */
+public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
+    private static final int COPPER_DAYS = 90;
+
+    public static InvertebrateCard of(ResolvedPlan stock, Invertebrate kind) {
+        List<Finding> findings = new ArrayList<>();
+        Tank tank = stock.plan().tank();
+        if (tank.kind() == Purpose.Kind.QUARANTINE) {
+            findings.add(finding(
+                    Severity.STOP, "It has no place in a quarantine tank: medicine for fish kills it.", kind.from()));
+        }
+        water(stock, kind, findings);
+        age(stock, kind, findings);
+        List<Fish> all = Stream.concat(
+                        stock.withAbsent().residents().stream(),
+                        stock.wishes().stream()
+                                .filter(one -> one.wish().decision() == org.pelluna.core.plan.Wish.Decision.IN)
+                                .map(ResolvedPlan.Wished::fish))
+                .toList();
+        all.forEach(fish -> eater(fish, kind).ifPresent(findings::add));
+        partners(all, kind).ifPresent(findings::add);
+        kind.eatsFishBelowCm()
+                .flatMap(below -> prey(all, kind, below, stock.plan().asOf()))
+                .ifPresent(findings::add);
+        findings.sort(Comparator.comparing(Finding::severity));
+        return new InvertebrateCard(kind, List.copyOf(findings));
+    }
+
+    /** The gravest of the findings. */
+    public Severity severity() {
+        return findings.stream()
+                .map(Finding::severity)
+                .min(Comparator.naturalOrder())
+                .orElse(Severity.FINE);
+    }
+
+    private static Finding finding(Severity severity, String sentence, Provenance from) {
+        return Finding.of("invertebrate", severity, sentence, from, List.of());
+    }
+
+    private static void water(ResolvedPlan stock, Invertebrate kind, List<Finding> findings) {
+        Tank tank = stock.plan().tank();
+        double gravity = tank.regime().specificGravity();
+        if (gravity < kind.leastGravity()) {
+            findings.add(Finding.of(
+                            "salinity",
+                            Severity.STOP,
+                            "It wants a specific gravity of " + kind.leastGravity() + " and more; this tank is run at "
+                                    + gravity + ".",
+                            kind.from(),
+                            List.of(
+                                    new Figure("least specific gravity", kind.leastGravity(), "", kind.from()),
+                                    Figure.measured("specific gravity here", gravity, "")))
+                    .remedy("Raise the salinity slowly first; lowered salinity is for fish alone."));
+        }
+        double celsius = tank.regime().temperatureCelsius();
+        if (celsius < kind.leastCelsius() || celsius > kind.mostCelsius()) {
+            findings.add(Finding.of(
+                    "temperature",
+                    Severity.CAREFUL,
+                    "It does well at " + Numbers.plain(kind.leastCelsius()) + " to "
+                            + Numbers.plain(kind.mostCelsius()) + " °C; this tank is kept at "
+                            + Numbers.plain(celsius) + " °C.",
+                    kind.from(),
+                    List.of(Figure.measured("temperature here", celsius, "°C"))));
+        }
+        LocalDate today = stock.plan().asOf();
+        stock.plan().waterTests().stream()
+                .filter(test -> test.kind() == WaterTest.Kind.COPPER
+                        && !test.on().isBefore(today.minusDays(COPPER_DAYS))
+                        && !test.kind()
+                                .suits(test.value(), stock.plan().houseRules().husbandry()))
+                .max(Comparator.comparing(WaterTest::on))
+                .ifPresent(test -> findings.add(finding(
+                        Severity.STOP,
+                        "Copper was in this water on " + test.on() + ", " + test.value()
+                                + " mg/L: it kills invertebrates, and rock and sand give it back for long.",
+                        Provenance.PRACTICE)));
+    }
+
+    private static void age(ResolvedPlan stock, Invertebrate kind, List<Finding> findings) {
+        Optional<LocalDate> cycled = stock.plan().tank().cycledOn();
+        if (cycled.isEmpty()) {
+            findings.add(finding(Severity.WAIT, "The tank is still cycling.", Provenance.PRACTICE));
+            return;
+        }
+        LocalDate from = cycled.get().plusMonths(kind.monthsCycled());
+        if (from.isAfter(stock.plan().asOf())) {
+            findings.add(finding(
+                            Severity.WAIT,
+                            "It wants a tank of " + kind.monthsCycled()
+                                    + " months after the cycle, for its food and for steady water.",
+                            kind.from())
+                    .until(from));
+        }
+    }
+
+    private static Optional<Finding> eater(Fish fish, Invertebrate kind) {
+        ReefStance stance = fish.species().reef().get(kind.group());
+        if (stance == null
+                || stance.conduct() == ReefStance.Conduct.LEAVES_ALONE
+                || stance.belowCm().filter(cm -> kind.adultCm() >= cm).isPresent()) {
+            return Optional.empty();
+        }
+        boolean takes = stance.conduct() == ReefStance.Conduct.TAKES;
+        Finding finding = finding(
+                takes ? Severity.STOP : Severity.CAREFUL,
+                fish.name() + (takes ? " will take it" : " may pick at it") + ": "
+                        + fish.species().commonName() + " and " + kind.group().words() + ".",
+                stance.from());
+        return Optional.of(
+                stance.belowCm().isPresent()
+                        ? finding.remedy(Sentence.of(
+                                "Only one of ", Quantity.cm(stance.belowCm().get()), " and more, if there is one."))
+                        : finding);
+    }
+
+    private static Optional<Finding> partners(List<Fish> all, Invertebrate kind) {
+        String names = all.stream()
+                .filter(fish -> kind.isPartnerOf(fish.species()))
+                .map(Fish::name)
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return names.isEmpty()
+                ? Optional.empty()
+                : Optional.of(finding(Severity.BENEFIT, "It can live with " + names + ".", kind.from()));
+    }
+
+    private static Optional<Finding> prey(List<Fish> all, Invertebrate kind, double below, LocalDate today) {
+        String names = all.stream()
+                .filter(fish -> !kind.isPartnerOf(fish.species()) && fish.lengthCmOn(today) < below)
+                .map(Fish::name)
+                .distinct()
+                .collect(Collectors.joining(", "));
+        return names.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.of(
+                        "predation",
+                        Severity.CAREFUL,
+                        Sentence.of("It can catch a fish under ", Quantity.cm(below), ": " + names + "."),
+                        kind.from(),
+                        List.of(new Figure("catches fish shorter than", below, "cm", kind.from()))));
+    }
+}

@@ -1,0 +1,67 @@
+package org.pelluna.core.shortlist;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.finding.Severity;
+import org.pelluna.core.species.Invertebrate;
+import org.pelluna.core.species.Invertebrates;
+import org.pelluna.core.units.Quantity;
+import org.pelluna.core.watch.CrewCount;
+
+/** Which of the invertebrates that were put in by name lives with it, and which would catch it? */
+final class PartnerRule implements ShortlistRule {
+    private static final String RULE = "partner";
+
+    @Override
+    public String key() {
+        return RULE;
+    }
+
+    @Override
+    public String question() {
+        return "Does a shrimp or an anemone here live with it, or catch it?";
+    }
+
+    @Override
+    public List<Finding> judge(Candidate candidate) {
+        List<Finding> findings = new ArrayList<>();
+        candidate.stock().plan().observations().crew().stream()
+                .map(CrewCount::name)
+                .distinct()
+                .map(Invertebrates::called)
+                .flatMap(Optional::stream)
+                .distinct()
+                .forEach(kind -> judge(candidate, kind).ifPresent(findings::add));
+        return findings;
+    }
+
+    private static Optional<Finding> judge(Candidate candidate, Invertebrate kind) {
+        if (kind.isPartnerOf(candidate.species())) {
+            return Optional.of(Finding.of(
+                    RULE,
+                    Severity.BENEFIT,
+                    "Your " + kind.commonName().toLowerCase(java.util.Locale.ROOT) + " can live with it.",
+                    kind.from(),
+                    List.of()));
+        }
+        double cm = candidate.fish().lengthCmOn(candidate.today());
+        return kind.eatsFishBelowCm()
+                .filter(below -> cm < below)
+                .map(below -> Finding.of(
+                        RULE,
+                        Severity.CAREFUL,
+                        Sentence.of(
+                                "Your " + kind.commonName().toLowerCase(java.util.Locale.ROOT)
+                                        + " can catch a fish under ",
+                                Quantity.cm(below),
+                                "; it comes with ",
+                                Quantity.cm(cm),
+                                "."),
+                        kind.from(),
+                        List.of(new Figure("catches fish shorter than", below, "cm", kind.from()))));
+    }
+}
