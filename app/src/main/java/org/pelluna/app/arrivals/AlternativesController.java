@@ -85,7 +85,13 @@ class AlternativesController {
                 .filter(one -> one.key().equals(way))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("way"));
-        service.take(keeper.id(), tankId, form, taken, answers.planning());
+        service.take(
+                keeper.id(),
+                tankId,
+                form,
+                taken,
+                answers.planning(),
+                answers.assessment().order());
         Undo.offer(
                 redirect,
                 taken.title() + ": this is your order now, with its dates.",

@@ -9,6 +9,7 @@ import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.arrival.Alternative;
+import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Happening;
@@ -35,12 +36,22 @@ class WayService {
      * Takes a way.
      *
      * @param stock the plan by which the way was computed
+     * @param order the order as it is
      */
-    void take(UUID keeperId, UUID tankId, String formKey, Alternative way, ResolvedPlan stock) {
+    void take(UUID keeperId, UUID tankId, String formKey, Alternative way, ResolvedPlan stock, ArrivalPlan order) {
         String key = Key.checked(formKey);
-        List<List<WishId>> order = way.key().equals(BEST) ? List.of() : way.wishOrder(stock);
+        Optional<WishId> without = way.leftOut(stock, order);
+        if (without.isPresent()) {
+            happenings.record(
+                    keeperId,
+                    tankId,
+                    key,
+                    any -> new Happening.Struck(without.get(), "the others come more easily without it"));
+            return;
+        }
+        List<List<WishId>> chosen = way.key().equals(BEST) ? List.of() : way.wishOrder(stock);
         if (happenings
-                .record(keeperId, tankId, key, plan -> new Happening.Ordered(order))
+                .record(keeperId, tankId, key, plan -> new Happening.Ordered(chosen))
                 .isPresent()) {
             List<Task> tasks = tasks(key, way, stock);
             if (!tasks.isEmpty()) {

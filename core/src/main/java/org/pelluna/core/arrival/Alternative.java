@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
@@ -16,9 +15,9 @@ import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
@@ -47,6 +46,9 @@ public record Alternative(
         WaterLimit.Peak water,
         List<WaterForecast.PlannedFish> coming) {
 
+    /** Key of the way with one wish less: it is taken by striking the wish. */
+    public static final String FEWER = "fewer";
+
     private static final int AFTER = 28;
 
     /** Every way that this plan has, side by side; the first is the best by the house rules. */
@@ -68,35 +70,43 @@ public record Alternative(
                 best.proved(),
                 "best",
                 "Best order",
-                "By your house rules, as computed."));
+                "By your house rules: released at lights-out, in the box where it is pressed hard."));
         List<Integer> own = ArrivalOrder.own(usual, stock);
         if (!own.isEmpty()) {
             ways.add(of(stock, fit, usual, own, false, "own", "Your order", "As you have placed them."));
         }
+        OrderProblem shared = new OrderProblem(stock, units, new OrderProblem.Options(true, false, 0), water);
+        boolean together = shared.groups().size() > units.size();
         add(
                 ways,
                 stock,
                 fit,
                 units,
                 water,
-                new OrderProblem.Options(false, Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT), 0),
+                new OrderProblem.Options(false, true, 0),
                 "box",
                 "One by one, boxed",
-                "Each alone, some days in the box, released at lights-out.");
-        OrderProblem together = new OrderProblem(stock, units, new OrderProblem.Options(true, Set.of(), 0), water);
-        if (together.groups().size() > units.size()) {
+                "Each alone, and each a week in the box, pressed hard or not."
+                        + (together && stock.plan().houseRules().schools().kin() == Approaches.Kin.SAME_DAY
+                                ? " By your house rules rivals come only on one day: this way goes against them."
+                                : ""));
+        if (together) {
             add(
                     ways,
                     stock,
                     fit,
                     units,
                     water,
-                    new OrderProblem.Options(true, Set.of(), 0),
+                    new OrderProblem.Options(true, false, 0),
                     "rivals",
                     "Rivals on one day",
-                    "Rivals may share a day, so that neither owns the tank.");
+                    "Rivals may share a day, so that neither owns the tank."
+                            + (stock.plan().houseRules().schools().kin() == Approaches.Kin.NEVER
+                                    ? " By your house rules they never live together: this way goes against them."
+                                    : ""));
         }
         bully(stock, units).ifPresent(one -> ways.add(without(stock, fit, units, water, one)));
+        fewer(stock, fit, units, water).ifPresent(ways::add);
         return ways;
     }
 
@@ -150,7 +160,7 @@ public record Alternative(
         List<OrderItem> all = new ArrayList<>(units);
         all.add(new OrderItem(bully, 1, 0, ""));
         OrderProblem problem =
-                new OrderProblem(rest, all, new OrderProblem.Options(false, Set.of(), 1 << units.size()), water);
+                new OrderProblem(rest, all, new OrderProblem.Options(false, false, 1 << units.size()), water);
         ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
         return of(
                 rest,
@@ -162,6 +172,32 @@ public record Alternative(
                 bully.name() + " out, back last",
                 "Take " + bully.name()
                         + " out before the first arrival and put it back after the last, as the newcomer.");
+    }
+
+    /** One wish less: the one without which the others cost least. */
+    private static Optional<Alternative> fewer(
+            ResolvedPlan stock, WaterFit fit, List<OrderItem> units, WaterLimit water) {
+        if (units.size() < 2) {
+            return Optional.empty();
+        }
+        return units.stream()
+                .map(left -> {
+                    List<OrderItem> rest =
+                            units.stream().filter(one -> !one.equals(left)).toList();
+                    OrderProblem problem = new OrderProblem(
+                            stock, rest, OrderProblem.Options.of(stock.plan().houseRules()), water);
+                    ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
+                    return of(
+                            stock,
+                            fit,
+                            problem,
+                            solved.order(),
+                            solved.proved(),
+                            FEWER,
+                            "Without " + left.name(),
+                            "One wish less: without it the others cost least.");
+                })
+                .min(Comparator.comparingDouble(way -> way.cost().total()));
     }
 
     private static Alternative of(
@@ -219,6 +255,17 @@ public record Alternative(
                         .toList())
                 .filter(together -> !together.isEmpty())
                 .toList();
+    }
+
+    /** The wish that does not come, if this way has one wish less. */
+    public Optional<WishId> leftOut(ResolvedPlan stock, ArrivalPlan plan) {
+        List<WishId> come = wishOrder(stock).stream().flatMap(List::stream).toList();
+        return key.equals(FEWER)
+                ? plan.arrivals().stream()
+                        .flatMap(arrival -> arrival.wishIds().stream())
+                        .filter(id -> !come.contains(id))
+                        .findFirst()
+                : Optional.empty();
     }
 
     /** The resident that is out until all others have come, if this way has one. */

@@ -15,6 +15,7 @@ import org.pelluna.core.id.WishId;
  * @param fish how many fish
  * @param cost what this arrival adds to the order's cost
  * @param room the tightest load of the chosen school from that day
+ * @param boxDays days in the acclimation box; 0 where it goes straight in
  * @param reasons why this day and why this place
  */
 public record Arrival(
@@ -25,6 +26,7 @@ public record Arrival(
         int fish,
         OrderCost cost,
         RoomUse room,
+        int boxDays,
         List<Finding> reasons) {
     public Arrival {
         wishIds = List.copyOf(wishIds);

@@ -19,8 +19,6 @@ import org.pelluna.core.water.Seawater;
 public final class ArrivalCalendar {
     private static final int LOOK_DAYS = 14;
     private static final int WATCH_DAYS = 14;
-    private static final int BOX_DAYS = 7;
-    private static final int SHORT_BOX_DAYS = 2;
 
     /** Specific gravity that fish in quarantine are raised by in a day; common practice. */
     private static final double GRAVITY_A_DAY = 0.001;
@@ -121,7 +119,7 @@ public final class ArrivalCalendar {
                 spans.add(new Span(Span.Kind.RAMP, ramp.get(0).on(), arrival.date(), "raise the salinity"));
             }
         }
-        int box = boxDays(hardest, plan.houseRules().weights().carefulPerHour());
+        int box = arrival.boxDays();
         LocalDate release = arrival.date().plusDays(box);
         if (box > 0) {
             spans.add(new Span(Span.Kind.BOX, arrival.date(), release, "in the box"));
@@ -129,11 +127,6 @@ public final class ArrivalCalendar {
         spans.add(new Span(Span.Kind.RELEASE, release, release.plusDays(1), "release at lights-out"));
         spans.add(new Span(Span.Kind.WATCH, release, release.plusDays(WATCH_DAYS), "watch"));
         return new Lane(arrival, List.copyOf(spans), ramp, hardest);
-    }
-
-    /** Days in the box; from some hours to two weeks by common practice, the harder the pressure the longer. */
-    private static int boxDays(double hardest, double careful) {
-        return hardest >= careful ? BOX_DAYS : hardest >= careful / 2 ? SHORT_BOX_DAYS : 0;
     }
 
     private static List<RampStep> ramp(TankPlan plan, QuarantineTank tank, LocalDate into) {

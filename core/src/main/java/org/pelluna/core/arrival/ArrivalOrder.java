@@ -12,6 +12,7 @@ import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
@@ -52,7 +53,7 @@ public final class ArrivalOrder {
                 own.isEmpty() && best.proved(),
                 own.isEmpty() ? Optional.empty() : Optional.of(problem.cost(best.order())),
                 units.held(),
-                planFindings(problem, order));
+                planFindings(problem, order, stock.plan().houseRules().schools().kin()));
     }
 
     /** The best order, proved where that is possible; in the order of the wishes where the water allows none. */
@@ -111,6 +112,7 @@ public final class ArrivalOrder {
                     problem.fish(group),
                     problem.step(settled, group, day),
                     problem.room(settled | group, day),
+                    problem.boxDays(settled, group),
                     reasons.of(place, settled, ready)));
             ready = problem.readyAfter(settled, group, day);
             settled |= group;
@@ -118,7 +120,7 @@ public final class ArrivalOrder {
         return arrivals;
     }
 
-    private static List<Finding> planFindings(OrderProblem problem, List<Integer> order) {
+    private static List<Finding> planFindings(OrderProblem problem, List<Integer> order, Approaches.Kin kin) {
         List<Finding> findings = new ArrayList<>();
         RoomUse room = problem.room(problem.all(), Integer.MAX_VALUE);
         if (room.over() && room.counts()) {
@@ -136,10 +138,39 @@ public final class ArrivalOrder {
         }
         int settled = 0;
         for (int group : order) {
-            if (!problem.allows(settled, group)) {
+            // Rivals that come apart are told below, pair by pair.
+            if (!problem.allows(settled, group) && problem.bringsItsKin(settled, group)) {
                 findings.add(notAllowed(problem, settled, group));
             }
             settled |= group;
+        }
+        if (kin == Approaches.Kin.SAME_DAY) {
+            findings.addAll(apart(problem, order));
+        }
+        return findings;
+    }
+
+    /** Rivals of one genus on separate days, though the house lets them in only together: said, with the reason. */
+    private static List<Finding> apart(OrderProblem problem, List<Integer> order) {
+        List<Finding> findings = new ArrayList<>();
+        for (int i = 0; i < problem.size(); i++) {
+            for (int j = i + 1; j < problem.size(); j++) {
+                int both = 1 << i | 1 << j;
+                if (problem.isKin(i, j) && order.stream().noneMatch(group -> (group & both) == both)) {
+                    findings.add(Finding.of(
+                                    "kin",
+                                    Severity.CAREFUL,
+                                    problem.unit(i).name() + " and "
+                                            + problem.unit(j).name()
+                                            + " are of one genus and come on separate days here; by your house rules rivals come only on one day. "
+                                            + (problem.groups().contains(both)
+                                                    ? "Your own order, or the water, keeps them apart."
+                                                    : "They cannot share a day: the quarantine, or your approach to surgeonfish, keeps them apart."),
+                                    Provenance.PRACTICE,
+                                    List.of())
+                            .remedy("Strike one of them, or choose another approach in the house rules."));
+                }
+            }
         }
         return findings;
     }

@@ -42,26 +42,31 @@ final class InsertionOrder {
     private static List<Integer> gentlestFirst(OrderProblem problem) {
         List<Integer> order = new ArrayList<>();
         int settled = 0;
-        for (int step = 0; step < problem.size(); step++) {
-            int next = -1;
-            for (int i = 0; i < problem.size(); i++) {
-                if ((settled & 1 << i) == 0
-                        && problem.allows(settled, 1 << i)
-                        && (next < 0 || temper(problem, i) < temper(problem, next))) {
-                    next = i;
+        List<Integer> groups = problem.groups();
+        while (settled != problem.all()) {
+            int next = 0;
+            for (int group : groups) {
+                if ((settled & group) == 0
+                        && problem.allows(settled, group)
+                        && (next == 0 || temper(problem, group) < temper(problem, next))) {
+                    next = group;
                 }
             }
-            if (next < 0) {
+            if (next == 0) {
                 return List.of();
             }
-            order.add(1 << next);
-            settled |= 1 << next;
+            order.add(next);
+            settled |= next;
         }
         return order;
     }
 
-    private static double temper(OrderProblem problem, int i) {
-        return problem.unit(i).fish().species().temper().toward().others();
+    /** The temper of the worst of a group. */
+    private static double temper(OrderProblem problem, int group) {
+        return Groups.units(problem, group).stream()
+                .mapToDouble(unit -> unit.fish().species().temper().toward().others())
+                .max()
+                .orElse(0);
     }
 
     /** The order without the units of a group; those that were to come with one of them come by themselves. */

@@ -4,13 +4,12 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.pressure.ArrivalAid;
+import org.pelluna.core.species.Species;
 
 /**
  * The arrivals to put in order, with everything that an order's cost depends on laid out as numbers: a linear ordering with
@@ -35,6 +34,7 @@ final class OrderProblem {
     private final double residentNitrogen;
     private final WaterLimit water;
     private final int inside;
+    private final boolean onlyTogether;
 
     /** The first day on which each unit's own gates let it come, quarantine included. */
     private final int[] release;
@@ -43,13 +43,13 @@ final class OrderProblem {
      * What an alternative plan does otherwise.
      *
      * @param together whether rivals may share a day
-     * @param welcome what is done for every newcomer
+     * @param everyoneBoxed whether each newcomer goes through the box, pressed hard or not
      * @param last units that come when all others have, as a set
      */
-    record Options(boolean together, Set<ArrivalAid> welcome, int last) {
+    record Options(boolean together, boolean everyoneBoxed, int last) {
         /** As the house rules have it. */
         static Options of(HouseRules rules) {
-            return new Options(rules.schools().kin() != Approaches.Kin.NEVER, Set.of(), 0);
+            return new Options(rules.schools().kin() != Approaches.Kin.NEVER, false, 0);
         }
     }
 
@@ -75,7 +75,7 @@ final class OrderProblem {
         this.firstDay =
                 (int) ChronoUnit.DAYS.between(today, StockingPause.of(stock).ready());
         this.room = new HeadroomCheck(stock, this.units);
-        this.pressures = new PairPressures(stock, this.units, options.welcome());
+        this.pressures = new PairPressures(stock, this.units, options.everyoneBoxed());
         FishWaste wastes = new FishWaste(stock.plan().tank(), rules.husbandry());
         this.water = water;
         this.residentNitrogen = stock.residents().isEmpty()
@@ -96,6 +96,7 @@ final class OrderProblem {
             in |= unit.inside() ? 1 << i : 0;
         }
         this.inside = in;
+        this.onlyTogether = rules.schools().kin() == Approaches.Kin.SAME_DAY;
     }
 
     /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */
@@ -178,12 +179,37 @@ final class OrderProblem {
         return nitrogen(group) <= mostNitrogen(settled);
     }
 
-    /** Whether a group may come next: those in quarantine first, those kept for the end last, and the water bears it. */
+    /**
+     * Whether a group may come next: those in quarantine first, those kept for the end last, rivals together where the house lets them in only so,
+     * and the water bears it.
+     */
     boolean allows(int settled, int group) {
         int waiting = inside & ~settled;
         boolean inTurn = waiting == 0 || (group & ~inside) == 0;
         boolean atTheEnd = (group & options.last()) == 0 || (settled | group) == all();
-        return inTurn && atTheEnd && bears(settled, group);
+        return inTurn && atTheEnd && bears(settled, group) && bringsItsKin(settled, group);
+    }
+
+    /** Where the house lets rivals of one genus in only on one day, none comes alone while another could come with it. */
+    boolean bringsItsKin(int settled, int group) {
+        if (!options.together() || !onlyTogether || Integer.bitCount(group) > 1) {
+            return true;
+        }
+        int i = Integer.numberOfTrailingZeros(group);
+        for (int j = 0; j < size(); j++) {
+            boolean waits = ((settled | group) & 1 << j) == 0;
+            if (waits && isKin(i, j) && mayShare(i, j) && bears(settled, group | 1 << j)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether two units are of one genus and of two species. */
+    boolean isKin(int i, int j) {
+        Species one = units.get(i).fish().species();
+        Species other = units.get(j).fish().species();
+        return one.genus().equals(other.genus()) && !one.id().equals(other.id()) && pressures.rivals(i, j);
     }
 
     /** The units that can ever come, however the others are put: all, unless the water never bears one. */
@@ -304,6 +330,15 @@ final class OrderProblem {
             shyness += shyBehind[Integer.numberOfTrailingZeros(rest)].of(settled);
         }
         return shyness;
+    }
+
+    /** Days in the box of a group that arrives after a set has settled; all of it stay as long as the one pressed hardest. */
+    int boxDays(int settled, int group) {
+        int days = 0;
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            days = Math.max(days, pressures.boxDays(settled, group, Integer.numberOfTrailingZeros(rest)));
+        }
+        return days;
     }
 
     /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */

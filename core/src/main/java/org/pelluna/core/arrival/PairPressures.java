@@ -12,17 +12,23 @@ import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meeting;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.PressureStrengths;
 import org.pelluna.core.pressure.Rivalry;
 
 /**
  * The pressures that arrivals bring, laid out as numbers. What an arrival meets depends on which units came before it, not on
  * their order, and not on dates: whoever came on an earlier day is taken to be at home for the shortest pause of the house
  * rules. Sizes are those of the day of the plan.
+ *
+ * <p>Priced with the help that the calendar plans: everyone is released at lights-out, and who is pressed hard spends its first days in
+ * the box.
  */
 final class PairPressures {
     private final ResolvedPlan stock;
     private final List<OrderItem> units;
-    private final Set<ArrivalAid> welcome;
+    private final boolean everyoneBoxed;
+    private final double boxLeaves;
+    private final double careful;
     private final PressureModel model;
     private final LocalDate today;
     private final int residentCount;
@@ -41,15 +47,25 @@ final class PairPressures {
     /** Those that see rivals among the units: what they do to a newcomer depends on how many rivals are settled. */
     private final int[] crowders;
 
+    /** The pressure of one settled fish on one of unit b, out of the box, at one newcomer and no other rivals. */
+    private final double[][] single;
+
+    private final SetMost[] hardestSteady;
+    private final double[] hardestResident;
     private final SetSum[] steadyOnNewcomer;
     private final SetSum[] onSettled;
     private final double[] steadyResidents;
     private final double[] onResidents;
 
-    PairPressures(ResolvedPlan stock, List<OrderItem> units, Set<ArrivalAid> welcome) {
+    /**
+     * @param everyoneBoxed whether each newcomer goes through the box, pressed hard or not
+     */
+    PairPressures(ResolvedPlan stock, List<OrderItem> units, boolean everyoneBoxed) {
         this.stock = stock;
         this.units = units;
-        this.welcome = welcome;
+        this.everyoneBoxed = everyoneBoxed;
+        this.boxLeaves = PressureStrengths.USUAL.of(PressureStrengths.Kind.BOX);
+        this.careful = stock.plan().houseRules().weights().carefulPerHour();
         this.model =
                 new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf()));
         this.today = stock.plan().asOf();
@@ -58,6 +74,7 @@ final class PairPressures {
         int all = residentCount + n;
         this.settledOnNewcomer = new double[all][n];
         this.newcomerOnSettled = new double[n][all];
+        this.single = new double[all][n];
         this.sameDay = new double[n][n];
         this.within = new double[n];
         this.rival = new boolean[all][n];
@@ -70,6 +87,8 @@ final class PairPressures {
                 .toArray();
         this.steadyOnNewcomer = new SetSum[n];
         this.onSettled = new SetSum[n];
+        this.hardestSteady = new SetMost[n];
+        this.hardestResident = new double[n];
         this.steadyResidents = new double[n];
         this.onResidents = new double[n];
         for (int b = 0; b < n; b++) {
@@ -81,16 +100,21 @@ final class PairPressures {
         int n = units.size();
         double[] on = new double[n];
         double[] by = new double[n];
+        double[] hardest = new double[n];
         for (int a = 0; a < residentCount + n; a++) {
             double steady = rivalMask[a] == 0 ? settledOnNewcomer[a][b] * model.crowding(rivalResidents[a]) : 0;
+            double one = rivalMask[a] == 0 ? single[a][b] * model.crowding(rivalResidents[a]) : 0;
             if (a < residentCount) {
+                hardestResident[b] = Math.max(hardestResident[b], one);
                 steadyResidents[b] += steady;
                 onResidents[b] += newcomerOnSettled[b][a];
             } else {
+                hardest[a - residentCount] = one;
                 on[a - residentCount] = steady;
                 by[a - residentCount] = newcomerOnSettled[b][a];
             }
         }
+        hardestSteady[b] = new SetMost(hardest);
         steadyOnNewcomer[b] = new SetSum(on);
         onSettled[b] = new SetSum(by);
     }
@@ -125,7 +149,8 @@ final class PairPressures {
     private void fillPair(int a, Fish settled, int settledCount, int ahead, int b) {
         OrderItem newcomer = units.get(b);
         int pairs = settledCount * newcomer.count();
-        settledOnNewcomer[a][b] = pairs * alone(settled, newcomer.fish(), ahead, welcome);
+        single[a][b] = alone(settled, newcomer.fish(), ahead, Set.of(ArrivalAid.LIGHTS_OUT));
+        settledOnNewcomer[a][b] = pairs * single[a][b];
         newcomerOnSettled[b][a] = pairs * alone(newcomer.fish(), settled, -ahead, Set.of());
         rival[a][b] =
                 Rivalry.between(settled.species(), newcomer.fish().species()).isPresent();
@@ -199,7 +224,8 @@ final class PairPressures {
                     pressed += pressed(a, b, fish(settled & rivalMask[a]));
                 }
             }
-            sum += attention * pressed + onResidents[b] + onSettled[b].of(settled) + within[b];
+            double left = boxDays(settled, group, b) > 0 ? boxLeaves : 1;
+            sum += left * attention * pressed + onResidents[b] + onSettled[b].of(settled) + within[b];
             for (int others = group & ~(1 << b); others != 0; others &= others - 1) {
                 sum += sameDay[b][Integer.numberOfTrailingZeros(others)];
             }
@@ -207,7 +233,22 @@ final class PairPressures {
         return sum;
     }
 
-    /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */
+    /** Days in the box of unit b, one of a group that arrives after a set has settled. */
+    int boxDays(int settled, int group, int b) {
+        if (everyoneBoxed) {
+            return AcclimationBox.MOST_DAYS;
+        }
+        double hardest = Math.max(hardestResident[b], hardestSteady[b].of(settled));
+        for (int a : crowders) {
+            if (a < residentCount || (settled & 1 << (a - residentCount)) != 0) {
+                hardest = Math.max(
+                        hardest, single[a][b] * model.crowding(rivalResidents[a] + fish(settled & rivalMask[a])));
+            }
+        }
+        return AcclimationBox.days(PressureModel.attention(fish(group)) * hardest, careful);
+    }
+
+    /** Pressure both ways between two groups alone, out of the box, when the first is at home and the second arrives. */
     double between(int first, int second) {
         double sum = 0;
         for (int a = first; a != 0; a &= a - 1) {

@@ -4,12 +4,14 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meeting;
 import org.pelluna.core.pressure.Meetings;
@@ -18,7 +20,8 @@ import org.pelluna.core.pressure.PressureModel;
 
 /**
  * Pressures between the fish of a plan and those to come, in the first week of the later of each two, with the plan's
- * order and dates. A wish for several fish stands for one of them.
+ * order and dates, and with the help its calendar plans: released at lights-out, from the box where it is pressed hard. A wish for several
+ * fish stands for one of them.
  */
 public final class PlannedCompany {
     private final ResolvedPlan stock;
@@ -26,6 +29,7 @@ public final class PlannedCompany {
     private final Map<FishId, LocalDate> dates = new HashMap<>();
     private final Map<LocalDate, Integer> newcomers = new HashMap<>();
     private final Map<FishId, Integer> counts = new HashMap<>();
+    private final Set<FishId> boxed = new HashSet<>();
 
     private PlannedCompany(ResolvedPlan stock, ArrivalPlan plan) {
         this.stock = stock;
@@ -34,6 +38,9 @@ public final class PlannedCompany {
         for (Arrival arrival : plan.arrivals()) {
             newcomers.put(arrival.date(), arrival.fish());
             arrival.wishIds().forEach(id -> dates.put(id.fish(), arrival.date()));
+            if (arrival.boxDays() > 0) {
+                arrival.wishIds().forEach(id -> boxed.add(id.fish()));
+            }
         }
         stock.residents().forEach(fish -> dates.put(fish.id(), fish.arrivesOn()));
         stock.wishes().forEach(wished -> counts.put(wished.fish().id(), wished.count()));
@@ -77,7 +84,11 @@ public final class PlannedCompany {
                 newcomers.getOrDefault(there, 1),
                 rivals(everyone, aggressor, there),
                 ofKind,
-                Set.of());
+                ahead <= 0
+                        ? Set.of()
+                        : boxed.contains(victim.id())
+                                ? Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT)
+                                : Set.of(ArrivalAid.LIGHTS_OUT));
         return model.of(aggressor, victim, meeting, stock.plan().asOf());
     }
 

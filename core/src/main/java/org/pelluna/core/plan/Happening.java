@@ -29,6 +29,7 @@ public sealed interface Happening
                 Happening.Entered,
                 Happening.SomeDied,
                 Happening.Ordered,
+                Happening.Struck,
                 Happening.Quarantined,
                 Happening.Phased,
                 TakenBack {
@@ -194,6 +195,21 @@ public sealed interface Happening
         @Override
         public String subject() {
             return "order";
+        }
+    }
+
+    /** The keeper chose a way without a wish. */
+    record Struck(WishId wishId, String why) implements Happening {
+        @Override
+        public TankPlan applyTo(TankPlan plan) {
+            Wish struck = wish(plan, wishId).decided(Wish.Decision.STRUCK, Optional.of(why));
+            return plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, struck))
+                    .withSchedule(plan.schedule().only(id -> !id.equals(wishId)));
+        }
+
+        @Override
+        public String subject() {
+            return wishId.key();
         }
     }
 

@@ -30,6 +30,7 @@ public final class HappeningFile {
         @JsonSubTypes.Type(value = Happening.Entered.class, name = "entered"),
         @JsonSubTypes.Type(value = Happening.SomeDied.class, name = "some_died"),
         @JsonSubTypes.Type(value = Happening.Ordered.class, name = "ordered"),
+        @JsonSubTypes.Type(value = Happening.Struck.class, name = "struck"),
         @JsonSubTypes.Type(value = Happening.Quarantined.class, name = "quarantined"),
         @JsonSubTypes.Type(value = Happening.Phased.class, name = "phased"),
         @JsonSubTypes.Type(value = TakenBack.class, name = "taken_back")

@@ -59,6 +59,13 @@ public record TakenBack(Happening what, Before before) implements Happening {
             boolean stillSo = plan.schedule().order().equals(ordered.order());
             return stillSo ? plan.withSchedule(plan.schedule().ordered(before.order())) : plan;
         }
+        if (what instanceof Happening.Struck struck) {
+            Wish old = before.wish().orElseThrow();
+            Wish now = Happening.wish(plan, struck.wishId());
+            boolean stillStruck = now.decisionNote().equals(Optional.of(struck.why()));
+            Wish then = stillStruck ? now.decided(old.decision(), old.decisionNote()) : now;
+            return before.placesInto(plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, then)));
+        }
         if (what instanceof Happening.Quarantined quarantined) {
             return wishedOnly(plan, quarantined);
         }

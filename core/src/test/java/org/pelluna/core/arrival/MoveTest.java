@@ -28,6 +28,7 @@ class MoveTest {
                 wishes.length,
                 OrderCost.NONE,
                 new RoomUse("adult fish", 1, 10, 10, "in", true, Provenance.PRACTICE),
+                0,
                 List.of(Finding.of(
                         "order", Severity.FINE, "A reason for " + name + ".", Provenance.PRACTICE, List.of())));
     }

@@ -49,7 +49,7 @@ class StepCostTest {
     private ResolvedPlan stock;
     private List<OrderItem> units;
     private OrderProblem problem;
-    private Set<ArrivalAid> welcome;
+    private boolean everyoneBoxed;
     private HouseRules rules;
 
     static IntStream seeds() {
@@ -88,8 +88,8 @@ class StepCostTest {
         units = stock.wishes().stream()
                 .map(one -> new OrderItem(one.fish(), one.count(), random.nextInt(60), "gate", random.nextInt(4) == 0))
                 .toList();
-        welcome = random.nextBoolean() ? Set.of() : Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT);
-        problem = new OrderProblem(stock, units, new OrderProblem.Options(true, welcome, 0), WATER);
+        everyoneBoxed = random.nextBoolean();
+        problem = new OrderProblem(stock, units, new OrderProblem.Options(true, everyoneBoxed, 0), WATER);
     }
 
     private Species any() {
@@ -136,6 +136,39 @@ class StepCostTest {
                         .sum();
     }
 
+    /** A week in the box from the pressure that asks for care, two days from half of it; where everyone is boxed, a week. */
+    private int boxDays(int settled, int group, Fish newcomer) {
+        int pause = rules.pauses().afterOneDays();
+        double hardest = 0;
+        for (Fish resident : stock.residents()) {
+            int ahead = Math.max(pause, (int) ChronoUnit.DAYS.between(resident.arrivesOn(), TODAY));
+            hardest = Math.max(
+                    hardest,
+                    meeting(
+                            resident,
+                            newcomer,
+                            ahead,
+                            count(group),
+                            rivalsHere(resident, settled),
+                            Set.of(ArrivalAid.LIGHTS_OUT)));
+        }
+        for (int a = 0; a < units.size(); a++) {
+            if (in(settled, a)) {
+                Fish other = units.get(a).fish();
+                hardest = Math.max(
+                        hardest,
+                        meeting(
+                                other,
+                                newcomer,
+                                pause,
+                                count(group),
+                                rivalsHere(other, settled),
+                                Set.of(ArrivalAid.LIGHTS_OUT)));
+            }
+        }
+        return everyoneBoxed || hardest >= 4 ? 7 : hardest >= 2 ? 2 : 0;
+    }
+
     private double pressure(int settled, int group) {
         int pause = rules.pauses().afterOneDays();
         double sum = 0;
@@ -145,6 +178,9 @@ class StepCostTest {
             }
             Fish newcomer = units.get(b).fish();
             int each = units.get(b).count();
+            Set<ArrivalAid> welcome = boxDays(settled, group, newcomer) > 0
+                    ? Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT)
+                    : Set.of(ArrivalAid.LIGHTS_OUT);
             for (Fish resident : stock.residents()) {
                 int ahead = Math.max(pause, (int) ChronoUnit.DAYS.between(resident.arrivesOn(), TODAY));
                 sum += each * meeting(resident, newcomer, ahead, count(group), rivalsHere(resident, settled), welcome);
@@ -212,6 +248,12 @@ class StepCostTest {
             assertThat(step.shyness()).isCloseTo(shyness(settled, group), within(1e-9));
             assertThat(step.lateness()).isCloseTo(lateness(group, day), within(1e-9));
             assertThat(problem.fish(group)).isEqualTo(count(group));
+            assertThat(problem.boxDays(settled, group))
+                    .isEqualTo(IntStream.range(0, units.size())
+                            .filter(i -> in(group, i))
+                            .map(i -> boxDays(settled, group, units.get(i).fish()))
+                            .max()
+                            .orElse(0));
         }
     }
 
@@ -225,8 +267,8 @@ class StepCostTest {
                 if (a != b) {
                     Fish here = units.get(a).fish();
                     Fish comes = units.get(b).fish();
-                    double both =
-                            meeting(here, comes, pause, 1, 0, welcome) + meeting(comes, here, -pause, 1, 0, Set.of());
+                    double both = meeting(here, comes, pause, 1, 0, Set.of(ArrivalAid.LIGHTS_OUT))
+                            + meeting(comes, here, -pause, 1, 0, Set.of());
                     assertThat(problem.between(1 << a, 1 << b))
                             .isCloseTo(units.get(a).count() * units.get(b).count() * both, within(1e-9));
                 }
@@ -255,7 +297,9 @@ class StepCostTest {
                     IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled, i));
             boolean onlyInside = IntStream.range(0, units.size())
                     .allMatch(i -> !in(group, i) || units.get(i).inside());
-            assertThat(problem.allows(settled, group)).isEqualTo((!waiting || onlyInside) && adds <= most);
+            assertThat(problem.allows(settled, group))
+                    .isEqualTo(
+                            (!waiting || onlyInside) && adds <= most && !leavesKinBehind(settled, group, waste, most));
             boolean left =
                     IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled | group, i));
             int pause = count(group) > 1
@@ -267,6 +311,27 @@ class StepCostTest {
                                     ? pause
                                     : Math.max(pause, problem.quarantine().days())));
         }
+    }
+
+    /** By the usual house rules rivals of one genus come together; so nobody comes alone whose kin could come along. */
+    private boolean leavesKinBehind(int settled, int group, FishWaste waste, double most) {
+        return Integer.bitCount(group) == 1
+                && IntStream.range(0, units.size())
+                        .filter(i -> in(group, i))
+                        .anyMatch(i -> IntStream.range(0, units.size())
+                                .filter(j -> !in(settled | group, j))
+                                .anyMatch(j -> mayComeTogether(units.get(i), units.get(j))
+                                        && nitrogen(group | 1 << j, waste) <= most));
+    }
+
+    /** One genus, two species, both in quarantine or neither; surgeonfish are staged by the usual house rules. */
+    private static boolean mayComeTogether(OrderItem one, OrderItem other) {
+        Species mine = one.fish().species();
+        Species theirs = other.fish().species();
+        return mine.genus().equals(theirs.genus())
+                && !mine.id().equals(theirs.id())
+                && !mine.family().equals("Acanthuridae")
+                && one.inside() == other.inside();
     }
 
     private double nitrogen(int set, FishWaste waste) {

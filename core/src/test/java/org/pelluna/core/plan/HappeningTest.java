@@ -105,6 +105,9 @@ class HappeningTest {
                             ? arrived(any.id().key(), "some" + number)
                             : new Happening.SomeDied(any.id(), setback("d" + number, Setback.Kind.DIED), 1));
         }
+        if (random.nextInt(8) == 0) {
+            return Optional.of(new Happening.Struck(any.id(), "a way without it " + number));
+        }
         if (random.nextInt(5) == 0) {
             Optional<Wish> rest = any.count() > 1 && random.nextBoolean()
                     ? Optional.of(any.with(
