@@ -123,7 +123,7 @@ class ArrivalsView {
         if (!model.containsAttribute("changes")) {
             model.addAttribute("changes", changes);
         }
-        order(order, plan, model);
+        order(answers, model);
         model.addAttribute(
                 "arrivals",
                 lanes.stream().map(lane -> view(lane, wished, plan, measures)).toList());
@@ -158,8 +158,17 @@ class ArrivalsView {
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
     }
 
-    /** How good the order is. */
-    private static void order(ArrivalPlan order, TankPlan plan, Model model) {
+    /** How good the order is, and what decides its last date. */
+    private static void order(TankAnswers answers, Model model) {
+        ArrivalPlan order = answers.assessment().order();
+        TankPlan plan = answers.plan();
+        model.addAttribute(
+                "deciding",
+                answers.deciding()
+                        .map(one -> one.names() + " would come on " + one.soonest() + " instead of " + one.date()
+                                + " if your answer to “" + one.question() + "” were “" + one.other() + "”, not “"
+                                + one.chosen() + "”. No other single house rule moves it more.")
+                        .orElse(""));
         model.addAttribute("proved", order.proved());
         model.addAttribute("own", order.best().isPresent());
         model.addAttribute(

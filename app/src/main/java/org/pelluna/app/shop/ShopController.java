@@ -11,7 +11,6 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
-import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.shop.InvertebrateCard;
 import org.pelluna.core.shop.ShopCard;
@@ -88,7 +87,8 @@ class ShopController {
         if (animal.isPresent()) {
             model.addAttribute(
                     "animal",
-                    view(InvertebrateCard.of(cache.of(keeper.id(), tankId).stock(), animal.get()), measures));
+                    AnimalView.of(
+                            InvertebrateCard.of(cache.of(keeper.id(), tankId).stock(), animal.get()), measures));
         }
         model.addAttribute(
                 "animals",
@@ -121,31 +121,6 @@ class ShopController {
                             .toList());
         }
         return "shop/page";
-    }
-
-    /** What is said of a shrimp, a snail or an anemone. */
-    record AnimalView(
-            String name,
-            String scientificName,
-            String group,
-            String severity,
-            String answer,
-            List<FindingView> findings) {}
-
-    private static AnimalView view(InvertebrateCard card, Measures measures) {
-        Severity severity = card.severity();
-        return new AnimalView(
-                card.kind().commonName(),
-                card.kind().scientificName(),
-                card.kind().group().words(),
-                severity == Severity.BENEFIT ? "fine" : severity.name().toLowerCase(java.util.Locale.ROOT),
-                switch (severity) {
-                    case STOP -> "no";
-                    case WAIT -> "later";
-                    case CAREFUL -> "yes, with care";
-                    case FINE, BENEFIT -> "yes";
-                },
-                views(card.findings(), measures));
     }
 
     private static CardView view(ShopCard card, Measures measures) {

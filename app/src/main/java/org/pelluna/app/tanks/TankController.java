@@ -20,6 +20,7 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Individual;
+import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
@@ -316,9 +317,10 @@ class TankController {
             return Optional.empty();
         }
         try {
-            return Optional.of(new Entered(
-                    form.tank(measures, before.map(TankRow::tank)),
-                    form.houseRules(before.map(TankRow::houseRules).orElse(HouseRules.USUAL))));
+            Tank tank = form.tank(measures, before.map(TankRow::tank));
+            HouseRules rules = form.houseRules(before.map(TankRow::houseRules).orElse(HouseRules.USUAL));
+            boolean asOffered = before.isEmpty() && rules.equals(HouseRules.USUAL);
+            return Optional.of(new Entered(tank, asOffered ? Preset.forNew(tank) : rules));
         } catch (IllegalArgumentException e) {
             faults.reject("contradiction", "The figures contradict each other: " + e.getMessage() + ".");
             return Optional.empty();

@@ -1,11 +1,13 @@
 package org.pelluna.app.web;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.assess.DecidingDefault;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterLimit;
@@ -28,6 +30,7 @@ public final class TankAnswers {
     private final Once<ResolvedPlan> stock;
     private final Once<Assessment> assessment;
     private final Once<WaterFit> fit;
+    private final Once<Optional<DecidingDefault>> deciding;
     private final Once<Reef> reef;
     private final Once<Map<SpeciesId, Judgement>> verdicts;
 
@@ -38,9 +41,13 @@ public final class TankAnswers {
         this.plan = plan;
         this.lessons = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
         this.stock = new Once<>(() -> Learning.stock(plan, catalogue, lessons()));
-        this.assessment = new Once<>(() -> Assessment.of(
-                stock(),
-                water.apply(FishWaste.conditions(plan.tank(), plan.houseRules().husbandry()))));
+        Function<ResolvedPlan, Assessment> judge = stock -> Assessment.of(
+                stock,
+                water.apply(FishWaste.conditions(
+                        stock.plan().tank(), stock.plan().houseRules().husbandry())));
+        this.assessment = new Once<>(() -> judge.apply(stock()));
+        this.deciding = new Once<>(() ->
+                DecidingDefault.of(assessment(), other -> judge.apply(Learning.stock(other, catalogue, lessons()))));
         this.fit = new Once<>(() -> WaterFit.of(stock()));
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
@@ -85,6 +92,11 @@ public final class TankAnswers {
 
     public Assessment assessment() {
         return assessment.get();
+    }
+
+    /** The one house rule that decides a far date, if one does. */
+    public Optional<DecidingDefault> deciding() {
+        return deciding.get();
     }
 
     /** What the tank's tests say of the water model. */

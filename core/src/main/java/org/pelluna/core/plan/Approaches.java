@@ -1,5 +1,6 @@
 package org.pelluna.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import org.pelluna.core.watch.Phase;
@@ -21,6 +22,7 @@ import org.pelluna.core.watch.Phases;
  * @param salinity what salinity
  * @param rock moving the rock
  */
+@RecordBuilder
 public record Approaches(
         Ceiling ceiling,
         BigFish bigFish,
@@ -32,7 +34,8 @@ public record Approaches(
         Quarantine quarantine,
         Bacteria bacteria,
         Salinity salinity,
-        Rock rock) {
+        Rock rock)
+        implements ApproachesBuilder.With {
 
     /** What is taken where a keeper has not chosen: the more careful side. */
     public static final Approaches USUAL = new Approaches(

@@ -2,6 +2,7 @@ package org.pelluna.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.tank.Tank;
 
 /**
  * House rules to begin with, a way of keeping a tank. The figures are common practice where it has them.
@@ -12,6 +13,9 @@ import java.util.Optional;
  * @param rules its rules
  */
 public record Preset(String key, String title, String words, HouseRules rules) {
+
+    private static final double LEAST_LITRES = 60;
+    private static final double MOST_LITRES = 300;
 
     /** Every preset, the most careful first. */
     public static final List<Preset> ALL = List.of(
@@ -30,6 +34,11 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "A mixed reef in steady hands: the inch rule, rivals only together.",
                     HouseRules.USUAL),
             new Preset(
+                    "home-bay",
+                    "Home bay",
+                    "A first mixed reef of 60 to 300 L with small fish and a water change every week: within months, not years.",
+                    HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(3, 2, 6, 4)))),
+            new Preset(
                     "full-sail",
                     "Full sail",
                     "A large, well kept tank: as many as nutrients and room allow, rivals in numbers.",
@@ -46,18 +55,10 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "Fish only, no corals to spoil: waste sets the ceiling, salinity may be lowered.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 6, 4))
                             .weights(new HouseRules.Weights(6, 0.25, 0.8))
-                            .schools(new Approaches(
-                                    Approaches.Ceiling.WASTE,
-                                    Approaches.BigFish.ADULT_SIZE,
-                                    Approaches.Kin.SAME_DAY,
-                                    Approaches.HaremFish.AT_ONCE,
-                                    Approaches.Clownfish.FIRST,
-                                    Approaches.Tangs.STAGED,
-                                    Approaches.Pause.DAYS,
-                                    Approaches.Quarantine.COPPER,
-                                    Approaches.Bacteria.EIGHT_HOURS,
-                                    Approaches.Salinity.LOWERED,
-                                    Approaches.Rock.BEFORE_RIVALS))
+                            .schools(Approaches.USUAL.with(school -> school.ceiling(Approaches.Ceiling.WASTE)
+                                    .quarantine(Approaches.Quarantine.COPPER)
+                                    .salinity(Approaches.Salinity.LOWERED)
+                                    .rock(Approaches.Rock.BEFORE_RIVALS)))
                             .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 14))
                                     .target(new Husbandry.Nutrients(60, 1))
                                     .export(new Husbandry.Nutrients(0.5, 0.8)))))));
@@ -68,18 +69,17 @@ public record Preset(String key, String title, String words, HouseRules rules) {
     }
 
     private static Approaches schools(Approaches.Ceiling ceiling, Approaches.BigFish bigFish, Approaches.Kin kin) {
-        Approaches usual = Approaches.USUAL;
-        return new Approaches(
-                ceiling,
-                bigFish,
-                kin,
-                usual.anthias(),
-                usual.clownfish(),
-                usual.tangs(),
-                usual.pause(),
-                usual.quarantine(),
-                usual.bacteria(),
-                usual.salinity(),
-                usual.rock());
+        return Approaches.USUAL.with(as -> as.ceiling(ceiling).bigFish(bigFish).kin(kin));
+    }
+
+    /**
+     * What a new tank begins with: a small first reef is not held to figures made for large ones. The inch rule of the trade (5, later 3 US gal
+     * for each inch) leaves a tank of this size three small fish in its first year, where keepers of experience have five.
+     */
+    public static HouseRules forNew(Tank tank) {
+        double litres = tank.netWater().litres();
+        boolean small =
+                litres >= LEAST_LITRES && litres <= MOST_LITRES && tank.experience() != Tank.Experience.SEASONED;
+        return small ? of("home-bay").orElseThrow().rules() : HouseRules.USUAL;
     }
 }

@@ -16,9 +16,9 @@ class PresetTest {
 
     @Test
     void eachIsAWayOfItsOwn() {
-        assertThat(Preset.ALL).hasSize(4).doesNotHaveDuplicates();
-        assertThat(Preset.ALL.stream().map(Preset::key).distinct()).hasSize(4);
-        assertThat(Preset.ALL.stream().map(Preset::rules).distinct()).hasSize(4);
+        assertThat(Preset.ALL).hasSize(5).doesNotHaveDuplicates();
+        assertThat(Preset.ALL.stream().map(Preset::key).distinct()).hasSize(5);
+        assertThat(Preset.ALL.stream().map(Preset::rules).distinct()).hasSize(5);
         assertThat(Preset.of("nobody's way")).isEmpty();
     }
 
@@ -41,7 +41,7 @@ class PresetTest {
     @Test
     void theFirstIsTheMostCareful() {
         HouseRules first = Preset.ALL.get(0).rules();
-        for (Preset preset : Preset.ALL.subList(1, 4)) {
+        for (Preset preset : Preset.ALL.subList(1, 5)) {
             assertThat(preset.rules().capacity().gallonsPerInchMature())
                     .isLessThanOrEqualTo(first.capacity().gallonsPerInchMature());
             assertThat(preset.rules().pauses().afterOneDays())
