@@ -1,3 +1,5 @@
+import { refill } from './refilled.js';
+
 // A form is sent once, however often its button is pressed; coming back to the page makes it ready again.
 document.addEventListener('submit', (event) => {
   if (event.target.dataset.sent === 'yes') {
@@ -32,3 +34,5 @@ wrong?.focus();
 for (const button of document.querySelectorAll('[data-print]')) {
   button.addEventListener('click', () => window.print());
 }
+
+refill(document);

@@ -153,4 +153,47 @@ class FaultsTest extends PageTest {
                 .andExpect(status().isBadRequest())
                 .andExpect(content().string(containsString("decision")));
     }
+
+    /** A form that is refused is shown again on its page as it was filled in; only what no page sent gets a page of its own. */
+    @Test
+    void aRefusedFormGoesBackToItsPageWithWhatWasEntered() throws Exception {
+        String page = "/tanks/" + tank + "/arrivals";
+        var answer = pages.perform(post(keeper, page + "/w-fairy/setback")
+                        .header("Referer", "http://localhost" + page + "?show=all")
+                        .header("Sec-Fetch-Mode", "navigate")
+                        .param("key", UUID.randomUUID().toString())
+                        .param("kind", "LATE")
+                        .param("days", "0")
+                        .param("note", "the importer's flight"))
+                .andExpect(status().isFound())
+                .andExpect(org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl(
+                        page + "?show=all"))
+                .andReturn();
+        pages.perform(get(keeper, page).flashAttrs(answer.getFlashMap()))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Not saved: an arrival is put off by 1 to 730 days.")))
+                .andExpect(content().string(containsString("data-name=\"note\" value=\"the importer&#39;s flight\"")));
+        var letters = pages.perform(post(keeper, page + "/w-fairy/setback")
+                        .header("Referer", "http://localhost" + page)
+                        .header("Sec-Fetch-Mode", "navigate")
+                        .param("key", UUID.randomUUID().toString())
+                        .param("kind", "LATE")
+                        .param("days", "soon"))
+                .andExpect(status().isFound())
+                .andReturn();
+        pages.perform(get(keeper, page).flashAttrs(letters.getFlashMap()))
+                .andExpect(content().string(containsString("data-field=\"days\"")));
+        pages.perform(post(keeper, page + "/w-fairy/setback")
+                        .header("Referer", "http://elsewhere.example" + page)
+                        .header("Sec-Fetch-Mode", "navigate")
+                        .param("kind", "LATE")
+                        .param("days", "0"))
+                .andExpect(status().isBadRequest());
+        pages.perform(post(keeper, page + "/w-fairy/setback")
+                        .header("Referer", "http://localhost" + page)
+                        .param("kind", "LATE")
+                        .param("days", "0"))
+                .andExpect(status().isBadRequest());
+        assertThat(plan().schedule().setbacks()).hasSize(1);
+    }
 }

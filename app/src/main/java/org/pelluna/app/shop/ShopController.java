@@ -90,13 +90,7 @@ class ShopController {
                     AnimalView.of(
                             InvertebrateCard.of(cache.of(keeper.id(), tankId).stock(), animal.get()), measures));
         }
-        model.addAttribute(
-                "animals",
-                animals.stream()
-                        .filter(one -> animal.filter(one::equals).isEmpty())
-                        .limit(OTHERS)
-                        .map(Invertebrate::commonName)
-                        .toList());
+        model.addAttribute("animals", others(animals, animal));
         model.addAttribute("missed", !text.isBlank() && named.isEmpty() && animal.isEmpty());
         Optional<Species> fish = animal.isPresent() ? Optional.empty() : named;
         fish.ifPresent(one -> {
@@ -121,6 +115,14 @@ class ShopController {
                             .toList());
         }
         return "shop/page";
+    }
+
+    private static List<String> others(List<Invertebrate> animals, Optional<Invertebrate> meant) {
+        return animals.stream()
+                .filter(one -> meant.filter(one::equals).isEmpty())
+                .limit(OTHERS)
+                .map(Invertebrate::commonName)
+                .toList();
     }
 
     private static CardView view(ShopCard card, Measures measures) {

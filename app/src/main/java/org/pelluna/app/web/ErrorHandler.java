@@ -3,6 +3,7 @@ package org.pelluna.app.web;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.sql.SQLException;
+import java.util.Optional;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.UndoBlockedException;
@@ -26,6 +27,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Troubles that any page may meet, each with a sentence that says what to do. */
 @ControllerAdvice
@@ -54,8 +56,18 @@ class ErrorHandler {
     }
 
     @ExceptionHandler(UndoBlockedException.class)
-    @ResponseStatus(HttpStatus.CONFLICT)
-    String inTheRecord(Model model, HttpServletRequest request, UndoBlockedException trouble) {
+    String inTheRecord(
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            RedirectAttributes redirect,
+            UndoBlockedException trouble) {
+        Optional<Refusal> form = Refusal.of(request, String.valueOf(trouble.getMessage()), "");
+        if (form.isPresent()) {
+            redirect.addFlashAttribute("refusal", form.get());
+            return "redirect:" + Refusal.page(request).orElseThrow();
+        }
+        response.setStatus(HttpStatus.CONFLICT.value());
         return trouble(model, request, "Not taken back", String.valueOf(trouble.getMessage()));
     }
 
@@ -100,11 +112,26 @@ class ErrorHandler {
         MultipartException.class,
         Refused.class
     })
-    String bad(Model model, HttpServletRequest request, HttpServletResponse response, Exception trouble) {
+    String bad(
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            RedirectAttributes redirect,
+            Exception trouble) {
         if (trouble instanceof MethodArgumentTypeMismatchException mismatch
                 && mismatch.getParameter().hasParameterAnnotation(PathVariable.class)) {
             response.setStatus(HttpStatus.NOT_FOUND.value());
             return notYours(model, request);
+        }
+        Optional<Refusal> form = Refusal.of(
+                request,
+                trouble instanceof Refused
+                        ? "Not saved: " + trouble.getMessage() + "."
+                        : "Not saved: this is missing or cannot be read.",
+                field(trouble));
+        if (form.isPresent()) {
+            redirect.addFlashAttribute("refusal", form.get());
+            return "redirect:" + Refusal.page(request).orElseThrow();
         }
         response.setStatus(HttpStatus.BAD_REQUEST.value());
         String reason = trouble instanceof Refused
@@ -113,13 +140,15 @@ class ErrorHandler {
         return trouble(model, request, "Not understood", reason);
     }
 
-    /** The field that is meant, where it is known. */
-    private static String named(Exception trouble) {
+    /** The field that is meant; empty where it is not known. */
+    private static String field(Exception trouble) {
         return trouble instanceof MissingServletRequestParameterException missing
-                ? ": “" + missing.getParameterName() + "”"
-                : trouble instanceof MethodArgumentTypeMismatchException mismatch
-                        ? ": “" + mismatch.getName() + "”"
-                        : "";
+                ? missing.getParameterName()
+                : trouble instanceof MethodArgumentTypeMismatchException mismatch ? mismatch.getName() : "";
+    }
+
+    private static String named(Exception trouble) {
+        return field(trouble).isEmpty() ? "" : ": “" + field(trouble) + "”";
     }
 
     @ExceptionHandler(MaxUploadSizeExceededException.class)

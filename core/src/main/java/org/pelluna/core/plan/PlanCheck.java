@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
@@ -112,9 +113,9 @@ final class PlanCheck {
         Set<WishId> wishes = new HashSet<>();
         plan.wishes().forEach(wish -> wishes.add(wish.id()));
         Schedule schedule = plan.schedule();
-        java.util.stream.Stream.concat(
+        Stream.concat(
                         schedule.order().stream(),
-                        java.util.stream.Stream.of(
+                        Stream.of(
                                 schedule.notBefore().keySet(),
                                 schedule.inQuarantine().keySet()))
                 .forEach(named -> named.stream()

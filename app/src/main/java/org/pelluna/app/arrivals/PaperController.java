@@ -1,0 +1,138 @@
+package org.pelluna.app.arrivals;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.FishInReef;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.core.arrival.Arrival;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Severity;
+import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.shop.ShopCard;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** What a keeper takes along on paper: the shopping list, and the tank with its plan, a page each. */
+@Controller
+class PaperController {
+    private final TankStore tanks;
+    private final TankCache cache;
+
+    PaperController(TankStore tanks, TankCache cache) {
+        this.tanks = tanks;
+        this.cache = cache;
+    }
+
+    /** One line of the shopping list, and of the plan. */
+    record Line(
+            String from,
+            String arrives,
+            String number,
+            String name,
+            String scientificName,
+            String size,
+            String price,
+            String care,
+            String help) {}
+
+    /** One fish that lives here. */
+    record Lives(String name, String species, String length) {}
+
+    @GetMapping("/tanks/{tankId}/arrivals/paper")
+    String paper(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        LocalDate today = answers.plan().asOf();
+        Map<WishId, Judgement> judged = new HashMap<>();
+        answers.assessment()
+                .judgements()
+                .forEach(one -> judged.put(one.wished().wish().id(), one));
+        List<Line> lines =
+                ArrivalCalendar.of(
+                                answers.assessment().stock(),
+                                answers.assessment().order(),
+                                answers.assessment().planned())
+                        .stream()
+                        .flatMap(lane -> lane.arrival().wishIds().stream()
+                                .map(id -> line(lane, judged.get(id), answers, measures)))
+                        .toList();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("today", today);
+        model.addAttribute("lines", lines);
+        model.addAttribute(
+                "lives",
+                answers.stock().residents().stream()
+                        .map(fish -> new Lives(
+                                fish.name(), fish.species().commonName(), measures.lengthOf(fish.lengthCmOn(today))))
+                        .toList());
+        model.addAttribute(
+                "portraits",
+                Portraits.sheet(
+                        answers.stock().residents().stream().map(Fish::species).toList()));
+        model.addAttribute("drawing", FishInReef.today(answers.stock(), measures, 0));
+        model.addAttribute(
+                "water",
+                measures.volumeOf(answers.plan().tank().netWater().litres()) + " net, SG "
+                        + Numbers.plain(answers.plan().tank().regime().specificGravity(), 4) + ", "
+                        + measures.temperatureOf(answers.plan().tank().regime().temperatureCelsius()));
+        return "arrivals/paper";
+    }
+
+    private static Line line(ArrivalCalendar.Lane lane, Judgement judgement, TankAnswers answers, Measures measures) {
+        Wish wish = judgement.wished().wish();
+        Arrival arrival = lane.arrival();
+        ShopCard card = ShopCard.of(answers.planning(), judgement.wished().species());
+        boolean bought = answers.plan().schedule().inQuarantine().containsKey(wish.id());
+        return new Line(
+                bought
+                        ? "bought"
+                        : lane.span(ArrivalCalendar.Span.Kind.LOOK)
+                                .map(span -> span.from().toString())
+                                .orElse(arrival.date().toString()),
+                arrival.date().toString(),
+                String.valueOf(wish.count()),
+                judgement.wished().species().commonName(),
+                judgement.wished().species().scientificName(),
+                wish.lengthCm()
+                        .map(measures::lengthOf)
+                        .or(() -> card.smallestCm()
+                                .map(cm -> measures.lengthOf(cm) + " to "
+                                        + measures.lengthOf(card.largestCm().orElse(cm))))
+                        .orElse(""),
+                wish.price().map(sum -> Numbers.plain(sum, 2)).orElse(""),
+                careful(judgement),
+                arrival.boxDays() > 0
+                        ? Numbers.count(arrival.boxDays(), "day", "days") + " in the box, then released at lights-out"
+                        : "released at lights-out");
+    }
+
+    /** Where to be careful: the gravest two of its findings. */
+    private static String careful(Judgement judgement) {
+        return judgement.findings().stream()
+                .filter(finding -> finding.severity() == Severity.STOP || finding.severity() == Severity.CAREFUL)
+                .map(Finding::sentence)
+                .limit(2)
+                .collect(Collectors.joining(" "));
+    }
+}
