@@ -48,7 +48,7 @@ class ArrivalController {
             Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
         view.plan(answers, keeper.id(), tanks.get(keeper.id(), tankId), List.of(), measures, model);
-        view.frame(answers.assessment(), measures, model);
+        view.frame(answers, measures, model);
         return "arrivals/page";
     }
 

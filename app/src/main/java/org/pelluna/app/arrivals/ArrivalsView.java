@@ -75,15 +75,22 @@ class ArrivalsView {
     /** What did not go by the plan. */
     record SetbackView(String on, String words) {}
 
-    /** What stands around the plan, whatever is moved. */
-    void frame(Assessment assessment, Measures measures, Model model) {
-        ResolvedPlan stock = assessment.stock();
+    /** What stands around the plan, whatever is moved; the rule that decides a far date is worked out here only, since it takes judging anew. */
+    void frame(TankAnswers answers, Measures measures, Model model) {
+        ResolvedPlan stock = answers.assessment().stock();
         TankPlan plan = stock.plan();
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(stock.wishes().stream()
                         .map(ResolvedPlan.Wished::species)
                         .toList()));
+        model.addAttribute(
+                "deciding",
+                answers.deciding()
+                        .map(one -> one.names() + " would come on " + one.soonest() + " instead of " + one.date()
+                                + " if your answer to “" + one.question() + "” were “" + one.other() + "”, not “"
+                                + one.chosen() + "”. No other single house rule moves it more.")
+                        .orElse(""));
         model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
         model.addAttribute(
                 "species",
@@ -158,17 +165,10 @@ class ArrivalsView {
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
     }
 
-    /** How good the order is, and what decides its last date. */
+    /** How good the order is. */
     private static void order(TankAnswers answers, Model model) {
         ArrivalPlan order = answers.assessment().order();
         TankPlan plan = answers.plan();
-        model.addAttribute(
-                "deciding",
-                answers.deciding()
-                        .map(one -> one.names() + " would come on " + one.soonest() + " instead of " + one.date()
-                                + " if your answer to “" + one.question() + "” were “" + one.other() + "”, not “"
-                                + one.chosen() + "”. No other single house rule moves it more.")
-                        .orElse(""));
         model.addAttribute("proved", order.proved());
         model.addAttribute("own", order.best().isPresent());
         model.addAttribute(

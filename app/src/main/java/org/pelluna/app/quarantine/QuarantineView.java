@@ -3,7 +3,6 @@ package org.pelluna.app.quarantine;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,10 +14,6 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.plan.WaterTest;
-import org.pelluna.core.pressure.Rivalry;
-import org.pelluna.core.species.SocialGrouping;
-import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
@@ -67,7 +62,7 @@ record QuarantineView(
                 new QuarantineChart(plan, planned).svg(),
                 guests,
                 Phases.inOrder(phases).stream().map(one -> part(one, today)).toList(),
-                cautions(stock, phases),
+                Cautions.of(stock, phases),
                 next(planned, guests.isEmpty() ? Optional.empty() : Phases.end(phases)));
     }
 
@@ -124,67 +119,6 @@ record QuarantineView(
                 one.from() + " to " + one.until() + ", " + Numbers.count(one.days(), "day", "days"),
                 state,
                 one.note().orElse(""));
-    }
-
-    private static List<String> cautions(ResolvedPlan stock, List<Phase> phases) {
-        TankPlan plan = stock.plan();
-        LocalDate today = plan.asOf();
-        List<String> cautions = new ArrayList<>();
-        Purpose.Berths berths = plan.tank().purpose().flatMap(Purpose::berths).orElse(new Purpose.Berths(1, 1));
-        List<Fish> all = stock.residents();
-        if (all.size() > berths.places()) {
-            cautions.add("It has " + berths.places() + " places for " + all.size() + " fish.");
-        }
-        List<Fish> rivals = all.stream()
-                .filter(one -> all.stream()
-                        .anyMatch(other -> other != one
-                                && !isBonded(one, other)
-                                && Rivalry.between(one.species(), other.species())
-                                        .isPresent()))
-                .toList();
-        if (!rivals.isEmpty()) {
-            cautions.add(rivals.stream().map(Fish::name).collect(Collectors.joining(", "))
-                    + " see rivals in each other: each needs a compartment of its own; it has " + berths.compartments()
-                    + ".");
-        }
-        Phases.on(phases, today).ifPresent(now -> reading(plan, now, cautions));
-        plan.observations().signs().stream()
-                .filter(sign -> Phases.on(phases, today)
-                        .filter(now -> !sign.at().toLocalDate().isBefore(now.from()))
-                        .isPresent())
-                .max(Comparator.comparing(org.pelluna.core.watch.Sign::at))
-                .ifPresent(
-                        sign -> cautions.add(
-                                "On " + sign.at().toLocalDate() + " you saw "
-                                        + sign.kind().words() + " on "
-                                        + plan.fishNames().getOrDefault(sign.fishId(), "a fish")
-                                        + ", since this part began. If it may be catching, begin the part again from that day; ask a fish vet."));
-        return cautions;
-    }
-
-    /** Fish that were wished for together share a compartment as they share the display. */
-    private static boolean isBonded(Fish one, Fish other) {
-        return one.species().id().equals(other.species().id())
-                && one.species().company().way() != SocialGrouping.Way.SINGLE;
-    }
-
-    private static void reading(TankPlan plan, Phase now, List<String> cautions) {
-        WaterTest.Kind kind = switch (now.kind()) {
-            case COPPER -> WaterTest.Kind.COPPER;
-            case LOW_SALINITY -> WaterTest.Kind.GRAVITY;
-            default -> null;
-        };
-        if (kind == null) {
-            return;
-        }
-        Optional<WaterTest> last = plan.waterTests().stream()
-                .filter(test -> test.kind() == kind && !test.on().isAfter(plan.asOf()))
-                .max(Comparator.comparing(WaterTest::on));
-        if (last.filter(test -> !test.on().isBefore(plan.asOf().minusDays(1))).isEmpty()) {
-            cautions.add("Measure the " + kind.words() + " every day of this part and note it; the last test "
-                    + last.map(test -> "is of " + test.on() + ".").orElse("is missing.")
-                    + " What it should read stands on the label.");
-        }
     }
 
     private static List<Next> next(List<PlannedStay> planned, Optional<LocalDate> until) {

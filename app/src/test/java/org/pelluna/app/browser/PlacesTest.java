@@ -28,6 +28,9 @@ class PlacesTest extends BrowserTest {
             "/arrivals/alternatives",
             "/arrivals/money",
             "/arrivals/calendar",
+            "/arrivals/paper",
+            "/move",
+            "/fish/gale",
             "/arrivals/w-neon/run-sheet",
             "/water",
             "/tables",
@@ -43,7 +46,8 @@ class PlacesTest extends BrowserTest {
             "/losses/survival",
             "/losses/crew",
             "/shop",
-            "/shop?q=yelow+tang");
+            "/shop?q=yelow+tang",
+            "/shop?q=pistol+shrimp");
 
     @ParameterizedTest
     @CsvSource({"day, 1280", "night, 1280", "day, 390", "night, 390"})
@@ -73,6 +77,14 @@ class PlacesTest extends BrowserTest {
             page.evaluate(
                     "[...document.querySelectorAll('details')].slice(0, 4).forEach((one) => { one.open = true; })");
             assertHolds(watched, place, look, width);
+        }
+        page.navigate(url("/tanks"));
+        String bare = page.locator("h2 a", new Page.LocatorOptions().setHasText("Side room"))
+                .getAttribute("href");
+        for (String place : List.of("", "/quarantine", "/water", "/watch", "/losses")) {
+            page.navigate(url(bare + place));
+            page.evaluate("document.querySelectorAll('details').forEach((one) => { one.open = true; })");
+            assertHolds(watched, "side room" + place, look, width);
         }
     }
 
