@@ -1,0 +1,488 @@
+package org.pelluna.core.shortlist;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.pelluna.core.Fixtures.CATALOGUE;
+import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.plan;
+import static org.pelluna.core.Fixtures.resident;
+import static org.pelluna.core.Fixtures.wish;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.Fixtures.TankBuilder;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Severity;
+import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterRegime;
+import org.pelluna.core.tank.WaterSpace;
+
+/** What each rule says, whole, in the cases that a keeper meets: the numbers, the names, and who would see it otherwise. */
+class RuleWordsTest {
+    private static Judgement judge(Tank tank, HouseRules rules, List<Resident> residents, Wish wish) {
+        return Shortlist.of(ResolvedPlan.of(plan(tank, rules, residents, List.of(wish)), CATALOGUE))
+                .get(0);
+    }
+
+    private static List<Finding> findings(String rule, Tank tank, HouseRules rules, List<Resident> here, Wish wish) {
+        return judge(tank, rules, here, wish).findings().stream()
+                .filter(finding -> finding.rule().equals(rule))
+                .toList();
+    }
+
+    private static Finding only(String rule, Tank tank, HouseRules rules, List<Resident> here, Wish wish) {
+        List<Finding> found = findings(rule, tank, rules, here, wish);
+        assertThat(found).hasSize(1);
+        return found.get(0);
+    }
+
+    private static Finding only(String rule, List<Resident> here, Wish wish) {
+        return only(rule, Fixtures.reef(), HouseRules.USUAL, here, wish);
+    }
+
+    private static HouseRules with(java.util.function.UnaryOperator<Approaches> schools) {
+        return HouseRules.USUAL.withSchools(schools.apply(Approaches.USUAL));
+    }
+
+    private static String remedy(Finding finding) {
+        return finding.remedy().map(Object::toString).orElse("");
+    }
+
+    private static List<String> schools(Finding finding) {
+        return finding.schools().stream().map(Object::toString).toList();
+    }
+
+    private static List<Resident> several(String species, int count) {
+        return IntStream.rangeClosed(1, count)
+                .mapToObj(i -> resident(species.substring(0, 3) + i, species, 90, 5))
+                .toList();
+    }
+
+    @Test
+    void everyRuleAsksAQuestionOfItsOwnUnderAKeyOfItsOwn() {
+        assertThat(Rules.ALL.stream().map(ShortlistRule::question))
+                .doesNotHaveDuplicates()
+                .allMatch(question -> question.endsWith("?") && question.length() > 10);
+        assertThat(Rules.ALL.stream().map(ShortlistRule::key))
+                .doesNotHaveDuplicates()
+                .allMatch(key -> key.matches("[a-z-]+"));
+    }
+
+    /** A tank of exactly so many US gallons, cycled months ago: 5 gallons for each inch, from a year on 3. */
+    private static Tank gallons(double gallons, int months) {
+        return new TankBuilder()
+                .shape(new TankShape.Box(gallons * 3785.411784 / (50 * 50), 50, 50))
+                .water(new WaterSpace(0, 0, 1.6, 0.4, 0.4, 0))
+                .sand(0)
+                .cycledOn(TODAY.minusMonths(months))
+                .build();
+    }
+
+    @Test
+    void headroomInInchesIsCountedForEveryFishOfAWish() {
+        // Three green chromis of 8 cm are 9.45 in; a royal gramma of 6.5 cm is 2.56 in.
+        Finding fits = only(
+                "headroom", gallons(80, 6), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
+        assertThat(fits.severity()).isEqualTo(Severity.FINE);
+        assertThat(fits.sentence())
+                .isEqualTo(
+                        "2.6 inches of adult fish live here and 9.4 would join them; the ceiling today is 16 in (80 gal ÷ 5).");
+        Finding waits = only(
+                "headroom", gallons(55, 6), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
+        assertThat(waits.severity()).isEqualTo(Severity.WAIT);
+        assertThat(waits.sentence()).contains("the ceiling is 11 in today and 18.3 in once the tank is 12 months old");
+        assertThat(waits.until()).contains(TODAY.plusMonths(6));
+        Finding never = only(
+                "headroom", gallons(30, 24), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
+        assertThat(never.severity()).isEqualTo(Severity.STOP);
+        assertThat(never.sentence()).contains("even the mature tank's ceiling is 10 in");
+        assertThat(remedy(never)).startsWith("Fewer or smaller residents");
+    }
+
+    @Test
+    void headroomIsTakenFromItsLastInch() {
+        // 9 cm are 3.543 in: five times that in gallons is just enough, a hundredth less is not.
+        double inches = 9 / 2.54;
+        Wish clown = wish("amphiprion-ocellaris", 1);
+        assertThat(only("headroom", gallons(5 * inches + 1e-6, 6), HouseRules.USUAL, List.of(), clown)
+                        .severity())
+                .isEqualTo(Severity.FINE);
+        assertThat(only("headroom", gallons(5 * inches - 0.01, 6), HouseRules.USUAL, List.of(), clown)
+                        .severity())
+                .isEqualTo(Severity.WAIT);
+        assertThat(only("headroom", gallons(3 * inches - 0.01, 6), HouseRules.USUAL, List.of(), clown)
+                        .severity())
+                .isEqualTo(Severity.STOP);
+    }
+
+    @Test
+    void theOtherApproachesToHeadroomAreSaidWhereTheyDisagreeAndOnlyThere() {
+        Finding agreed = only("headroom", Fixtures.reef(), HouseRules.USUAL, List.of(), wish("gramma-loreto"));
+        assertThat(agreed.schools()).isEmpty();
+        Finding torn = only(
+                "headroom", gallons(30, 24), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
+        assertThat(schools(torn)).hasSize(3);
+        assertThat(schools(torn).get(0))
+                .startsWith(
+                        "By inches of adult fish to gallons: no. adult fish would be 12.01 in; the ceiling is 10 in.");
+        assertThat(schools(torn).get(1)).startsWith("By waste against what bacteria and keeper clear: yes.");
+        Finding byWaste = only(
+                "headroom",
+                gallons(30, 24),
+                with(as -> as.withCeiling(Approaches.Ceiling.WASTE)),
+                several("gramma-loreto", 1),
+                wish("chromis-viridis", 3));
+        assertThat(byWaste.severity()).isEqualTo(Severity.FINE);
+        assertThat(byWaste.sentence()).startsWith("With it, all grown, ammonia nitrogen a day would be ");
+        Finding byNutrients = only(
+                "headroom",
+                gallons(30, 24),
+                with(as -> as.withCeiling(Approaches.Ceiling.NUTRIENTS)),
+                several("gramma-loreto", 4),
+                wish("chromis-viridis", 9));
+        assertThat(byNutrients.severity()).isEqualTo(Severity.STOP);
+        assertThat(remedy(byNutrients)).contains("more water changed");
+        double one = used(wish("chromis-viridis", 1));
+        assertThat(used(wish("chromis-viridis", 6))).isCloseTo(6 * one, org.assertj.core.api.Assertions.within(1e-9));
+    }
+
+    /** Ammonia nitrogen of a wish alone. */
+    private static double used(Wish wish) {
+        return only("headroom", Fixtures.reef(), with(as -> as.withCeiling(Approaches.Ceiling.WASTE)), List.of(), wish)
+                .figures()
+                .get(0)
+                .value();
+    }
+
+    @Test
+    void aHaremComesAtOnceOrOneFirstAndTwoNever() {
+        String lyretail = "pseudanthias-squamipinnis";
+        Finding five = only("company", List.of(), wish(lyretail, 5));
+        assertThat(five.severity()).isEqualTo(Severity.FINE);
+        assertThat(five.sentence()).isEqualTo("It lives as one male's harem; 5 do well.");
+        assertThat(schools(five))
+                .containsExactly(
+                        "Start with one and add: one now, the others when it has settled.",
+                        "The whole group at once: all 5 on one day.");
+        Finding oneFirst = only(
+                "company",
+                Fixtures.reef(),
+                with(as -> as.withAnthias(Approaches.HaremFish.ONE_FIRST)),
+                List.of(),
+                wish(lyretail, 5));
+        assertThat(oneFirst.severity()).isEqualTo(Severity.CAREFUL);
+        assertThat(oneFirst.sentence()).endsWith("5 do well, but your approach starts with one and adds.");
+        assertThat(only("company", List.of(), wish(lyretail, 1)).sentence())
+                .isEqualTo("It lives as one male's harem; one does well.");
+        Finding joins = only("company", several(lyretail, 4), wish(lyretail, 2));
+        assertThat(joins.schools()).as("a group that is there is joined").isEmpty();
+        assertThat(joins.sentence()).endsWith("6 do well.");
+        Finding two = only("company", several(lyretail, 1), wish(lyretail, 1));
+        assertThat(two.severity()).isEqualTo(Severity.STOP);
+        assertThat(two.sentence()).isEqualTo("Of two, the stronger kills the weaker; it lives as one male's harem.");
+        assertThat(remedy(two)).isEqualTo("One alone, or 4 to 9 together.");
+        assertThat(only("company", List.of(), wish(lyretail, 3)).sentence())
+                .isEqualTo("It lives as one male's harem; 3 of its kind will fight.");
+    }
+
+    @Test
+    void pairsAndSinglesAreToldWhatWouldDo() {
+        Finding third = only("company", several("amphiprion-ocellaris", 2), wish("amphiprion-ocellaris", 1));
+        assertThat(third.sentence()).isEqualTo("It lives singly or as a mated pair; 3 of its kind will fight.");
+        assertThat(remedy(third)).isEqualTo("One alone or a pair.");
+        assertThat(remedy(only("company", List.of(), wish("gramma-loreto", 2)))).isEqualTo("One alone.");
+        assertThat(remedy(only("company", List.of(), wish("chromis-viridis", 3))))
+                .isEqualTo("One alone, or 5 to 30 together.");
+    }
+
+    @Test
+    void rivalsOfItsGenusAreNamedWithWhatEachApproachWouldSay() {
+        List<Resident> one = List.of(resident("Sol", "zebrasoma-flavescens", 200, 12));
+        Wish scopas = wish("zebrasoma-scopas");
+        Finding alone = only("kin", one, scopas);
+        assertThat(alone.severity()).isEqualTo(Severity.CAREFUL);
+        assertThat(alone.sentence()).isEqualTo("Sol is of its genus, Zebrasoma, and already at home here.");
+        assertThat(schools(alone))
+                .containsExactly(
+                        "By never: no.",
+                        "Same day only: take Sol out and return it together with the newcomer.",
+                        "By numbers: no, 2 rivals in " + litres(Fixtures.reef())
+                                + "; three and more in 1000\u00a0L and more spread their quarrels.");
+        assertThat(only("kin", Fixtures.reef(), with(as -> as.withKin(Approaches.Kin.NEVER)), one, scopas)
+                        .severity())
+                .isEqualTo(Severity.STOP);
+        assertThat(findings(
+                        "kin",
+                        Fixtures.reef(),
+                        HouseRules.USUAL,
+                        List.of(resident("Plum", "gramma-loreto", 90, 6)),
+                        scopas))
+                .isEmpty();
+        assertThat(findings("kin", Fixtures.reef(), HouseRules.USUAL, one, wish("zebrasoma-flavescens")))
+                .as("of one species is another question")
+                .isEmpty();
+    }
+
+    private static String litres(Tank tank) {
+        return Math.round(tank.netWater().litres()) + "\u00a0L";
+    }
+
+    @Test
+    void severalRivalsSpreadTheirQuarrelsInALargeTankOnly() {
+        List<Resident> two = List.of(
+                resident("Sol", "zebrasoma-flavescens", 200, 12), resident("Vela", "zebrasoma-veliferum", 200, 15));
+        Tank large = new TankBuilder().shape(new TankShape.Box(260, 90, 75)).build();
+        HouseRules crowd = with(as -> as.withKin(Approaches.Kin.CROWD));
+        Finding spread = only("kin", large, crowd, two, wish("zebrasoma-scopas"));
+        assertThat(spread.severity()).isEqualTo(Severity.FINE);
+        assertThat(spread.sentence()).startsWith("Sol, Vela are of its genus");
+        assertThat(schools(spread).get(1)).contains("return them together");
+        assertThat(schools(spread).get(2)).startsWith("By numbers: yes, 3 rivals in ");
+        assertThat(only("kin", large, crowd, two.subList(0, 1), wish("zebrasoma-scopas"))
+                        .severity())
+                .isEqualTo(Severity.CAREFUL);
+        assertThat(only("kin", Fixtures.reef(), crowd, two, wish("zebrasoma-scopas"))
+                        .severity())
+                .isEqualTo(Severity.CAREFUL);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, FINE", "1, FINE", "2, FINE", "3, CAREFUL", "4, CAREFUL"})
+    void whoSharesItsPlaceAndFoodIsCountedAndNamed(int count, Severity severity) {
+        Wish gramma = wish("gramma-loreto");
+        List<Resident> here = several("gramma-loreto", count);
+        Finding niche = only("niche", here, gramma);
+        assertThat(niche.severity()).isEqualTo(severity);
+        assertThat(niche.sentence())
+                .isEqualTo("It lives in caves on plankton"
+                        + switch (count) {
+                            case 0 -> "; nobody here has that place and food.";
+                            case 1 -> ", as 1 resident does: gra1.";
+                            case 2 -> ", as 2 residents do: gra1, gra2.";
+                            case 3 -> ", as 3 residents do: gra1, gra2, gra3.";
+                            default -> ", as 4 residents do: gra1, gra2, gra3 and more.";
+                        });
+        assertThat(niche.figures().get(0).value()).isEqualTo(count);
+        assertThat(niche.figures().get(1).value()).isEqualTo(count);
+    }
+
+    @Test
+    void neighboursWithOtherFoodAreNoRivals() {
+        Finding niche = only("niche", several("zebrasoma-flavescens", 1), wish("chromis-viridis", 5));
+        assertThat(niche.figures().get(0).value()).as("in mid-water too").isEqualTo(1);
+        assertThat(niche.figures().get(1).value()).as("on algae").isZero();
+        assertThat(niche.sentence()).contains("nobody here has that place and food");
+    }
+
+    @Test
+    void aCruiserWantsSoManyOfItsLengthsAndTheLongestMore() {
+        // A yellow tang cruises: 120 cm for its kind; four lengths of 17 cm are 68, of 20 cm 80. With ten lengths 170
+        // and 200.
+        HouseRules ten =
+                HouseRules.USUAL.withCapacity(HouseRules.USUAL.capacity().withBodyLengthsToSwim(10));
+        Wish tang = wish("zebrasoma-flavescens");
+        assertThat(only("swim-length", new TankBuilder().swim(120).build(), HouseRules.USUAL, List.of(), tang)
+                        .severity())
+                .isEqualTo(Severity.FINE);
+        assertThat(only("swim-length", new TankBuilder().swim(170).build(), ten, List.of(), tang)
+                        .severity())
+                .isEqualTo(Severity.CAREFUL);
+        Finding torn = only("swim-length", new TankBuilder().swim(185).build(), ten, List.of(), tang);
+        assertThat(torn.sentence())
+                .isEqualTo(
+                        "At its usual adult length the 185\u00a0cm swim is enough; at the longest known, 20\u00a0cm, it would want 200\u00a0cm.");
+        assertThat(schools(torn)).hasSize(2);
+        Finding enough = only("swim-length", new TankBuilder().swim(200).build(), ten, List.of(), tang);
+        assertThat(enough.severity()).isEqualTo(Severity.FINE);
+        assertThat(enough.sentence()).endsWith("here it has 200\u00a0cm, 11.8 of its own adult lengths.");
+        Finding hovers = only("swim-length", new TankBuilder().swim(50).build(), ten, List.of(), wish("gramma-loreto"));
+        assertThat(hovers.severity()).as("a fish that hovers wants no lengths").isEqualTo(Severity.FINE);
+    }
+
+    @Test
+    void aJuvenileHasRoomUntilADayByTheApproachThatMovesItOn() {
+        Tank small = new TankBuilder().swim(100).build();
+        Wish tang = wish("zebrasoma-flavescens");
+        Finding grown = only("swim-length", small, HouseRules.USUAL, List.of(), tang);
+        assertThat(grown.severity()).isEqualTo(Severity.STOP);
+        assertThat(schools(grown).get(1)).startsWith("Bought young, it is too big here at 14.2\u00a0cm, about 20");
+        Finding young =
+                only("swim-length", small, with(as -> as.withBigFish(Approaches.BigFish.JUVENILE)), List.of(), tang);
+        assertThat(young.severity()).isEqualTo(Severity.CAREFUL);
+        assertThat(young.sentence()).contains("It has room until about 20", "at 14.2\u00a0cm.");
+        Wish old = tang.withLengthCm(java.util.Optional.of(16.0));
+        Finding late =
+                only("swim-length", small, with(as -> as.withBigFish(Approaches.BigFish.JUVENILE)), List.of(), old);
+        assertThat(late.severity()).isEqualTo(Severity.STOP);
+        assertThat(schools(late).get(1)).contains("at the size to be bought it is too long already");
+    }
+
+    @Test
+    void pressureIsSaidWithWhoAndHowHardAndPeaceAsPeace() {
+        List<Finding> harsh = findings(
+                "pressure",
+                Fixtures.reef(),
+                HouseRules.USUAL,
+                List.of(resident("Gale", "chrysiptera-parasema", 400, 7), resident("Plum", "gramma-loreto", 90, 6)),
+                wish("chrysiptera-cyanea"));
+        assertThat(harsh.get(0).sentence())
+                .startsWith("Hardest pressure on it: ")
+                .contains(", from Gale, in its first week (care from 4).");
+        assertThat(harsh.get(0).severity()).isEqualTo(Severity.CAREFUL);
+        assertThat(remedy(harsh.get(0))).startsWith("A box on arrival");
+        assertThat(harsh)
+                .anySatisfy(one -> assertThat(one.sentence())
+                        .startsWith("Hardest pressure from it: ")
+                        .contains(", on "));
+        List<Finding> calm = findings(
+                "pressure",
+                Fixtures.reef(),
+                HouseRules.USUAL,
+                List.of(resident("Dot", "elacatinus-oceanops", 90, 4)),
+                wish("synchiropus-splendidus"));
+        assertThat(calm).extracting(Finding::sentence).contains("It would leave everyone here in peace.");
+        assertThat(findings(
+                        "pressure",
+                        Fixtures.reef(),
+                        HouseRules.USUAL,
+                        List.of(resident("Reed", "synchiropus-splendidus", 90, 5)),
+                        wish("elacatinus-oceanops")))
+                .extracting(Finding::sentence)
+                .contains("Everyone here would leave it in peace.");
+        assertThat(calm).allSatisfy(one -> assertThat(one.remedy()).isEmpty());
+        assertThat(findings("pressure", Fixtures.reef(), HouseRules.USUAL, List.of(), wish("gramma-loreto")))
+                .isEmpty();
+    }
+
+    static Stream<org.junit.jupiter.params.provider.Arguments> disturbers() {
+        return Stream.of(
+                org.junit.jupiter.params.provider.Arguments.of(
+                        "pygoplites-diacanthus", AnimalGroup.SMALL_POLYP_STONY_CORALS, true),
+                org.junit.jupiter.params.provider.Arguments.of("pygoplites-diacanthus", AnimalGroup.SOFT_CORALS, false),
+                org.junit.jupiter.params.provider.Arguments.of("opistognathus-aurifrons", AnimalGroup.CLAMS, true),
+                org.junit.jupiter.params.provider.Arguments.of(
+                        "opistognathus-aurifrons", AnimalGroup.SOFT_CORALS, true),
+                org.junit.jupiter.params.provider.Arguments.of(
+                        "opistognathus-aurifrons", AnimalGroup.LARGE_POLYP_STONY_CORALS, true),
+                org.junit.jupiter.params.provider.Arguments.of("opistognathus-aurifrons", AnimalGroup.SNAILS, false));
+    }
+
+    @ParameterizedTest
+    @org.junit.jupiter.params.provider.MethodSource("disturbers")
+    void whatItBreaksMattersWhereItIsKept(String species, AnimalGroup group, boolean matters) {
+        Finding finding = only(
+                "disturbance", new TankBuilder().holding(group, 5).build(), HouseRules.USUAL, List.of(), wish(species));
+        assertThat(finding.severity()).isEqualTo(matters ? Severity.CAREFUL : Severity.FINE);
+    }
+
+    @Test
+    void whoTopplesRockMattersWhereThereIsRock() {
+        Wish wrasse = wish("thalassoma-lunare");
+        assertThat(only("disturbance", Fixtures.reef(), HouseRules.USUAL, List.of(), wrasse)
+                        .severity())
+                .isEqualTo(Severity.CAREFUL);
+        Tank bare =
+                new TankBuilder().water(new WaterSpace(4, 0, 1.6, 0.4, 0.4, 50)).build();
+        assertThat(only("disturbance", bare, HouseRules.USUAL, List.of(), wrasse)
+                        .severity())
+                .isEqualTo(Severity.FINE);
+    }
+
+    @Test
+    void waterSuitsToItsLastDegreeAndGravity() {
+        var water = Fixtures.species("gramma-loreto").water();
+        double cool = water.coolestCelsius().value();
+        double warm = water.warmestCelsius().value();
+        double least = water.lowestSpecificGravity().value();
+        for (double[] suits : new double[][] {{cool, 1.025}, {warm, 1.025}, {25, least}}) {
+            assertThat(wet(suits[0], suits[1])).isEmpty();
+        }
+        assertThat(wet(cool - 0.1, 1.025))
+                .singleElement()
+                .satisfies(one -> assertThat(one.severity()).isEqualTo(Severity.STOP));
+        assertThat(wet(warm + 0.1, 1.025)).hasSize(1);
+        assertThat(wet(25, least - 0.0005))
+                .singleElement()
+                .satisfies(one -> assertThat(one.schools()).hasSize(2));
+    }
+
+    private static List<Finding> wet(double celsius, double gravity) {
+        return findings(
+                "water",
+                Fixtures.reef().withRegime(new WaterRegime(celsius, gravity)),
+                HouseRules.USUAL,
+                List.of(),
+                wish("gramma-loreto"));
+    }
+
+    @Test
+    void aJudgementKnowsItsLastGateAndItsUndatedOne() {
+        Tank young = new TankBuilder()
+                .cycledOn(TODAY.minusMonths(1))
+                .cover(Cover.Kind.OPEN, 0)
+                .build();
+        Judgement mandarin = judge(young, HouseRules.USUAL, List.of(), wish("macropharyngodon-bipartitus"));
+        assertThat(mandarin.undatedGate()).map(Finding::rule).contains("cover");
+        Finding last = mandarin.lastGate().orElseThrow();
+        assertThat(last.rule()).isNotEqualTo("headroom").isNotEqualTo("cover");
+        assertThat(mandarin.findings(Severity.WAIT).stream()
+                        .filter(one -> !one.rule().equals("headroom"))
+                        .flatMap(one -> one.until().stream()))
+                .allSatisfy(
+                        day -> assertThat(day).isBeforeOrEqualTo(last.until().orElseThrow()));
+        Judgement free = judge(Fixtures.reef(), HouseRules.USUAL, List.of(), wish("elacatinus-oceanops"));
+        assertThat(free.lastGate()).isEmpty();
+        assertThat(free.undatedGate()).isEmpty();
+        assertThat(free.findings(Severity.WAIT)).isEmpty();
+        Judgement crowded = judge(gallons(20, 6), HouseRules.USUAL, List.of(), wish("amphiprion-ocellaris", 1));
+        assertThat(crowded.lastGate())
+                .as("headroom is dated by the order itself")
+                .isEmpty();
+    }
+
+    @Test
+    void theKeepersWordCountsBeforeTheFindings() {
+        Wish naso = wish("naso-lituratus");
+        Wish neon = wish("elacatinus-oceanops");
+        assertThat(judge(Fixtures.reef(), HouseRules.USUAL, List.of(), naso).inPlan())
+                .isFalse();
+        assertThat(judge(Fixtures.reef(), HouseRules.USUAL, List.of(), naso.withDecision(Wish.Decision.IN))
+                        .inPlan())
+                .isTrue();
+        assertThat(judge(Fixtures.reef(), HouseRules.USUAL, List.of(), neon).inPlan())
+                .isTrue();
+        assertThat(judge(Fixtures.reef(), HouseRules.USUAL, List.of(), neon.withDecision(Wish.Decision.STRUCK))
+                        .inPlan())
+                .isFalse();
+        HouseRules overruled = HouseRules.USUAL.withOverruled(
+                Map.of("volume", "it moves on", "swim-length", "it moves on", "headroom", "it moves on"));
+        Judgement moved = judge(Fixtures.reef(), overruled, List.of(), naso);
+        assertThat(moved.verdict()).isNotEqualTo(Verdict.OUT);
+        assertThat(moved.findings())
+                .filteredOn(one -> one.rule().equals("volume"))
+                .allSatisfy(one -> assertThat(Objects.toString(one.sentence())).contains("it moves on"));
+        assertThat(moved.findings().stream().map(Finding::severity)).isSorted();
+    }
+
+    @Test
+    void oneMoreDegreeOfAWaterlessTankIsStillAWait() {
+        Judgement cycling =
+                judge(new TankBuilder().cycling().build(), HouseRules.USUAL, List.of(), wish("gramma-loreto"));
+        assertThat(cycling.verdict()).isEqualTo(Verdict.LATER);
+        assertThat(cycling.laterFrom()).isEmpty();
+    }
+}
