@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
@@ -22,6 +23,7 @@ import org.pelluna.core.headroom.Load;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Homes;
 import org.pelluna.core.patch.Patches;
+import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -119,16 +121,10 @@ public final class Reef {
                     one,
                     one.from(),
                     ReefEvent.Kind.ARRIVAL,
-                    one.planned() ? " is to come" : " came",
+                    one.planned() ? " is to come" : isBack(one) ? " is back" : " came",
                     "at ",
                     Quantity.cm(one.fish().growth().startLengthCm())));
-            one.until()
-                    .ifPresent(day -> all.add(mark(
-                            one,
-                            day,
-                            ReefEvent.Kind.LOSS,
-                            " left",
-                            cause(one.fish().id()))));
+            one.until().ifPresent(day -> all.add(left(one, day)));
             Future.outgrown(one.fish(), plan.tank(), plan.houseRules())
                     .filter(out -> one.isHere(out.on()))
                     .ifPresent(out -> all.add(new ReefEvent(
@@ -143,6 +139,32 @@ public final class Reef {
                 .thenComparing(ReefEvent::kind)
                 .thenComparing(ReefEvent::words));
         return List.copyOf(all);
+    }
+
+    /** It is taken out for a time, or gone for good. */
+    private ReefEvent left(Member one, LocalDate day) {
+        return absence(one.fish().id(), Absence::from, day)
+                .map(out -> mark(
+                        one,
+                        day,
+                        ReefEvent.Kind.LOSS,
+                        " is taken out",
+                        out.place().words()))
+                .orElseGet(() -> mark(
+                        one, day, ReefEvent.Kind.LOSS, " left", cause(one.fish().id())));
+    }
+
+    private boolean isBack(Member one) {
+        return absence(one.fish().id(), out -> out.until().orElse(LocalDate.MIN), one.from())
+                .isPresent();
+    }
+
+    private Optional<Absence> absence(FishId id, Function<Absence, LocalDate> when, LocalDate day) {
+        return plan.residents().stream()
+                .filter(fish -> fish.id().equals(id))
+                .flatMap(fish -> fish.noted().absences().stream())
+                .filter(out -> when.apply(out).equals(day))
+                .findFirst();
     }
 
     private String cause(FishId id) {
@@ -207,9 +229,21 @@ public final class Reef {
                 .remedy("Move one of them on before.");
     }
 
-    /** Everyone as they are on a day: those here, those to come, those gone. */
+    /** Everyone as they are on a day, each once however often it came: here, to come (again), or gone for good. */
     public List<FishOnDay> swimmers(LocalDate on) {
-        return members.stream().map(one -> swimmer(one, on)).toList();
+        Map<FishId, FishOnDay> each = new LinkedHashMap<>();
+        for (Member one : members) {
+            FishOnDay then = swimmer(one, on);
+            each.merge(one.fish().id(), then, Reef::telling);
+        }
+        return List.copyOf(each.values());
+    }
+
+    /** Of two stays of a fish, in order, the one that tells where it is: here before to come, to come before gone; the last gone, the next to come. */
+    private static FishOnDay telling(FishOnDay first, FishOnDay second) {
+        return first.presence() == FishOnDay.Presence.GONE || second.presence() == FishOnDay.Presence.HERE
+                ? second
+                : first;
     }
 
     private static FishOnDay swimmer(Member one, LocalDate on) {

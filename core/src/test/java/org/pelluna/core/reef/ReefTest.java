@@ -10,9 +10,12 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.forecast.WaterForecast.PlannedFish;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.FishHappening;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterSpace;
@@ -107,5 +110,32 @@ class ReefTest {
         assertThat(reef.end()).isEqualTo(TODAY.plusYears(1));
         assertThat(reef.swimmers(TODAY)).isEmpty();
         assertThat(reef.patches(TODAY).all()).isEmpty();
+    }
+
+    /** A fish that was out for a time has two stays and is still one fish, on any day. */
+    @Test
+    void aFishThatWasOutIsOneFishAndItsAbsenceIsMarked() {
+        Resident gale = Fixtures.resident("gale", "chrysiptera-parasema", 100, 4);
+        Absence out = new Absence(
+                "out",
+                TODAY.minusDays(40),
+                Optional.of(TODAY.minusDays(30)),
+                Absence.Place.QUARANTINE,
+                Optional.empty());
+        TankPlan plan = new FishHappening.TakenOut(gale.id(), out)
+                .applyTo(Fixtures.plan(Fixtures.reef(), List.of(gale, left("ember", "gramma-loreto", 200, 50))));
+        Reef reef = new Reef(ResolvedPlan.of(plan, Fixtures.CATALOGUE), List.of());
+        for (int ago = 210; ago >= 0; ago -= 5) {
+            assertThat(reef.swimmers(TODAY.minusDays(ago)))
+                    .extracting(one -> one.fish().id().key())
+                    .containsExactlyInAnyOrder("gale", "ember");
+        }
+        assertThat(on(reef, "gale", TODAY.minusDays(120)).presence()).isEqualTo(FishOnDay.Presence.TO_COME);
+        assertThat(on(reef, "gale", TODAY.minusDays(60)).presence()).isEqualTo(FishOnDay.Presence.HERE);
+        assertThat(on(reef, "gale", TODAY.minusDays(35)).presence()).isEqualTo(FishOnDay.Presence.TO_COME);
+        assertThat(on(reef, "gale", TODAY).presence()).isEqualTo(FishOnDay.Presence.HERE);
+        assertThat(reef.marks())
+                .extracting(ReefEvent::words)
+                .contains("gale came", "gale is taken out", "gale is back", "ember left");
     }
 }
