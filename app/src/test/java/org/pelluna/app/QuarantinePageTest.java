@@ -182,7 +182,7 @@ class QuarantinePageTest extends PageTest {
                         two.get(0),
                         "fish",
                         two.get(1),
-                        "to",
+                        "into",
                         reef.toString(),
                         "on",
                         plan(bare).asOf().toString())
@@ -244,7 +244,7 @@ class QuarantinePageTest extends PageTest {
                         back,
                         "fish",
                         guest.id().key(),
-                        "to",
+                        "into",
                         reef.toString(),
                         "on",
                         plan(bare).asOf().toString())
@@ -311,7 +311,7 @@ class QuarantinePageTest extends PageTest {
                         "/tanks/" + reef + "/fish/gale/move",
                         "form",
                         UUID.randomUUID().toString(),
-                        "to",
+                        "into",
                         theirs.toString(),
                         "on",
                         plan(reef).asOf().toString())
@@ -328,7 +328,7 @@ class QuarantinePageTest extends PageTest {
                         plan(reef).asOf(),
                         demoPlan().tank().withName("The long one"),
                         demoPlan().houseRules()));
-        assertThat(page("/tanks/" + reef + "/move?to=" + larger))
+        assertThat(page("/tanks/" + reef + "/move?into=" + larger))
                 .contains("Move its fish into The long one", "Gale", "from ");
         TankPlan before = plan(reef);
         String form = UUID.randomUUID().toString();
@@ -338,11 +338,11 @@ class QuarantinePageTest extends PageTest {
                         form,
                         "fish",
                         "gale",
-                        "to",
+                        "into",
                         larger.toString(),
                         "on",
                         plan(reef).asOf().toString())
-                .andExpect(redirectedUrl("/tanks/" + reef + "/move?to=" + larger));
+                .andExpect(redirectedUrl("/tanks/" + reef + "/move?into=" + larger));
         assertThat(plan(larger).residents()).extracting(Resident::name).containsExactly("Gale");
         assertThat(plan(larger).log()).hasSize(1);
         assertThat(fish(plan(reef), "gale").leftOn()).contains(plan(reef).asOf());

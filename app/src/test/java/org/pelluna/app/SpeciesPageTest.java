@@ -74,7 +74,9 @@ class SpeciesPageTest extends PageTest {
         see("/shop?q=queen angelfish")
                 .andExpect(content().string(containsString("Holacanthus ciliaris")))
                 .andExpect(content().string(containsString("net water than this tank has")));
-        see("/shop?q=qwxzv").andExpect(content().string(containsString("No fish of the catalogue goes by that name")));
+        see("/shop?q=qwxzv")
+                .andExpect(
+                        content().string(containsString("No fish or other animal of the catalogue goes by that name")));
     }
 
     @Test

@@ -222,7 +222,7 @@ class ArrivalsView {
                         + Numbers.plain(arrival.room().limit()) + " "
                         + (arrival.room().unit() + " of " + arrival.room().name()).strip() + " from then",
                 arrival.overHeadroom(),
-                Numbers.plain(arrival.cost().pressure()),
+                Numbers.count(arrival.cost().pressure(), "encounter"),
                 arrival.reasons().stream()
                         .map(finding -> FindingView.of(finding, measures))
                         .toList());

@@ -100,10 +100,10 @@ class FishController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             @RequestParam String form,
-            @RequestParam UUID to,
+            @RequestParam UUID into,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
-        moves.move(keeper.id(), tankId, form, List.of(key), to, on)
+        moves.move(keeper.id(), tankId, form, List.of(key), into, on)
                 .ifPresentOrElse(
                         said -> Undo.offer(redirect, said, MoveController.undoOf(tankId, form)),
                         () -> Undo.say(redirect, "This is recorded already."));

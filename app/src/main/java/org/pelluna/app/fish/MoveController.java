@@ -70,14 +70,14 @@ class MoveController {
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @RequestParam Optional<UUID> to,
+            @RequestParam Optional<UUID> into,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         ResolvedPlan stock = cache.of(keeper.id(), tankId).assessment().stock();
         List<TankRow> others = tanks.of(keeper.id()).stream()
                 .filter(one -> !one.id().equals(tankId) && one.kind() == Purpose.Kind.DISPLAY)
                 .toList();
-        Optional<TankRow> target = to.map(id -> tanks.get(keeper.id(), id))
+        Optional<TankRow> target = into.map(id -> tanks.get(keeper.id(), id))
                 .or(() -> others.size() == 1 ? Optional.of(others.get(0)) : Optional.empty());
         List<Fish> all = stock.withAbsent().residents();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
@@ -140,14 +140,14 @@ class MoveController {
             @PathVariable UUID tankId,
             @RequestParam String form,
             @RequestParam(defaultValue = "") List<String> fish,
-            @RequestParam UUID to,
+            @RequestParam UUID into,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
-        moves.move(keeper.id(), tankId, form, fish, to, on)
+        moves.move(keeper.id(), tankId, form, fish, into, on)
                 .ifPresentOrElse(
                         said -> Undo.offer(redirect, said, undoOf(tankId, form)),
                         () -> Undo.say(redirect, "This is recorded already."));
-        return "redirect:/tanks/" + tankId + "/move?to=" + to;
+        return "redirect:/tanks/" + tankId + "/move?into=" + into;
     }
 
     /** Takes a move back in both tanks. */

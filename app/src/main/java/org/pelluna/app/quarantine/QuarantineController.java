@@ -161,13 +161,13 @@ class QuarantineController {
             @PathVariable UUID tankId,
             @RequestParam String form,
             @RequestParam(defaultValue = "") List<String> fish,
-            @RequestParam UUID to,
+            @RequestParam UUID into,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
-        if (tanks.get(keeper.id(), to).kind() != Purpose.Kind.DISPLAY) {
+        if (tanks.get(keeper.id(), into).kind() != Purpose.Kind.DISPLAY) {
             throw new Refused("choose a display");
         }
-        moves.move(keeper.id(), tankId, form, fish, to, on)
+        moves.move(keeper.id(), tankId, form, fish, into, on)
                 .ifPresentOrElse(
                         said -> Undo.offer(redirect, said, "/tanks/" + tankId + "/moves/" + form + "/undo"),
                         () -> Undo.say(redirect, "This is recorded already."));

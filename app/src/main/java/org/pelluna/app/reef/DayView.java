@@ -192,7 +192,8 @@ record DayView(
                 .limit(HARDEST)
                 .filter(one -> one.perHour() >= 0.05)
                 .map(one -> names.get(one.aggressorId()) + " on " + names.get(one.victimId()) + ": "
-                        + Numbers.plain(one.perHour()) + " encounters/h" + (one.perHour() >= careful ? " ▲" : ""))
+                        + Numbers.count(one.perHour(), "encounter") + " an hour"
+                        + (one.perHour() >= careful ? " ▲" : ""))
                 .toList();
     }
 

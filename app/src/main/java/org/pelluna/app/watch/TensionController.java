@@ -120,7 +120,7 @@ class TensionController {
                         .map(name -> "attacked by " + name)
                         .orElse("attacked by all"),
                 one.since().toString(),
-                one.encounters() + " encounters in " + Numbers.plain(one.hours(), 1) + " h watched",
+                Numbers.count(one.encounters(), "encounter") + " in " + Numbers.plain(one.hours(), 1) + " h watched",
                 one.hours() > 0
                         ? Numbers.plain(one.rate(), 1) + " an hour in the last week (95 %: "
                                 + interval(one.rateInterval()) + "); others here suffer "

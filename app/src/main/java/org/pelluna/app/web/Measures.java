@@ -75,7 +75,13 @@ public record Measures(LengthUnit length, VolumeUnit volume, TemperatureUnit tem
             case "cm" -> lengthOf(figure.value());
             case "L" -> volumeOf(figure.value());
             case "" -> Numbers.plain(figure.value(), 2);
-            default -> Numbers.plain(figure.value(), 2) + "\u00a0" + figure.unit();
+            default -> {
+                String plain = Numbers.plain(figure.value(), 2);
+                String unit = figure.unit();
+                // One encounter, one fish: the plural of a unit goes with its number.
+                yield plain + "\u00a0"
+                        + (plain.equals("1") ? unit.replaceFirst("^(encounter|day|month|week)s\\b", "$1") : unit);
+            }
         };
     }
 }

@@ -108,11 +108,11 @@ class StoryTest extends BrowserTest {
                 .hasCount(0);
 
         place(page, "Shop");
-        page.getByLabel("The fish in front of you").fill("yelow tang");
+        page.getByLabel("The fish, shrimp or snail in front of you").fill("yelow tang");
         button(page, "Ask").click();
         assertThat(page.locator("article h2")).hasText("Yellow tang");
         assertThat(page.locator("article [role=status]")).hasText("no");
-        page.getByLabel("The fish in front of you").fill("gramma loreto");
+        page.getByLabel("The fish, shrimp or snail in front of you").fill("gramma loreto");
         button(page, "Ask").click();
         assertThat(page.locator("article [role=status]")).containsText("yes");
         page.locator("article h2 a").click();
