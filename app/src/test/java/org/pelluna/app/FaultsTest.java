@@ -169,7 +169,8 @@ class FaultsTest extends PageTest {
                 .andExpect(org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl(
                         page + "?show=all"))
                 .andReturn();
-        pages.perform(get(keeper, page + "?show=all").cookie(answer.getResponse().getCookie("SESSION")))
+        pages.perform(get(keeper, page + "?show=all")
+                        .cookie(answer.getResponse().getCookie("SESSION")))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("Not saved: an arrival is put off by 1 to 730 days.")))
                 .andExpect(content().string(containsString("value=\"the importer&#39;s flight\"")));

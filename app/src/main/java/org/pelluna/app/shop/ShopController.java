@@ -11,6 +11,8 @@ import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
+import org.pelluna.core.arrival.ArrivalCalendar;
+import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.shop.InvertebrateCard;
 import org.pelluna.core.shop.ShopCard;
@@ -31,6 +33,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ShopController {
     private static final int OTHERS = 7;
 
+    private static final int MOST_NEXT = 3;
+
     private final TankStore tanks;
     private final TankCache cache;
     private final Catalogue catalogue;
@@ -46,8 +50,8 @@ class ShopController {
     /** A fish the text may also have meant. */
     record Other(String id, String name, String scientificName) {}
 
-    /** An arrival to look for. */
-    record Next(String names, String date) {}
+    /** An arrival to look for, from which day, and the day it is to come. */
+    record Next(String names, String look, String comes) {}
 
     /** The card ready to print. */
     record CardView(
@@ -106,15 +110,20 @@ class ShopController {
                         .map(one -> new Other(one.id().key(), one.commonName(), one.scientificName()))
                         .toList());
         if (fish.isEmpty() && animal.isEmpty()) {
-            model.addAttribute(
-                    "next",
-                    cache.of(keeper.id(), tankId).assessment().order().arrivals().stream()
-                            .limit(3)
-                            .map(arrival ->
-                                    new Next(arrival.names(), arrival.date().toString()))
-                            .toList());
+            model.addAttribute("next", next(cache.of(keeper.id(), tankId).assessment()));
         }
         return "shop/page";
+    }
+
+    private static List<Next> next(Assessment assessment) {
+        return ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
+                .flatMap(lane -> lane.span(ArrivalCalendar.Span.Kind.LOOK).stream()
+                        .map(look -> new Next(
+                                lane.arrival().names(),
+                                look.from().toString(),
+                                lane.arrival().date().toString())))
+                .limit(MOST_NEXT)
+                .toList();
     }
 
     private static List<String> others(List<Invertebrate> animals, Optional<Invertebrate> meant) {

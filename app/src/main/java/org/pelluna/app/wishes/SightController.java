@@ -44,6 +44,7 @@ class SightController {
             @RequestParam Optional<Double> price,
             @RequestParam Optional<Life.Sex> sex,
             @RequestParam Optional<String> note,
+            @RequestParam Optional<Sight.Hold> hold,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         LocalDate day = on.orElseGet(record::today);

@@ -29,6 +29,7 @@ import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.Sight;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.WishesTogether;
@@ -111,13 +112,14 @@ class WishController {
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
         Assessment assessment = cache.of(keeper.id(), tankId).assessment();
         List<WishView> wishes = assessment.judgements().stream()
-                .map(judgement -> WishView.of(judgement, measures))
+                .map(judgement -> WishView.of(judgement, assessment.order(), measures))
                 .toList();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("shelves", shelves(wishes));
         model.addAttribute("today", assessment.stock().plan().asOf());
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("sexes", Life.Sex.values());
+        model.addAttribute("holds", Sight.Hold.values());
         model.addAttribute("shared", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.WISHES));
         model.addAttribute(
                 "price",

@@ -8,6 +8,7 @@ import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
+import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Sight;
 import org.pelluna.core.plan.Wish;
@@ -37,6 +38,7 @@ import org.pelluna.core.units.Numbers;
  * @param seen mark of the wish as it is shown
  * @param word the keeper's note on their decision; empty if there is none
  * @param sight how one was seen in the shop; empty if none was
+ * @param comes its day in the order, or that it has none; empty for a wish that is not in the plan
  */
 record WishView(
         String key,
@@ -58,9 +60,10 @@ record WishView(
         String note,
         String seen,
         String word,
-        String sight) {
+        String sight,
+        String comes) {
 
-    static WishView of(Judgement judgement, Measures measures) {
+    static WishView of(Judgement judgement, ArrivalPlan order, Measures measures) {
         Wish wish = judgement.wished().wish();
         Species species = judgement.wished().species();
         return new WishView(
@@ -84,7 +87,20 @@ record WishView(
                 species.note().orElse(""),
                 Seen.mark(wish),
                 wish.decisionNote().orElse(""),
-                wish.sight().map(seen -> sight(seen, measures)).orElse(""));
+                wish.sight().map(seen -> sight(seen, measures)).orElse(""),
+                comes(judgement, order));
+    }
+
+    private static String comes(Judgement judgement, ArrivalPlan order) {
+        if (!judgement.inPlan()) {
+            return "";
+        }
+        return order.arrivals().stream()
+                .filter(arrival ->
+                        arrival.wishIds().contains(judgement.wished().wish().id()))
+                .findFirst()
+                .map(arrival -> "In your order: " + arrival.date() + ".")
+                .orElse("In your order: without a day; the arrivals say why.");
     }
 
     private static List<FindingView> views(Judgement judgement, Measures measures, Severity... stances) {
@@ -115,6 +131,7 @@ record WishView(
     private static String sight(Sight seen, Measures measures) {
         return Stream.of(
                         seen.where().map(shop -> " at " + shop),
+                        seen.hold().map(hold -> ", " + hold.words()),
                         seen.ate().map(ate -> ate ? ", eating" : ", not eating"),
                         seen.origin().map(origin -> ", " + origin.words()),
                         seen.sex().map(sex -> ", " + sex.words()),

@@ -78,11 +78,14 @@ public record Wish(
         return with(as -> as.decision(word).decisionNote(note));
     }
 
-    /** The same as seen in a shop: its length and price are those seen, where they were looked at. */
+    /** The same as seen in a shop: its length and price are those seen, where they were looked at; held or paid, it stays in the plan. */
     public Wish seen(Sight seen) {
-        return with(as -> as.sight(Optional.of(seen))
+        Wish wish = with(as -> as.sight(Optional.of(seen))
                 .lengthCm(seen.lengthCm().or(() -> lengthCm))
                 .price(seen.price().map(one -> one * count).or(() -> price)));
+        return seen.hold()
+                .map(hold -> wish.decided(Decision.IN, Optional.of(hold.words())))
+                .orElse(wish);
     }
 
     /** What is known of one of its fish on the day it comes, from what was seen in the shop; empty if nothing is. */

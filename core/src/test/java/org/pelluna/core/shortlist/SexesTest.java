@@ -176,4 +176,25 @@ class SexesTest {
                     assertThat(finding.sentence()).contains("not eating on");
                 });
     }
+
+    @Test
+    void aFishThatIsHeldStaysInThePlan() {
+        Sight held = new Sight(
+                TODAY,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Sight.Hold.PAID));
+        Wish wish = Fixtures.wish("naso-lituratus").seen(held);
+        assertThat(wish.decision()).isEqualTo(Wish.Decision.IN);
+        assertThat(wish.decisionNote()).contains("paid, still at the shop");
+        assertThat(Fixtures.wish(CLOWN)
+                        .seen(sight(Optional.empty(), Optional.empty()))
+                        .decision())
+                .isEqualTo(Wish.Decision.OPEN);
+    }
 }
