@@ -12,6 +12,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.plan.Wish;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** A way among the alternatives is taken: order and tasks follow, and are taken back. A quiet watch of the past is noted. */
@@ -55,9 +56,13 @@ class WaysTest extends PageTest {
                         .andExpect(redirectedUrl("/tanks/" + tank + "/arrivals"));
             }
             TankPlan taken = plan();
+            boolean computed = way.key().equals("best") || way.key().equals(Alternative.FEWER);
             assertThat(taken.schedule().order())
                     .as(way.key())
-                    .isEqualTo(way.key().equals("best") ? java.util.List.of() : way.wishOrder(answers.planning()));
+                    .isEqualTo(computed ? java.util.List.of() : way.wishOrder(answers.planning()));
+            assertThat(taken.wishes().stream().filter(one -> one.decision() == Wish.Decision.STRUCK))
+                    .as(way.key())
+                    .hasSize(way.key().equals(Alternative.FEWER) ? 1 : 0);
             boolean bully = way.outMeanwhile(answers.planning()).isPresent();
             assertThat(taken.observations().tasks())
                     .as(way.key())

@@ -1,0 +1,91 @@
+package org.pelluna.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.browser.Browsers.Watched;
+
+/** Two dwarf angelfish in quarantine: the larger turns male, the other dies, one moves in. */
+class QuarantineStoryTest extends BrowserTest {
+    @Test
+    void twoGoIntoQuarantineAndOneComesOut() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        quarantineTank(page);
+        page.getByText("All tanks").first().click();
+        skerryReef(page);
+        place(page, "Wishes");
+        page.getByLabel("Fish, by any name").fill("flame angelfish");
+        page.getByLabel("How many").fill("2");
+        page.getByLabel("Price of all").fill("150");
+        button(page, "Wish for it").click();
+        Locator wish = page.locator("article", new Page.LocatorOptions().setHasText("Flame angelfish"));
+        wish.getByText("Decide yourself").click();
+        wish.getByLabel("Your decision").selectOption("IN");
+        wish.locator("form[action$='/decide'] button").click();
+
+        place(page, "Arrivals");
+        Locator arrival = page.locator("li[data-place]", new Page.LocatorOptions().setHasText("Flame angelfish"))
+                .first();
+        arrival.getByText("Bought, into quarantine").click();
+        Locator bought = arrival.locator("form[action$='/into-quarantine']").first();
+        bought.locator("[name=on]").fill(LocalDate.now().minusDays(6).toString());
+        bought.getByLabel("Called").fill("Cinder");
+        bought.locator("button").click();
+        assertThat(said(page)).containsText("Cinder 1, Cinder 2 are in Side cabinet now.");
+        page.getByText("what happens to it is noted there").first().click();
+        assertThat(page.locator("h1")).hasText("Quarantine");
+        assertThat(page.locator("main")).containsText("2 fish: observation until");
+
+        page.locator("li", new Page.LocatorOptions().setHasText("Cinder 2"))
+                .getByText("its page")
+                .click();
+        assertThat(page.locator("main")).containsText("it is the one to turn male");
+        page.getByText("Sex or stage").first().click();
+        page.getByLabel("It is", new Page.GetByLabelOptions().setExact(true))
+                .first()
+                .selectOption("MALE");
+        page.locator("form[action$='/sex'] button").click();
+        assertThat(said(page)).containsText("Cinder 2 is noted as male.");
+
+        place(page, "Losses");
+        page.getByLabel("Fish")
+                .selectOption(
+                        new com.microsoft.playwright.options.SelectOption().setLabel("Cinder 1 — Flame angelfish"));
+        page.locator("#cause").selectOption("DISEASE");
+        button(page, "Record the loss").click();
+        place(page, "Quarantine");
+        assertThat(page.locator("main")).containsText("1 fish:");
+        page.getByLabel("Into").selectOption("Skerry reef");
+        button(page, "Move those marked").click();
+        assertThat(said(page)).containsText("Cinder 2 is in Skerry reef now.");
+        assertThat(page.locator("main")).containsText("Nobody is in it");
+
+        page.getByText("All tanks").first().click();
+        skerryReef(page);
+        page.locator("main").getByText("Cinder 2").first().click();
+        assertThat(page.locator("main")).containsText("Flame angelfish, Centropyge loriculus");
+        assertThat(page.locator("main")).containsText(", male");
+        place(page, "Losses");
+        assertThat(page.locator("main")).containsText("in quarantine on");
+        assertThat(watched.troubles()).isEmpty();
+    }
+
+    private static void quarantineTank(Page page) {
+        page.getByText("All tanks").first().click();
+        page.getByText("New tank").first().click();
+        page.getByText("quarantine tank").first().click();
+        page.getByLabel("Name of the tank").fill("Side cabinet");
+        page.getByLabel("Places for fish").fill("4");
+        page.getByLabel("Compartments").fill("2");
+        page.getByLabel("Inside length").fill("60");
+        page.getByLabel("Inside width").fill("40");
+        page.getByLabel("Inside height").fill("40");
+        button(page, "Add the tank").click();
+        assertThat(page.locator("h1")).hasText("Side cabinet");
+    }
+}
