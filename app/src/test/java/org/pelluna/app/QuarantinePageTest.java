@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
@@ -349,5 +350,49 @@ class QuarantinePageTest extends PageTest {
         send("/tanks/" + larger + "/moves/" + form + "/undo").andExpect(status().is3xxRedirection());
         assertThat(plan(reef)).isEqualTo(before);
         assertThat(plan(larger).residents()).isEmpty();
+    }
+
+    /** A fish of a species that its keeper has added brings the species along; the other tank's pages go on. */
+    @Test
+    void aFishOfAnOwnSpeciesBringsItsSpeciesAlongAndNobodyMovesTwice() throws Exception {
+        OwnSpecies basslet = new OwnSpecies(
+                new SpeciesId("own-gramma-dejongi"),
+                "Gramma dejongi",
+                "Golden basslet",
+                new SpeciesId("gramma-loreto"),
+                7,
+                5,
+                130,
+                70,
+                0.12,
+                1,
+                java.util.Map.of(),
+                "a trader's sheet");
+        TankPlan demo = demoPlan();
+        UUID old = tanks.add(
+                keeper.id(),
+                demo.withOwnSpecies(List.of(basslet))
+                        .withResidents(demo.residents().stream()
+                                .map(one -> one.id().key().equals("plum") ? one.withSpeciesId(basslet.id()) : one)
+                                .toList()));
+        String form = UUID.randomUUID().toString();
+        String day = plan(old).asOf().toString();
+        send("/tanks/" + old + "/fish/plum/move", "form", form, "into", reef.toString(), "on", day)
+                .andExpect(redirectedUrl("/tanks/" + old + "/fish/plum"));
+        for (String path : List.of("", "/company", "/arrivals", "/reef")) {
+            page("/tanks/" + reef + path);
+        }
+        assertThat(page("/tanks/" + reef)).contains("Golden basslet");
+        send(
+                        "/tanks/" + old + "/fish/plum/move",
+                        "form",
+                        UUID.randomUUID().toString(),
+                        "into",
+                        reef.toString(),
+                        "on",
+                        plan(old).asOf().minusDays(1).toString())
+                .andExpect(status().isBadRequest());
+        send("/tanks/" + reef + "/moves/" + form + "/undo").andExpect(status().is3xxRedirection());
+        assertThat(fish(plan(old), "plum").leftOn()).isEmpty();
     }
 }

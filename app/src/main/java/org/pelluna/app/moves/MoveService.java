@@ -64,12 +64,15 @@ public class MoveService {
                         one -> one.noted().bound().filter(bound -> bound.tank().equals(toId.toString())),
                         LinkedHashMap::new,
                         Collectors.toList()));
+        parts.bring(
+                keeperId, plan, toId, leaving.stream().map(Resident::speciesId).toList());
         int part = 0;
         for (Map.Entry<Optional<Life.Bound>, List<Resident>> group : groups.entrySet()) {
             TankPlan into = tanks.plan(keeperId, toId);
             Travellers coming =
                     Travellers.of(plan, from.name(), group.getValue(), into, on, Optional.empty(), catalogue);
             Happening arrival = arrival(into, group.getKey(), coming, on);
+            Refused.unless(() -> arrival.applyTo(into));
             parts.record(keeperId, toId, form, "in" + part++, any -> arrival);
         }
         for (Resident one : leaving) {

@@ -107,11 +107,11 @@ record Travellers(List<Resident> residents, List<LogEntry> entries) {
                         .findFirst()
                         .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("fish")))
                 .peek(fish -> {
+                    if (fish.leftOn().isPresent()) {
+                        throw new Refused(fish.name() + " has left already");
+                    }
                     if (!fish.belongsHere(on)) {
-                        throw new Refused(fish.name()
-                                + (on.isBefore(fish.arrivedOn())
-                                        ? " came only on " + fish.arrivedOn()
-                                        : " had left by then"));
+                        throw new Refused(fish.name() + " came only on " + fish.arrivedOn());
                     }
                 })
                 .toList();

@@ -1,9 +1,12 @@
 package org.pelluna.app.storage;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.TankPlan;
 import org.springframework.stereotype.Service;
@@ -17,8 +20,15 @@ public class MoveStore {
     private final HappeningStore happenings;
     private final Rows.Happenings rows;
     private final PlanDifference difference;
+    private final OwnSpeciesStore own;
 
-    MoveStore(TankStore tanks, HappeningStore happenings, Rows.Happenings rows, PlanDifference difference) {
+    MoveStore(
+            TankStore tanks,
+            HappeningStore happenings,
+            Rows.Happenings rows,
+            PlanDifference difference,
+            OwnSpeciesStore own) {
+        this.own = own;
         this.tanks = tanks;
         this.happenings = happenings;
         this.rows = rows;
@@ -35,6 +45,11 @@ public class MoveStore {
     public boolean isKnown(UUID keeperId, String move, UUID one, UUID other) {
         Stream.of(one, other).distinct().sorted().forEach(id -> tanks.own(keeperId, id));
         return !rows.ofMove(keeperId, move).isEmpty();
+    }
+
+    /** The other tank knows every species that the fish bring along, its keeper's own ones too. */
+    public void bring(UUID keeperId, TankPlan from, UUID toId, Collection<SpeciesId> species) {
+        own.carry(keeperId, toId, from.ownSpecies(), Set.copyOf(species));
     }
 
     /**

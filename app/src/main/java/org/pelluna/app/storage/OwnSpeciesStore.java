@@ -1,7 +1,10 @@
 package org.pelluna.app.storage;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,6 +44,16 @@ public class OwnSpeciesStore {
             throw new StaleVersionException(now);
         }
         there.get().change(species);
+    }
+
+    /** Adds those species of another tank's that fish bring along and this tank does not know yet. */
+    public void carry(UUID keeperId, UUID tankId, List<OwnSpecies> known, Set<SpeciesId> wanted) {
+        tanks.own(keeperId, tankId);
+        known.stream()
+                .filter(one -> wanted.contains(one.id()))
+                .filter(one ->
+                        own.findByTankIdAndPlanKey(tankId, one.id().key()).isEmpty())
+                .forEach(one -> own.saveAndFlush(new OwnSpeciesRow(tankId, one)));
     }
 
     /**
