@@ -14,7 +14,6 @@ import org.pelluna.app.moves.MoveService;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -54,18 +53,6 @@ class MoveController {
         this.catalogue = catalogue;
     }
 
-    /**
-     * One step of the move.
-     *
-     * @param date from when; empty where it is held back
-     * @param fish who
-     * @param findings the reason of the day, or what holds it back
-     */
-    record Step(String date, List<Mover> fish, List<FindingView> findings) {}
-
-    /** One fish that moves. */
-    record Mover(String key, Svg portrait, String name, String species, boolean first) {}
-
     @GetMapping("/tanks/{tankId}/move")
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
@@ -98,40 +85,31 @@ class MoveController {
         return "fish/move";
     }
 
-    private List<Step> steps(ResolvedPlan stock, org.pelluna.core.plan.TankPlan into, Measures measures) {
+    private List<MoveStep> steps(ResolvedPlan stock, org.pelluna.core.plan.TankPlan into, Measures measures) {
         Assessment there = MovingHouse.of(stock, into, catalogue);
         Map<String, Fish> fish = stock.withAbsent().residents().stream()
                 .collect(Collectors.toMap(one -> one.id().key(), one -> one));
         ArrivalPlan order = there.order();
-        List<Step> steps = new ArrayList<>();
+        List<MoveStep> steps = new ArrayList<>();
         for (Arrival arrival : order.arrivals()) {
             boolean first = steps.isEmpty() && !arrival.date().isAfter(into.asOf());
-            steps.add(new Step(
+            steps.add(new MoveStep(
                     arrival.date().toString(),
                     arrival.wishIds().stream()
-                            .map(id -> mover(fish.get(id.key()), first))
+                            .map(id -> MoveStep.Mover.of(fish.get(id.key()), first))
                             .toList(),
                     List.of(FindingView.of(arrival.reasons().get(0), measures))));
         }
         Set<String> held = new LinkedHashSet<>();
         for (ArrivalPlan.Held one : order.held()) {
             if (held.add(one.wishId().key())) {
-                steps.add(new Step(
+                steps.add(new MoveStep(
                         "",
-                        List.of(mover(fish.get(one.wishId().key()), false)),
+                        List.of(MoveStep.Mover.of(fish.get(one.wishId().key()), false)),
                         List.of(FindingView.of(one.gate(), measures))));
             }
         }
         return steps;
-    }
-
-    private static Mover mover(Fish fish, boolean first) {
-        return new Mover(
-                fish.id().key(),
-                Portraits.use(fish.species()),
-                fish.name(),
-                fish.species().commonName(),
-                first);
     }
 
     @PostMapping("/tanks/{tankId}/move")

@@ -118,7 +118,7 @@ public class IntoQuarantine {
         TankRow bare = quarantine(keeperId, quarantineId);
         TankRow display = tanks.get(keeperId, displayId);
         TankPlan plan = tanks.plan(keeperId, displayId);
-        Resident fish = Travellers.found(plan, List.of(fishKey), on).get(0);
+        Resident fish = Leaving.of(plan, List.of(fishKey), on).get(0);
         parts.bring(keeperId, plan, quarantineId, List.of(fish.speciesId()));
         String absence = Key.fresh();
         Happening out = new FishHappening.TakenOut(

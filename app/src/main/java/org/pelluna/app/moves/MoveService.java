@@ -57,7 +57,7 @@ public class MoveService {
         TankRow from = tanks.get(keeperId, fromId);
         TankRow to = tanks.get(keeperId, toId);
         TankPlan plan = tanks.plan(keeperId, fromId);
-        List<Resident> leaving = Travellers.found(plan, fish, on);
+        List<Resident> leaving = Leaving.of(plan, fish, on);
         // Whoever waits here for that tank comes into it as the fish of its wish, or as the one that was out of it.
         Map<Optional<Life.Bound>, List<Resident>> groups = leaving.stream()
                 .collect(Collectors.groupingBy(

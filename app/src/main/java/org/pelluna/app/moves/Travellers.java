@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Life;
@@ -90,30 +89,5 @@ record Travellers(List<Resident> residents, List<LogEntry> entries) {
                                 Optional.empty(),
                                 note))
                         .toList());
-    }
-
-    /** The fish of a plan by their keys; each belongs to it on the day. */
-    static List<Resident> found(TankPlan plan, List<String> keys, LocalDate on) {
-        if (keys.isEmpty()) {
-            throw new Refused("choose at least one fish");
-        }
-        if (on.isAfter(plan.asOf())) {
-            throw new Refused("this day lies in the future");
-        }
-        return keys.stream()
-                .distinct()
-                .map(key -> plan.residents().stream()
-                        .filter(one -> one.id().key().equals(key))
-                        .findFirst()
-                        .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("fish")))
-                .peek(fish -> {
-                    if (fish.leftOn().isPresent()) {
-                        throw new Refused(fish.name() + " has left already");
-                    }
-                    if (!fish.belongsHere(on)) {
-                        throw new Refused(fish.name() + " came only on " + fish.arrivedOn());
-                    }
-                })
-                .toList();
     }
 }
