@@ -18,6 +18,9 @@ import org.pelluna.core.pressure.PressureModel;
  * Boolean, days are integers, and what depends on the number of rivals settled is looked up in a table.
  */
 public final class SolverOrder {
+    private static final double BOX_LEAVES =
+            org.pelluna.core.pressure.PressureStrengths.USUAL.of(org.pelluna.core.pressure.PressureStrengths.Kind.BOX);
+
     private static final double SCALE = 1e6;
     private static final int HORIZON = 5000;
 
@@ -141,8 +144,10 @@ public final class SolverOrder {
         }
     }
 
+    /** In the box, as everyone is in the problems compared: whether a fish is boxed depends on the hardest of its pressures, which a linear model lacks. */
     private double pressed(int a, int b, int rivals) {
         return PressureModel.attention(problem.fish(1 << b))
+                * BOX_LEAVES
                 * problem.pressures().pressed(a, b, rivals);
     }
 
@@ -182,12 +187,12 @@ public final class SolverOrder {
         return status == CpSolverStatus.OPTIMAL ? solver.objectiveValue() / SCALE : -1;
     }
 
-    /** A problem of the given stock and units, for single units only. */
+    /** A problem of the given stock and units, for single units only, each of them boxed. */
     static OrderProblem singles(org.pelluna.core.plan.ResolvedPlan stock, List<OrderItem> units) {
         return new OrderProblem(
                 stock,
                 new ArrayList<>(units),
-                new OrderProblem.Options(false, java.util.Set.of(), 0),
+                new OrderProblem.Options(false, true, 0),
                 org.pelluna.core.forecast.FishWaste.limit(stock.plan()));
     }
 }
