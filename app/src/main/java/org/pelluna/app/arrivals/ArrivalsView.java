@@ -87,9 +87,12 @@ class ArrivalsView {
         model.addAttribute(
                 "deciding",
                 answers.deciding()
-                        .map(one -> one.names() + " would come on " + one.soonest() + " instead of " + one.date()
-                                + " if your answer to “" + one.question() + "” were “" + one.other() + "”, not “"
-                                + one.chosen() + "”. No other single house rule moves it more.")
+                        .map(
+                                one -> one.names() + " would come on " + one.soonest() + " instead of " + one.date()
+                                        + " if your answer to “" + one.question() + "” were “" + one.other()
+                                        + "”, not “"
+                                        + one.chosen()
+                                        + "”. Tried one at a time: ceiling, pause, quarantine and maturity; this moves it most.")
                         .orElse(""));
         model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
         model.addAttribute(

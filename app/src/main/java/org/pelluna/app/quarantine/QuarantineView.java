@@ -98,12 +98,13 @@ record QuarantineView(
                             ? "no part is laid down, so nothing says when they may leave."
                             : end.get().isAfter(today)
                                     ? "the next part begins later."
-                                    : "all parts are over since " + end.get() + "; they may leave.");
+                                    : "all parts are over since " + end.get()
+                                            + "; who eats and shows no sign may leave.");
         }
         return who + now.get().kind().words() + " until " + now.get().until()
                 + (end.get().isAfter(now.get().until())
                         ? ", all parts until " + end.get() + "."
-                        : ", then they may leave.");
+                        : ", then who eats and shows no sign may leave.");
     }
 
     private static Part part(Phase one, LocalDate today) {
