@@ -69,6 +69,8 @@ class OwnershipTest extends PageTest {
                 .replace("{setback}", "sb1")
                 .replace("{form}", "f1")
                 .replace("{way}", "best")
+                .replace("{plan}", "cp1")
+                .replace("{count}", "c1")
                 .replace("{draft}", draft.toString())
                 .replace("{kind:log|tests|losses}", "log");
         return MockMvcRequestBuilders.request(page.method(), path)
@@ -98,6 +100,7 @@ class OwnershipTest extends PageTest {
                 .param("remedy", "FRESH_ROCK")
                 .param("sign", Sign.Kind.values()[0].name())
                 .param(page.pattern().contains("crew") ? "group" : "unused", AnimalGroup.values()[0].name())
+                .param("display", tankId.toString())
                 .param("cause", "MISSING")
                 .param("certainty", "GUESS");
     }

@@ -2,6 +2,7 @@ package org.pelluna.app;
 
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -21,6 +22,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -70,6 +72,24 @@ abstract class PageTest {
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** A page as its keeper is sent it. */
+    String page(KeeperPrincipal keeper, String path) throws Exception {
+        return pages.perform(get(keeper, path))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
+    }
+
+    /** Sends a form: names and values in turn. */
+    ResultActions send(KeeperPrincipal keeper, String path, String... fields) throws Exception {
+        MockHttpServletRequestBuilder request = post(keeper, path);
+        for (int i = 0; i < fields.length; i += 2) {
+            request.param(fields[i], fields[i + 1]);
+        }
+        return pages.perform(request);
     }
 
     static MockHttpServletRequestBuilder get(KeeperPrincipal keeper, String path, Object... values) {

@@ -4,12 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.OwnSpecies;
@@ -69,19 +70,11 @@ class QuarantinePageTest extends PageTest {
     }
 
     private String page(String path) throws Exception {
-        return pages.perform(get(keeper, path))
-                .andExpect(status().isOk())
-                .andReturn()
-                .getResponse()
-                .getContentAsString(StandardCharsets.UTF_8);
+        return page(keeper, path);
     }
 
-    private ResultActions send(String path, String... params) throws Exception {
-        var request = post(keeper, path);
-        for (int i = 0; i < params.length; i += 2) {
-            request.param(params[i], params[i + 1]);
-        }
-        return pages.perform(request);
+    private ResultActions send(String path, String... fields) throws Exception {
+        return send(keeper, path, fields);
     }
 
     private String buy(int count) throws Exception {
@@ -394,5 +387,38 @@ class QuarantinePageTest extends PageTest {
                 .andExpect(status().isBadRequest());
         send("/tanks/" + reef + "/moves/" + form + "/undo").andExpect(status().is3xxRedirection());
         assertThat(fish(plan(old), "plum").leftOn()).isEmpty();
+    }
+
+    @Test
+    void daysKeptForOneTankMakeTheOtherWait() throws Exception {
+        UUID other = tanks.add(
+                keeper.id(), plan(reef).with(as -> as.tank(plan(reef).tank().withName("The other"))));
+        LocalDate before = comes(other);
+        assertThat(page("/tanks/" + bare + "/quarantine")).contains("keep them for one, and the other waits");
+        String form = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) {
+            send(
+                            "/tanks/" + bare + "/quarantine/reserve",
+                            "form",
+                            form,
+                            "display",
+                            reef.toString(),
+                            "wish",
+                            DWARVES.key())
+                    .andExpect(redirectedUrl("/tanks/" + bare + "/quarantine"));
+        }
+        assertThat(plan(bare).observations().reservations()).hasSize(1);
+        LocalDate until = plan(bare).observations().reservations().get(0).until();
+        assertThat(comes(other)).isAfter(before).isAfter(until);
+        assertThat(comes(reef)).isEqualTo(until);
+        assertThat(page("/tanks/" + bare + "/quarantine"))
+                .contains("These days are kept for it.")
+                .doesNotContain("keep them for one, and the other waits");
+        send("/tanks/" + bare + "/watch/items/" + form + "/remove").andExpect(status().is3xxRedirection());
+        assertThat(comes(other)).isEqualTo(before);
+    }
+
+    private LocalDate comes(UUID tank) {
+        return Assessment.of(plan(tank), catalogue).order().arrivals().get(0).date();
     }
 }

@@ -157,15 +157,18 @@ class ArrivalsView {
         model.addAttribute("kinds", Setback.Kind.values());
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("methods", Resident.Method.values());
-        model.addAttribute(
-                "setbacks",
-                plan.schedule().setbacks().stream()
-                        .map(one -> new SetbackView(
-                                one.on().toString(),
-                                one.fish() + " " + one.kind().words()
-                                        + one.note().map(note -> ": " + note).orElse("")))
-                        .toList());
+        model.addAttribute("setbacks", setbacks(plan));
+        model.addAttribute("animals", AnimalsToCome.of(stock));
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
+    }
+
+    private static List<SetbackView> setbacks(TankPlan plan) {
+        return plan.schedule().setbacks().stream()
+                .map(one -> new SetbackView(
+                        one.on().toString(),
+                        one.fish() + " " + one.kind().words()
+                                + one.note().map(note -> ": " + note).orElse("")))
+                .toList();
     }
 
     /** How good the order is. */

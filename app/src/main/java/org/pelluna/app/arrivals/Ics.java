@@ -19,6 +19,7 @@ import org.pelluna.core.forecast.Future;
 import org.pelluna.core.forecast.Outgrown;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.shop.PlannedCrew;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Task;
 
@@ -54,6 +55,15 @@ final class Ics {
                         task.on().plusDays(1),
                         ""));
             }
+        }
+        for (PlannedCrew one : PlannedCrew.of(stock)) {
+            one.from()
+                    .ifPresent(day -> calendar.add(event(
+                            one.plan().id() + "-" + tankKey + "-crew",
+                            "Look for " + one.words(),
+                            day,
+                            day.plusDays(1),
+                            "")));
         }
         for (Outgrown one : Future.outgrowing(stock)) {
             calendar.add(event(

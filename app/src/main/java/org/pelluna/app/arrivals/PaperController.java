@@ -20,8 +20,11 @@ import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Wish;
+import org.pelluna.core.shop.PlannedCrew;
 import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.species.Invertebrate;
+import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -53,6 +56,9 @@ class PaperController {
             String care,
             String help) {}
 
+    /** Invertebrates to be bought. */
+    record Animal(String from, String number, String name, String scientificName, String care) {}
+
     /** One fish that lives here. */
     record Lives(String name, String species, String length) {}
 
@@ -80,6 +86,11 @@ class PaperController {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", today);
         model.addAttribute("lines", lines);
+        model.addAttribute(
+                "animals",
+                PlannedCrew.of(answers.stock()).stream()
+                        .map(one -> animal(one, today))
+                        .toList());
         model.addAttribute(
                 "lives",
                 answers.stock().residents().stream()
@@ -121,15 +132,28 @@ class PaperController {
                                         + measures.lengthOf(card.largestCm().orElse(cm))))
                         .orElse(""),
                 wish.price().map(sum -> Numbers.plain(sum, 2)).orElse(""),
-                careful(judgement),
+                careful(judgement.findings()),
                 arrival.boxDays() > 0
                         ? Numbers.count(arrival.boxDays(), "day", "days") + " in the box, then released at lights-out"
                         : "released at lights-out");
     }
 
+    private static Animal animal(PlannedCrew one, LocalDate today) {
+        return new Animal(
+                one.from()
+                        .map(day -> day.isAfter(today) ? day.toString() : "now")
+                        .orElse("not yet"),
+                String.valueOf(one.plan().count()),
+                one.plan().name(),
+                Invertebrates.called(one.plan().name())
+                        .map(Invertebrate::scientificName)
+                        .orElse(one.plan().group().words()),
+                careful(one.findings()));
+    }
+
     /** Where to be careful: the gravest two of its findings. */
-    private static String careful(Judgement judgement) {
-        return judgement.findings().stream()
+    private static String careful(List<Finding> findings) {
+        return findings.stream()
                 .filter(finding -> finding.severity() == Severity.STOP || finding.severity() == Severity.CAREFUL)
                 .map(Finding::sentence)
                 .limit(2)

@@ -104,13 +104,17 @@ final class DemoDates {
                                 one.name(),
                                 one.kind(),
                                 one.count(),
-                                one.smallestCm()))
+                                one.smallestCm(),
+                                one.by()))
                         .toList(),
                 journal.tasks().stream()
                         .map(one -> new Task(one.id(), one.on().plusDays(days), one.words(), one.done(), one.fishId()))
                         .toList(),
                 journal.unlearned(),
-                journal.phases().stream().map(one -> one.later(days)).toList());
+                journal.phases().stream().map(one -> one.later(days)).toList(),
+                journal.crewPlans().stream().map(one -> one.later(days)).toList(),
+                journal.crewEncounters().stream().map(one -> one.later(days)).toList(),
+                journal.reservations().stream().map(one -> one.later(days)).toList());
     }
 
     private static Schedule moved(Schedule schedule, long days) {

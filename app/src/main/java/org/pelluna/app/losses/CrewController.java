@@ -1,11 +1,13 @@
 package org.pelluna.app.losses;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -15,11 +17,13 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.shop.PlannedCrew;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Invertebrate;
 import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.CrewPlan;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -70,7 +74,7 @@ class CrewController {
         model.addAttribute(
                 "counts",
                 stock.plan().observations().crew().stream()
-                        .sorted(java.util.Comparator.comparing(CrewCount::on).reversed())
+                        .sorted(Comparator.comparing(CrewCount::on).reversed())
                         .limit(40)
                         .map(one -> new CountView(
                                 one.id(),
@@ -91,7 +95,97 @@ class CrewController {
                                         .map(CrewCount::name)
                                         .distinct())
                         .toList());
+        model.addAttribute(
+                "planned",
+                PlannedCrew.of(stock).stream()
+                        .map(one -> PlannedCrewView.of(one, stock.plan().asOf(), measures))
+                        .toList());
+        model.addAttribute("keys", new Key.Fresh());
+        model.addAttribute(
+                "fights",
+                stock.plan().observations().crewEncounters().stream()
+                        .map(one -> new CountView(
+                                one.id(), one.at().toLocalDate().toString(), CrewWords.of(one, stock.plan())))
+                        .sorted(Comparator.comparing(CountView::on).reversed())
+                        .limit(40)
+                        .toList());
         return "losses/crew";
+    }
+
+    /** Animals to be bought. */
+    @PostMapping("/plan")
+    String plan(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String key,
+            @RequestParam Optional<AnimalGroup> group,
+            @RequestParam Optional<String> name,
+            @RequestParam(defaultValue = "1") int count,
+            RedirectAttributes redirect) {
+        AnimalGroup animals = group(name, group);
+        CrewPlan plan = Refused.unless(() -> new CrewPlan(
+                Key.checked(key),
+                animals,
+                called(name, animals),
+                count,
+                cache.of(keeper.id(), tankId).plan().asOf()));
+        journal.add(keeper.id(), tankId, plan);
+        Undo.offer(redirect, "Planned.", "/tanks/" + tankId + "/watch/items/" + plan.id() + "/remove");
+        return "redirect:/tanks/" + tankId + "/losses/crew";
+    }
+
+    /** Planned animals were bought and are in the tank. */
+    @PostMapping("/plan/{plan}/bought")
+    String bought(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String plan,
+            @RequestParam String key,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            @RequestParam(defaultValue = "1") int count,
+            @RequestParam(defaultValue = "1") double smallest,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        CrewPlan planned = cache.of(keeper.id(), tankId).plan().observations().crewPlans().stream()
+                .filter(one -> one.id().equals(plan))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("plan"));
+        CrewCount in = Refused.unless(() -> new CrewCount(
+                Key.checked(key),
+                on,
+                planned.group(),
+                planned.name(),
+                CrewCount.Kind.ADDED,
+                count,
+                measures.length().toCentimetres(smallest)));
+        journal.bought(keeper.id(), tankId, in, plan);
+        Undo.offer(
+                redirect, "They are in.", "/tanks/" + tankId + "/losses/crew/plan/" + plan + "/bought/undo/" + in.id());
+        return "redirect:/tanks/" + tankId + "/losses/crew";
+    }
+
+    /** They are planned again, and were not bought. */
+    @PostMapping("/plan/{plan}/bought/undo/{count}")
+    String undoBought(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String plan,
+            @PathVariable String count,
+            RedirectAttributes redirect) {
+        journal.notBought(keeper.id(), tankId, count, plan);
+        Undo.say(redirect, "Taken back: they are planned, not bought.");
+        return "redirect:/tanks/" + tankId + "/losses/crew";
+    }
+
+    private static AnimalGroup group(Optional<String> name, Optional<AnimalGroup> group) {
+        return name.flatMap(Invertebrates::called)
+                .map(Invertebrate::group)
+                .or(() -> group)
+                .orElseThrow(() -> new Refused("choose which animals"));
+    }
+
+    private static String called(Optional<String> name, AnimalGroup animals) {
+        return name.map(String::strip).filter(text -> !text.isEmpty()).orElse(animals.words());
     }
 
     @PostMapping
@@ -109,15 +203,12 @@ class CrewController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         tanks.get(keeper.id(), tankId);
-        AnimalGroup animals = name.flatMap(Invertebrates::called)
-                .map(Invertebrate::group)
-                .or(() -> group)
-                .orElseThrow(() -> new Refused("choose which animals"));
+        AnimalGroup animals = group(name, group);
         CrewCount one = Refused.unless(() -> new CrewCount(
                 Key.checked(key),
                 on,
                 animals,
-                name.map(String::strip).filter(text -> !text.isEmpty()).orElse(animals.words()),
+                called(name, animals),
                 what,
                 count,
                 measures.length().toCentimetres(smallest),

@@ -10,8 +10,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
-import org.pelluna.core.pressure.Rivalry;
-import org.pelluna.core.species.SocialGrouping;
+import org.pelluna.core.pressure.Compartments;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
@@ -30,17 +29,14 @@ final class Cautions {
         if (all.size() > berths.places()) {
             cautions.add("It has " + berths.places() + " places for " + all.size() + " fish.");
         }
-        List<Fish> rivals = all.stream()
-                .filter(one -> all.stream()
-                        .anyMatch(other -> other != one
-                                && !isBonded(one, other)
-                                && Rivalry.between(one.species(), other.species())
-                                        .isPresent()))
-                .toList();
-        if (!rivals.isEmpty()) {
-            cautions.add(rivals.stream().map(Fish::name).collect(Collectors.joining(", "))
-                    + " see rivals in each other: each needs a compartment of its own; it has " + berths.compartments()
-                    + ".");
+        if (Compartments.of(all, berths.compartments()).isEmpty()) {
+            cautions.add(all.stream()
+                            .filter(one ->
+                                    all.stream().anyMatch(other -> other != one && Compartments.areRivals(one, other)))
+                            .map(Fish::name)
+                            .collect(Collectors.joining(", "))
+                    + " see rivals in each other: they need " + Compartments.needed(all)
+                    + " compartments; it has " + berths.compartments() + ".");
         }
         Phases.on(phases, today).ifPresent(now -> reading(plan, now, cautions));
         plan.observations().signs().stream()
@@ -55,12 +51,6 @@ final class Cautions {
                                         + plan.fishNames().getOrDefault(sign.fishId(), "a fish")
                                         + ", since this part began. If it may be catching, begin the part again from that day; ask a fish vet."));
         return cautions;
-    }
-
-    /** Fish that were wished for together share a compartment as they share the display. */
-    private static boolean isBonded(Fish one, Fish other) {
-        return one.species().id().equals(other.species().id())
-                && one.species().company().way() != SocialGrouping.Way.SINGLE;
     }
 
     private static void reading(TankPlan plan, Phase now, List<String> cautions) {

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
@@ -21,6 +23,7 @@ import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Reservation;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -39,10 +42,12 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class QuarantineController {
     private final TankStore tanks;
     private final TankCache cache;
+    private final JournalStore journal;
     private final PartService parts;
     private final MoveService moves;
 
-    QuarantineController(TankStore tanks, TankCache cache, PartService parts, MoveService moves) {
+    QuarantineController(TankStore tanks, TankCache cache, JournalStore journal, PartService parts, MoveService moves) {
+        this.journal = journal;
         this.tanks = tanks;
         this.cache = cache;
         this.parts = parts;
@@ -60,15 +65,9 @@ class QuarantineController {
             return "redirect:" + elsewhere(keeper, tankId);
         }
         TankAnswers answers = cache.of(keeper.id(), tankId);
-        List<TankRow> displays = tanks.of(keeper.id()).stream()
-                .filter(one -> one.kind() == Purpose.Kind.DISPLAY)
-                .toList();
         Map<String, String> names = new LinkedHashMap<>();
-        displays.forEach(one -> names.put(one.id().toString(), one.name()));
-        List<PlannedStay> planned = displays.stream()
-                .flatMap(one -> planned(one, cache.of(keeper.id(), one.id()).assessment()).stream())
-                .sorted(Comparator.comparing(PlannedStay::from))
-                .toList();
+        displays(keeper).forEach(one -> names.put(one.id().toString(), one.name()));
+        List<PlannedStay> planned = planned(keeper);
         model.addAttribute("tank", row);
         model.addAttribute("quarantine", QuarantineView.of(answers.assessment().stock(), names, planned, measures));
         model.addAttribute("displays", names);
@@ -87,6 +86,45 @@ class QuarantineController {
                 .orElse("/tanks/new?kind=QUARANTINE");
     }
 
+    private List<TankRow> displays(KeeperPrincipal keeper) {
+        return tanks.of(keeper.id()).stream()
+                .filter(one -> one.kind() == Purpose.Kind.DISPLAY)
+                .toList();
+    }
+
+    /** The stays that the plans of all displays foresee, in order. */
+    private List<PlannedStay> planned(KeeperPrincipal keeper) {
+        return displays(keeper).stream()
+                .flatMap(one -> planned(one, cache.of(keeper.id(), one.id()).assessment()).stream())
+                .sorted(Comparator.comparing(PlannedStay::from))
+                .toList();
+    }
+
+    /** Keeps the days of a planned stay: the plans of all other tanks wait for it from then on. */
+    @PostMapping("/reserve")
+    String reserve(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String form,
+            @RequestParam UUID display,
+            @RequestParam String wish,
+            RedirectAttributes redirect) {
+        tanks.get(keeper.id(), tankId);
+        PlannedStay stay = planned(keeper).stream()
+                .filter(one -> one.tankId().equals(display.toString())
+                        && one.wish().key().equals(wish))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("stay"));
+        Reservation days =
+                new Reservation(Key.checked(form), stay.tankId(), stay.wish(), stay.names(), stay.from(), stay.until());
+        journal.reserve(keeper.id(), tankId, days);
+        Undo.offer(
+                redirect,
+                "Kept for " + stay.names() + ": your other tanks plan around these days.",
+                "/tanks/" + tankId + "/watch/items/" + days.id() + "/remove");
+        return "redirect:" + path(tankId);
+    }
+
     private static List<PlannedStay> planned(TankRow row, Assessment assessment) {
         return ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
                 .filter(lane -> lane.arrival().wishIds().stream()
@@ -98,7 +136,9 @@ class QuarantineController {
                     return days.isEmpty()
                             ? java.util.stream.Stream.<PlannedStay>empty()
                             : java.util.stream.Stream.of(new PlannedStay(
+                                    row.id().toString(),
                                     row.name(),
+                                    lane.arrival().wishIds().get(0),
                                     lane.arrival().names(),
                                     days.get(0).from(),
                                     days.get(days.size() - 1).to()));

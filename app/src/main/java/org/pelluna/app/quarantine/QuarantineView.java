@@ -2,7 +2,6 @@ package org.pelluna.app.quarantine;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,9 +13,12 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Compartments;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
+import org.pelluna.core.watch.Reservation;
 
 /**
  * A quarantine tank ready to print.
@@ -26,6 +28,7 @@ import org.pelluna.core.watch.Phases;
  * @param guests who is in it
  * @param parts what is done, in turn
  * @param cautions what to look to, a sentence each
+ * @param compartments who goes into which, if more than one is needed
  * @param next who comes next from which tank, and whether they would meet others
  */
 record QuarantineView(
@@ -35,6 +38,7 @@ record QuarantineView(
         List<Guest> guests,
         List<Part> parts,
         List<String> cautions,
+        List<String> compartments,
         List<Next> next) {
 
     /** One fish in it. */
@@ -44,7 +48,7 @@ record QuarantineView(
     record Part(String key, String words, String days, String state, String note) {}
 
     /** A stay to come. */
-    record Next(String words, String clash) {}
+    record Next(String words, String clash, String tankId, String wish, boolean kept, String reservation) {}
 
     static QuarantineView of(
             ResolvedPlan stock, Map<String, String> tanks, List<PlannedStay> planned, Measures measures) {
@@ -63,7 +67,26 @@ record QuarantineView(
                 guests,
                 Phases.inOrder(phases).stream().map(one -> part(one, today)).toList(),
                 Cautions.of(stock, phases),
-                next(planned, guests.isEmpty() ? Optional.empty() : Phases.end(phases)));
+                compartments(stock),
+                next(
+                        planned,
+                        plan.observations().reservations(),
+                        guests.isEmpty() ? Optional.empty() : Phases.end(phases)));
+    }
+
+    private static List<String> compartments(ResolvedPlan stock) {
+        int here = stock.plan()
+                .tank()
+                .purpose()
+                .flatMap(Purpose::berths)
+                .map(Purpose.Berths::compartments)
+                .orElse(1);
+        return Compartments.of(stock.residents(), here)
+                .filter(used -> used.size() > 1)
+                .map(used -> used.stream()
+                        .map(together -> together.stream().map(Fish::name).collect(Collectors.joining(", ")))
+                        .toList())
+                .orElse(List.of());
     }
 
     private static Guest guest(
@@ -122,20 +145,40 @@ record QuarantineView(
                 one.note().orElse(""));
     }
 
-    private static List<Next> next(List<PlannedStay> planned, Optional<LocalDate> until) {
-        List<Next> lines = new ArrayList<>();
-        for (PlannedStay one : planned) {
-            String clash = planned.stream()
-                    .filter(other -> other != one && !other.tank().equals(one.tank()) && one.meets(other))
-                    .map(other -> other.names() + " for " + other.tank())
-                    .collect(Collectors.joining("; "));
-            boolean taken = until.filter(end -> one.from().isBefore(end)).isPresent();
-            lines.add(new Next(
-                    one.names() + " for " + one.tank() + ", " + one.from() + " to " + one.until(),
-                    clash.isEmpty()
-                            ? taken ? "It is not free by then." : ""
-                            : "The same days as " + clash + ": put one of them off in its arrivals."));
-        }
-        return lines;
+    private static List<Next> next(List<PlannedStay> planned, List<Reservation> reserved, Optional<LocalDate> until) {
+        return planned.stream()
+                .map(one -> next(
+                        one,
+                        planned,
+                        reserved.stream()
+                                .filter(days -> days.isFor(one.tankId(), one.wish()))
+                                .findFirst(),
+                        until))
+                .toList();
+    }
+
+    private static Next next(
+            PlannedStay one, List<PlannedStay> planned, Optional<Reservation> kept, Optional<LocalDate> until) {
+        String clash = planned.stream()
+                .filter(other -> other != one && !other.tank().equals(one.tank()) && one.meets(other))
+                .map(other -> other.names() + " for " + other.tank())
+                .collect(Collectors.joining("; "));
+        boolean taken = until.filter(end -> one.from().isBefore(end)).isPresent();
+        boolean fits = kept.filter(
+                        days -> days.from().equals(one.from()) && days.until().equals(one.until()))
+                .isPresent();
+        String moved = kept.filter(days -> !fits)
+                .map(days -> "Kept were " + days.from() + " to " + days.until() + "; the plan says other days now.")
+                .orElse("");
+        String trouble = clash.isEmpty()
+                ? taken ? "It is not free by then." : moved
+                : "The same days as " + clash + ": keep them for one, and the other waits.";
+        return new Next(
+                one.names() + " for " + one.tank() + ", " + one.from() + " to " + one.until(),
+                trouble,
+                one.tankId(),
+                one.wish().key(),
+                fits,
+                kept.map(Reservation::id).orElse(""));
     }
 }

@@ -53,6 +53,9 @@ class JournalRow {
         TASK,
         /** A part of a quarantine. */
         PHASE,
+        CREW_PLAN,
+        CREW_ENCOUNTER,
+        RESERVATION,
         /** A fish of which nothing is to be learned. */
         UNLEARNED
     }

@@ -7,12 +7,16 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.CrewEncounter;
+import org.pelluna.core.watch.CrewPlan;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.Reservation;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
@@ -56,6 +60,44 @@ public class JournalStore {
 
     public void add(UUID keeperId, UUID tankId, CrewCount count) {
         add(keeperId, tankId, JournalRow.Kind.CREW, count.id(), count);
+    }
+
+    public void add(UUID keeperId, UUID tankId, CrewPlan plan) {
+        add(keeperId, tankId, JournalRow.Kind.CREW_PLAN, plan.id(), plan);
+    }
+
+    public void add(UUID keeperId, UUID tankId, CrewEncounter seen) {
+        tanks.requireFish(
+                keeperId,
+                tankId,
+                Stream.of(seen.by(), seen.to())
+                        .flatMap(one -> one.fish().stream())
+                        .toList());
+        add(keeperId, tankId, JournalRow.Kind.CREW_ENCOUNTER, seen.id(), seen);
+    }
+
+    /** Adds invertebrates bought, which are planned no longer: both or neither. */
+    public void bought(UUID keeperId, UUID tankId, CrewCount count, String planKey) {
+        row(keeperId, tankId, planKey, JournalRow.Kind.CREW_PLAN).removed(clock.instant());
+        add(keeperId, tankId, count);
+    }
+
+    /** Takes that back: they are planned, and not bought. */
+    public void notBought(UUID keeperId, UUID tankId, String countKey, String planKey) {
+        row(keeperId, tankId, countKey, JournalRow.Kind.CREW).removed(clock.instant());
+        row(keeperId, tankId, planKey, JournalRow.Kind.CREW_PLAN).removed(null);
+    }
+
+    /** Keeps days in a quarantine tank; those kept before for the same arrival are given up. */
+    public void reserve(UUID keeperId, UUID tankId, Reservation days) {
+        tanks.own(keeperId, tankId);
+        if (items.findByTankIdAndPlanKey(tankId, days.id()).isEmpty()) {
+            items.findByTankIdAndRemovedAtIsNull(tankId).stream()
+                    .filter(row -> row.kind() == JournalRow.Kind.RESERVATION)
+                    .filter(row -> row.as(Reservation.class).isFor(days.tank(), days.wish()))
+                    .forEach(row -> row.removed(clock.instant()));
+            add(keeperId, tankId, JournalRow.Kind.RESERVATION, days.id(), days);
+        }
     }
 
     public void add(UUID keeperId, UUID tankId, Task task) {
@@ -184,7 +226,12 @@ public class JournalStore {
                         .sorted(java.util.Comparator.comparing(Task::on))
                         .toList(),
                 java.util.Set.copyOf(all(rows, JournalRow.Kind.UNLEARNED, FishId.class)),
-                all(rows, JournalRow.Kind.PHASE, Phase.class));
+                all(rows, JournalRow.Kind.PHASE, Phase.class),
+                all(rows, JournalRow.Kind.CREW_PLAN, CrewPlan.class).stream()
+                        .sorted(java.util.Comparator.comparing(CrewPlan::since).thenComparing(CrewPlan::id))
+                        .toList(),
+                all(rows, JournalRow.Kind.CREW_ENCOUNTER, CrewEncounter.class),
+                all(rows, JournalRow.Kind.RESERVATION, Reservation.class));
     }
 
     private static <T> List<T> all(List<JournalRow> rows, JournalRow.Kind kind, Class<T> type) {
@@ -204,6 +251,11 @@ public class JournalStore {
         journal.crew().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.CREW, one.id(), one)));
         journal.tasks().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.TASK, one.id(), one)));
         journal.phases().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.PHASE, one.id(), one)));
+        journal.crewPlans().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.CREW_PLAN, one.id(), one)));
+        journal.crewEncounters()
+                .forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.CREW_ENCOUNTER, one.id(), one)));
+        journal.reservations()
+                .forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.RESERVATION, one.id(), one)));
         journal.unlearned()
                 .forEach(
                         fish -> rows.add(new JournalRow(tankId, JournalRow.Kind.UNLEARNED, "unlearned-" + fish, fish)));

@@ -18,6 +18,7 @@ import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
+import org.pelluna.core.watch.Reservation;
 import org.springframework.stereotype.Component;
 
 /**
@@ -76,11 +77,8 @@ class QuarantineBookings {
                 .map(ResidentRow::toCore)
                 .filter(fish -> fish.belongsHere(today))
                 .collect(Collectors.groupingBy(fish -> wishOf(fish, tankId), LinkedHashMap::new, Collectors.toList()));
-        if (guests.isEmpty()) {
-            return List.of();
-        }
-        Optional<LocalDate> end = Phases.end(phases(row.id()));
-        List<Schedule.Booking> bookings = new ArrayList<>();
+        Optional<LocalDate> end = Phases.end(items(row.id(), JournalRow.Kind.PHASE, Phase.class));
+        List<Schedule.Booking> bookings = new ArrayList<>(reserved(row.id(), tankId, today));
         guests.forEach((wish, fish) -> {
             LocalDate from = fish.stream()
                     .map(Resident::arrivedOn)
@@ -98,10 +96,19 @@ class QuarantineBookings {
         return bookings;
     }
 
-    private List<Phase> phases(UUID tankId) {
+    /** Days kept for the arrivals of other tanks; those of the tank itself follow from its own plan. */
+    private List<Schedule.Booking> reserved(UUID quarantineId, UUID tankId, LocalDate today) {
+        return items(quarantineId, JournalRow.Kind.RESERVATION, Reservation.class).stream()
+                .filter(one ->
+                        !one.tank().equals(tankId.toString()) && one.until().isAfter(today))
+                .map(one -> new Schedule.Booking(one.from(), one.until(), one.names(), Optional.empty()))
+                .toList();
+    }
+
+    private <T> List<T> items(UUID tankId, JournalRow.Kind kind, Class<T> type) {
         return journal.findByTankIdAndRemovedAtIsNull(tankId).stream()
-                .filter(row -> row.kind() == JournalRow.Kind.PHASE)
-                .map(row -> row.as(Phase.class))
+                .filter(row -> row.kind() == kind)
+                .map(row -> row.as(type))
                 .toList();
     }
 

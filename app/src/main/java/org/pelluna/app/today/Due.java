@@ -15,6 +15,7 @@ import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.shop.PlannedCrew;
 import org.pelluna.core.units.Quantity;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Task;
@@ -67,6 +68,12 @@ record Due(LocalDate on, Sentence words, String place, Optional<String> task) {
                         "/losses/crew",
                         Optional.empty()));
             }
+        }
+        for (PlannedCrew one : PlannedCrew.of(assessment.stock())) {
+            one.from()
+                    .filter(day -> !day.isAfter(today.plusDays(AHEAD)))
+                    .ifPresent(
+                            day -> due.add(new Due(day, "Look for " + one.words(), "/losses/crew", Optional.empty())));
         }
         for (Outgrown one : Future.outgrowing(assessment.stock())) {
             if (!one.lookFrom().isAfter(today.plusDays(AHEAD))) {

@@ -9,11 +9,15 @@ import java.util.Optional;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
 
 /** A log entry as entered. */
 public class LogForm {
+    /** Stands before the name of invertebrates where a fish's key could stand. */
+    static final String CREW = "crew:";
+
     @NotNull
     public String key;
 
@@ -66,6 +70,40 @@ public class LogForm {
      */
     LogEntry entry() {
         return entry(Key.checked(key));
+    }
+
+    /** Whether one of the two is no fish. */
+    boolean namesCrew() {
+        return isCrew(aggressor) || isCrew(fish);
+    }
+
+    /**
+     * What passed between a fish and invertebrates.
+     *
+     * @throws IllegalArgumentException with a sentence, if something is missing
+     */
+    CrewEncounter crewEncounter() {
+        return new CrewEncounter(
+                Key.checked(key),
+                at,
+                kind,
+                animal(aggressor, "who did it"),
+                animal(fish, "to whom"),
+                Optional.ofNullable(hardness),
+                Optional.ofNullable(note).filter(text -> !text.isBlank()));
+    }
+
+    private static boolean isCrew(String choice) {
+        return choice != null && choice.startsWith(CREW);
+    }
+
+    private static CrewEncounter.Animal animal(String choice, String question) {
+        if (choice == null || choice.isBlank()) {
+            throw new IllegalArgumentException("choose " + question);
+        }
+        return isCrew(choice)
+                ? CrewEncounter.Animal.crew(choice.substring(CREW.length()))
+                : CrewEncounter.Animal.fish(new FishId(choice));
     }
 
     /** The entry under a key it has already. */

@@ -8,7 +8,6 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +15,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
@@ -26,11 +26,12 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tension.Warning;
+import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -51,24 +52,27 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WatchController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
-    private static final int LINES = 100;
-
     private final TankStore tanks;
     private final RecordStore record;
     private final Catalogue catalogue;
+    private final JournalStore journal;
     private final Warner warner;
     private final Clock clock;
 
-    WatchController(TankStore tanks, RecordStore record, Catalogue catalogue, Warner warner, Clock clock) {
+    WatchController(
+            TankStore tanks,
+            RecordStore record,
+            JournalStore journal,
+            Catalogue catalogue,
+            Warner warner,
+            Clock clock) {
+        this.journal = journal;
         this.tanks = tanks;
         this.record = record;
         this.catalogue = catalogue;
         this.warner = warner;
         this.clock = clock;
     }
-
-    /** One line of the log. */
-    record Line(String key, String when, String kind, String what, String details, String note, boolean removable) {}
 
     @GetMapping
     String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
@@ -90,9 +94,20 @@ class WatchController {
                 Stream.of(LogEntry.Kind.values())
                         .filter(kind -> kind != LogEntry.Kind.ARRIVAL)
                         .toList());
-        List<Line> lines = lines(plan, names);
+        List<LogLine> lines = LogLine.latest(plan);
         model.addAttribute("lines", lines);
-        model.addAttribute("more", plan.log().size() + plan.losses().size() - lines.size());
+        model.addAttribute(
+                "more",
+                plan.log().size()
+                        + plan.losses().size()
+                        + plan.observations().crewEncounters().size()
+                        - lines.size());
+        model.addAttribute(
+                "crew",
+                plan.observations().crew().stream()
+                        .map(CrewCount::name)
+                        .distinct()
+                        .toList());
         model.addAttribute("timeline", plan.residents().isEmpty() ? "" : new Timeline(plan, known).svg());
         model.addAttribute(
                 "places",
@@ -105,63 +120,6 @@ class WatchController {
         model.addAttribute("watchKey", Key.fresh());
         model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
         return "watch/page";
-    }
-
-    /** The latest lines, losses among them. */
-    private static List<Line> lines(TankPlan plan, Map<FishId, String> names) {
-        List<LogEntry> log = plan.log();
-        Stream<Line> entries = log.subList(Math.max(0, log.size() - LINES), log.size()).stream()
-                .map(entry -> line(entry, names));
-        Stream<Line> losses = plan.losses().stream().map(loss -> line(loss, names));
-        return Stream.concat(entries, losses)
-                .sorted(Comparator.comparing(Line::when).reversed())
-                .limit(LINES)
-                .toList();
-    }
-
-    private static Line line(Loss loss, Map<FishId, String> names) {
-        return new Line(
-                loss.id(),
-                loss.on() + " 23:59",
-                "loss",
-                names.get(loss.fishId()) + " lost: " + loss.cause().words() + " ("
-                        + loss.certainty().words() + ")",
-                "",
-                loss.note().orElse(""),
-                false);
-    }
-
-    private static Line line(LogEntry entry, Map<FishId, String> names) {
-        String fish = entry.fishId().map(names::get).orElse("");
-        String what = switch (entry.kind()) {
-            case DISPLAY -> by(entry, names) + " displayed at " + fish;
-            case CHASE -> by(entry, names) + " chased " + fish;
-            case NIP -> by(entry, names) + " nipped " + fish;
-            case PINNED -> by(entry, names) + " pinned " + fish;
-            case INJURY -> fish + " is hurt" + (entry.aggressorId().isPresent() ? ", by " + by(entry, names) : "");
-            case ARRIVAL -> fish + " arrived";
-            case NOTE -> fish.isEmpty() ? "Note" : "Note on " + fish;
-        };
-        String details = Stream.of(
-                        entry.hardness()
-                                .map(hardness ->
-                                        List.of("mild", "hard", "fierce").get(hardness - 1)),
-                        entry.place(),
-                        entry.watchedMinutes().map(minutes -> "watched " + minutes + " min"))
-                .flatMap(java.util.Optional::stream)
-                .collect(java.util.stream.Collectors.joining(" · "));
-        return new Line(
-                entry.id(),
-                entry.at().format(WHEN),
-                entry.kind().name().toLowerCase(java.util.Locale.ROOT),
-                what,
-                details,
-                entry.note().orElse(""),
-                entry.kind() != LogEntry.Kind.ARRIVAL);
-    }
-
-    private static String by(LogEntry entry, Map<FishId, String> names) {
-        return entry.aggressorId().map(names::get).orElse("");
     }
 
     @PostMapping
@@ -181,10 +139,8 @@ class WatchController {
         }
         if (!faults.hasErrors()) {
             try {
-                LogEntry entry = Refused.unless(form::entry);
-                record.addEntry(keeper.id(), tankId, entry);
-                warner.look(keeper.id(), tankId);
-                Undo.offer(redirect, "Logged.", WatchRecord.path(tankId) + "/" + entry.id() + "/remove");
+                String undo = form.namesCrew() ? crew(keeper, tankId, form) : entry(keeper, tankId, form);
+                Undo.offer(redirect, "Logged.", WatchRecord.path(tankId) + "/" + undo + "/remove");
                 return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
             } catch (Refused e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
@@ -192,6 +148,19 @@ class WatchController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return show(keeper, tankId, model);
+    }
+
+    private String entry(KeeperPrincipal keeper, UUID tankId, LogForm form) {
+        LogEntry entry = Refused.unless(form::entry);
+        record.addEntry(keeper.id(), tankId, entry);
+        warner.look(keeper.id(), tankId);
+        return entry.id();
+    }
+
+    private String crew(KeeperPrincipal keeper, UUID tankId, LogForm form) {
+        CrewEncounter seen = Refused.unless(form::crewEncounter);
+        journal.add(keeper.id(), tankId, seen);
+        return "items/" + seen.id();
     }
 
     /** An earlier state of an entry. */
@@ -225,7 +194,7 @@ class WatchController {
                 "earlier",
                 record.history(keeper.id(), tankId, key).stream()
                         .map(one -> {
-                            Line line = line(one.entry(), names);
+                            LogLine line = LogLine.of(one.entry(), names);
                             return new EarlierView(
                                     LocalDateTime.ofInstant(one.changedAt(), clock.getZone())
                                             .format(WHEN),

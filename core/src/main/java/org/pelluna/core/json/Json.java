@@ -18,8 +18,11 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterRegime;
+import org.pelluna.core.watch.CrewEncounter;
+import org.pelluna.core.watch.CrewPlan;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Reservation;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -74,11 +77,23 @@ public final class Json {
         WaterRegime regime();
     }
 
-    /** Files from before there were quarantines have no phases; and none are written where there are none. */
+    /** What earlier files do not have: none are written where there are none. */
     interface ObservationsForm {
         @JsonSetter(nulls = Nulls.AS_EMPTY)
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<Phase> phases();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<CrewPlan> crewPlans();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<CrewEncounter> crewEncounters();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Reservation> reservations();
     }
 
     /** A finding's reason is its sentence. */

@@ -137,6 +137,14 @@ final class PlanCheck {
         seen.crew().forEach(one -> key("/journal/crew", one.id()));
         seen.tasks().forEach(one -> key("/journal/tasks", one.id()));
         seen.phases().forEach(one -> key("/journal/phases", one.id()));
+        seen.crewPlans().forEach(one -> key("/journal/crewPlans", one.id()));
+        seen.reservations().forEach(one -> key("/journal/reservations", one.id()));
+        seen.crewEncounters().forEach(one -> {
+            key("/journal/crewEncounters", one.id());
+            Stream.of(one.by(), one.to())
+                    .flatMap(animal -> animal.fish().stream())
+                    .forEach(fish -> fish(residents, "/journal/crewEncounters", fish));
+        });
         seen.rollCalls().forEach(one -> {
             key("/journal/rollCalls", one.id());
             one.found().keySet().forEach(fish -> fish(residents, "/journal/rollCalls", fish));

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -16,7 +15,6 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.species.Invertebrate;
-import org.pelluna.core.species.Species.ReefStance;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
@@ -39,14 +37,9 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
                     Severity.STOP, "It has no place in a quarantine tank: medicine for fish kills it.", kind.from()));
         }
         water(stock, kind, findings);
-        age(stock, kind, findings);
-        List<Fish> all = Stream.concat(
-                        stock.withAbsent().residents().stream(),
-                        stock.wishes().stream()
-                                .filter(one -> one.wish().decision() == org.pelluna.core.plan.Wish.Decision.IN)
-                                .map(ResolvedPlan.Wished::fish))
-                .toList();
-        all.forEach(fish -> eater(fish, kind).ifPresent(findings::add));
+        GroupCard.age(stock, kind.monthsCycled(), kind.from(), findings);
+        List<Fish> all = GroupCard.all(stock);
+        all.forEach(fish -> GroupCard.eater(fish, kind.group(), kind.adultCm()).ifPresent(findings::add));
         partners(all, kind).ifPresent(findings::add);
         kind.eatsFishBelowCm()
                 .flatMap(below -> prey(all, kind, below, stock.plan().asOf()))
@@ -63,7 +56,7 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
                 .orElse(Severity.FINE);
     }
 
-    private static Finding finding(Severity severity, String sentence, Provenance from) {
+    static Finding finding(Severity severity, String sentence, Provenance from) {
         return Finding.of("invertebrate", severity, sentence, from, List.of());
     }
 
@@ -105,43 +98,6 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
                         "Copper was in this water on " + test.on() + ", " + test.value()
                                 + " mg/L: it kills invertebrates, and rock and sand give it back for long.",
                         Provenance.PRACTICE)));
-    }
-
-    private static void age(ResolvedPlan stock, Invertebrate kind, List<Finding> findings) {
-        Optional<LocalDate> cycled = stock.plan().tank().cycledOn();
-        if (cycled.isEmpty()) {
-            findings.add(finding(Severity.WAIT, "The tank is still cycling.", Provenance.PRACTICE));
-            return;
-        }
-        LocalDate from = cycled.get().plusMonths(kind.monthsCycled());
-        if (from.isAfter(stock.plan().asOf())) {
-            findings.add(finding(
-                            Severity.WAIT,
-                            "It wants a tank of " + kind.monthsCycled()
-                                    + " months after the cycle, for its food and for steady water.",
-                            kind.from())
-                    .until(from));
-        }
-    }
-
-    private static Optional<Finding> eater(Fish fish, Invertebrate kind) {
-        ReefStance stance = fish.species().reef().get(kind.group());
-        if (stance == null
-                || stance.conduct() == ReefStance.Conduct.LEAVES_ALONE
-                || stance.belowCm().filter(cm -> kind.adultCm() >= cm).isPresent()) {
-            return Optional.empty();
-        }
-        boolean takes = stance.conduct() == ReefStance.Conduct.TAKES;
-        Finding finding = finding(
-                takes ? Severity.STOP : Severity.CAREFUL,
-                fish.name() + (takes ? " will take it" : " may pick at it") + ": "
-                        + fish.species().commonName() + " and " + kind.group().words() + ".",
-                stance.from());
-        return Optional.of(
-                stance.belowCm().isPresent()
-                        ? finding.remedy(Sentence.of(
-                                "Only one of ", Quantity.cm(stance.belowCm().get()), " and more, if there is one."))
-                        : finding);
     }
 
     private static Optional<Finding> partners(List<Fish> all, Invertebrate kind) {

@@ -1,9 +1,11 @@
 package org.pelluna.core.watch;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
 
 /**
@@ -17,6 +19,9 @@ import org.pelluna.core.id.FishId;
  * @param tasks what is to be done
  * @param unlearned fish of which nothing is to be learned from the log, by their keys
  * @param phases the parts of quarantines in this tank, the oldest first
+ * @param crewPlans invertebrates to be bought
+ * @param crewEncounters what passed between fish and invertebrates, the oldest first
+ * @param reservations days of this quarantine tank kept for arrivals of other tanks, in order
  */
 @RecordBuilder
 public record Observations(
@@ -27,17 +32,25 @@ public record Observations(
         List<CrewCount> crew,
         List<Task> tasks,
         Set<FishId> unlearned,
-        List<Phase> phases)
+        List<Phase> phases,
+        List<CrewPlan> crewPlans,
+        List<CrewEncounter> crewEncounters,
+        List<Reservation> reservations)
         implements ObservationsBuilder.With {
 
     /** Nothing written. */
-    public static final Observations EMPTY =
-            new Observations(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of(), List.of());
+    public static final Observations EMPTY = new Observations(
+            List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of(), List.of(), List.of(), List.of(),
+            List.of());
 
     /** Whether a roll call, a sign or a remedy names one of some fish. */
     public boolean speaksOf(Set<FishId> fish) {
         return rollCalls.stream()
                         .anyMatch(call -> call.found().keySet().stream().anyMatch(fish::contains))
+                || crewEncounters.stream()
+                        .anyMatch(seen -> Stream.of(seen.by(), seen.to())
+                                .flatMap(one -> one.fish().stream())
+                                .anyMatch(fish::contains))
                 || signs.stream().anyMatch(sign -> fish.contains(sign.fishId()))
                 || remedies.stream()
                         .anyMatch(
@@ -52,6 +65,13 @@ public record Observations(
         crew = List.copyOf(crew);
         tasks = List.copyOf(tasks);
         phases = Phases.inOrder(phases);
+        crewPlans = List.copyOf(crewPlans);
+        crewEncounters = crewEncounters.stream()
+                .sorted(Comparator.comparing(CrewEncounter::at).thenComparing(CrewEncounter::id))
+                .toList();
+        reservations = reservations.stream()
+                .sorted(Comparator.comparing(Reservation::from).thenComparing(Reservation::id))
+                .toList();
         unlearned = java.util.Collections.unmodifiableSet(new TreeSet<>(unlearned));
     }
 }

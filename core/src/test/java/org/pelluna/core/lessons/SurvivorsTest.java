@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.id.FishId;
@@ -117,18 +116,10 @@ class SurvivorsTest {
 
     @Test
     void theCrewDwindlesAtTheRateOfItsCountsAndIsRestockedInTime() {
-        Observations journal = new Observations(
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(
-                        crew(70, CrewCount.Kind.ADDED, 30),
-                        crew(35, CrewCount.Kind.COUNTED, 24),
-                        crew(0, CrewCount.Kind.COUNTED, 19)),
-                List.of(),
-                Set.of(),
-                List.of());
+        Observations journal = Observations.EMPTY.with(as -> as.crew(List.of(
+                crew(70, CrewCount.Kind.ADDED, 30),
+                crew(35, CrewCount.Kind.COUNTED, 24),
+                crew(0, CrewCount.Kind.COUNTED, 19))));
         Crew crew = Crew.of(ResolvedPlan.of(plan(List.of(), Loss.Cause.JUMPED, journal), Fixtures.CATALOGUE))
                 .get(0);
         assertThat(crew.lost()).isEqualTo(11);
@@ -142,15 +133,7 @@ class SurvivorsTest {
 
     @Test
     void whoTakesThemIsNamedAndTheSizeThatIsSafe() {
-        Observations journal = new Observations(
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(crew(10, CrewCount.Kind.ADDED, 20)),
-                List.of(),
-                Set.of(),
-                List.of());
+        Observations journal = Observations.EMPTY.with(as -> as.crew(List.of(crew(10, CrewCount.Kind.ADDED, 20))));
         var eater = Fixtures.CATALOGUE.all().stream()
                 .filter(one -> Optional.ofNullable(one.reef().get(AnimalGroup.SNAILS))
                         .filter(stance -> stance.conduct() == org.pelluna.core.species.Species.ReefStance.Conduct.TAKES

@@ -20,6 +20,7 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
 import org.pelluna.core.watch.RollCall;
@@ -297,19 +298,11 @@ class HappeningTest {
                 Optional.empty(),
                 Optional.of("it eats"));
         assertThat(back.obstacle(after.withLog(List.of(seen)))).isPresent();
-        TankPlan counted = after.with(as -> as.observations(new org.pelluna.core.watch.Observations(
-                List.of(),
-                List.of(new RollCall(
-                        "c",
-                        TODAY.atTime(22, 0),
-                        java.util.Map.of(new FishId("plum"), RollCall.State.EATING),
-                        Optional.empty())),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                java.util.Set.of(),
-                List.of())));
+        TankPlan counted = after.with(as -> as.observations(Observations.EMPTY.withRollCalls(List.of(new RollCall(
+                "c",
+                TODAY.atTime(22, 0),
+                java.util.Map.of(new FishId("plum"), RollCall.State.EATING),
+                Optional.empty())))));
         assertThat(back.obstacle(counted)).isPresent();
     }
 

@@ -95,15 +95,13 @@ class PlanCheckTest {
                 .asString()
                 .contains("'w' is used twice");
         Observations journal = SOUND.observations();
-        assertThat(faults(withJournal(new Observations(
-                        journal.watches(),
-                        journal.rollCalls(),
-                        journal.signs(),
-                        journal.remedies(),
-                        journal.crew(),
-                        List.of(new Task("x", TODAY, "catch it", false)),
-                        journal.unlearned(),
-                        List.of()))))
+        assertThat(faults(withJournal(Observations.EMPTY.with(as -> as.watches(journal.watches())
+                        .rollCalls(journal.rollCalls())
+                        .signs(journal.signs())
+                        .remedies(journal.remedies())
+                        .crew(journal.crew())
+                        .tasks(List.of(new Task("x", TODAY, "catch it", false)))
+                        .unlearned(journal.unlearned())))))
                 .singleElement()
                 .asString()
                 .startsWith("/journal/tasks")
@@ -196,28 +194,23 @@ class PlanCheckTest {
 
     @Test
     void theJournalSpeaksOfFishOfTheTank() {
-        Observations astray = new Observations(
-                List.of(),
-                List.of(new RollCall(
-                        "r2", TODAY.atTime(7, 0), Map.of(new FishId("p"), RollCall.State.HIDING), Optional.empty())),
-                List.of(new Sign(
+        Observations astray = Observations.EMPTY.with(as -> as.rollCalls(List.of(new RollCall(
+                        "r2", TODAY.atTime(7, 0), Map.of(new FishId("p"), RollCall.State.HIDING), Optional.empty())))
+                .signs(List.of(new Sign(
                         "s2",
                         TODAY.atTime(7, 0),
                         new FishId("q"),
                         Sign.Kind.CLOUDY_EYE,
                         Optional.empty(),
-                        Optional.empty())),
-                List.of(new Remedy(
+                        Optional.empty())))
+                .remedies(List.of(new Remedy(
                         "m2",
                         Remedy.Kind.MIRROR,
                         Optional.of(new FishId("r")),
                         TODAY,
                         Optional.empty(),
-                        Optional.empty())),
-                List.of(),
-                List.of(),
-                Set.of(new FishId("s")),
-                List.of());
+                        Optional.empty())))
+                .unlearned(Set.of(new FishId("s"))));
         assertThat(faults(withJournal(astray)))
                 .hasSize(4)
                 .anyMatch(one -> one.startsWith("/journal/rollCalls") && one.contains("'p'"))

@@ -25,11 +25,14 @@ import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.CrewEncounter;
+import org.pelluna.core.watch.CrewPlan;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Remedy;
+import org.pelluna.core.watch.Reservation;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.watch.Task;
@@ -145,39 +148,55 @@ class PlanFileTest {
                                 List.of(new Schedule.Booking(
                                         TODAY, TODAY.plusDays(9), "Gramma of the Pier", Optional.of(new WishId("w"))))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
-                        .observations(new Observations(
-                                List.of(new ObservationSession(
-                                        "v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))),
-                                List.of(new RollCall(
+                        .observations(Observations.EMPTY.with(seen -> seen.watches(List.of(new ObservationSession(
+                                        "v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))))
+                                .rollCalls(List.of(new RollCall(
                                         "rc",
                                         TODAY.atTime(7, 5),
                                         java.util.Map.of(new FishId("b"), RollCall.State.EATING),
-                                        Optional.empty())),
-                                List.of(new Sign(
+                                        Optional.empty())))
+                                .signs(List.of(new Sign(
                                         "sg",
                                         TODAY.atTime(7, 6),
                                         new FishId("b"),
                                         Sign.Kind.CLOUDY_EYE,
                                         Optional.of("left"),
-                                        Optional.of("sg-photo"))),
-                                List.of(new Remedy(
+                                        Optional.of("sg-photo"))))
+                                .remedies(List.of(new Remedy(
                                         "rm",
                                         Remedy.Kind.MIRROR,
                                         Optional.of(new FishId("b")),
                                         TODAY.minusDays(9),
                                         Optional.of(TODAY),
-                                        Optional.empty())),
-                                List.of(new CrewCount(
-                                        "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)),
-                                List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)),
-                                java.util.Set.of(new FishId("b")),
-                                List.of(new Phase(
+                                        Optional.empty())))
+                                .crew(List.of(new CrewCount(
+                                        "cr", TODAY, AnimalGroup.SNAILS, "turbans", CrewCount.Kind.ADDED, 12, 1.5)))
+                                .tasks(List.of(new Task("tk", TODAY.plusDays(2), "catch it", false)))
+                                .unlearned(java.util.Set.of(new FishId("b")))
+                                .phases(List.of(new Phase(
                                         "ph",
                                         Phase.Kind.LOW_SALINITY,
                                         TODAY.minusDays(3),
                                         21,
                                         Optional.of("slowly"),
-                                        Optional.of(new Phase.Cut(TODAY, "a fish was added")))))));
+                                        Optional.of(new Phase.Cut(TODAY, "a fish was added")))))
+                                .crewPlans(List.of(new CrewPlan(
+                                        "cp", AnimalGroup.SHRIMPS, "tiger pistol shrimp", 1, TODAY.minusDays(3))))
+                                .reservations(List.of(new Reservation(
+                                        "rs",
+                                        "another tank",
+                                        new WishId("w"),
+                                        "Gramma of the Pier",
+                                        TODAY.plusDays(3),
+                                        TODAY.plusDays(24))))
+                                .crewEncounters(List.of(new CrewEncounter(
+                                        "ce",
+                                        TODAY.atTime(6, 0),
+                                        LogEntry.Kind.NIP,
+                                        CrewEncounter.Animal.fish(new FishId("b")),
+                                        CrewEncounter.Animal.crew("turbans"),
+                                        Optional.of(2),
+                                        Optional.of("an antenna lost")))))));
     }
 
     @ParameterizedTest

@@ -129,8 +129,11 @@ public final class Logs {
                 .with(as -> as.residents(residents)
                         .log(sorted)
                         .losses(List.of(losses))
-                        .observations(new Observations(
-                                watches, calls, signs, remedies, List.of(), List.of(), unlearned, List.of())));
+                        .observations(Observations.EMPTY.with(seen -> seen.watches(watches)
+                                .rollCalls(calls)
+                                .signs(signs)
+                                .remedies(remedies)
+                                .unlearned(unlearned))));
     }
 
     static LocalDate day(int daysAgo) {

@@ -1,0 +1,70 @@
+package org.pelluna.core.watch;
+
+import java.time.LocalDateTime;
+import java.util.Optional;
+import org.pelluna.core.id.FishId;
+
+/**
+ * Something seen between a fish and an invertebrate, or between invertebrates: a wrasse on a shrimp, a war among hermit crabs.
+ *
+ * @param id key within its plan
+ * @param at when, in the keeper's local time
+ * @param kind what was seen: one of those that one animal does to another, or an injury
+ * @param by who did it
+ * @param to whom it was done
+ * @param hardness how hard, 1 mild to 3 fierce
+ * @param note the keeper's words
+ */
+public record CrewEncounter(
+        String id,
+        LocalDateTime at,
+        LogEntry.Kind kind,
+        Animal by,
+        Animal to,
+        Optional<Integer> hardness,
+        Optional<String> note) {
+
+    /**
+     * A fish, or invertebrates by what the keeper calls them.
+     *
+     * @param fish the fish, if it is one
+     * @param crew the name of the invertebrates, if it is one of them
+     */
+    public record Animal(Optional<FishId> fish, Optional<String> crew) {
+        public Animal {
+            if (fish.isPresent() == crew.isPresent()) {
+                throw new IllegalArgumentException("it is either a fish or an invertebrate");
+            }
+            if (crew.filter(name -> name.isBlank() || name.length() > 60).isPresent()) {
+                throw new IllegalArgumentException("a name has 1 to 60 letters");
+            }
+        }
+
+        /** One of the invertebrates. */
+        public static Animal crew(String name) {
+            return new Animal(Optional.empty(), Optional.of(name));
+        }
+
+        /** A fish. */
+        public static Animal fish(FishId id) {
+            return new Animal(Optional.of(id), Optional.empty());
+        }
+    }
+
+    public CrewEncounter {
+        if (!kind.hasAggressor() && kind != LogEntry.Kind.INJURY) {
+            throw new IllegalArgumentException("a " + kind.words() + " is not done by one animal to another");
+        }
+        if (by.fish().isPresent() && to.fish().isPresent()) {
+            throw new IllegalArgumentException("what passes between two fish belongs in the log of fish");
+        }
+        if (hardness.filter(h -> h < 1 || h > 3).isPresent()) {
+            throw new IllegalArgumentException("hardness is 1 to 3, but was " + hardness.get());
+        }
+    }
+
+    /** The same, so many days later. */
+    public CrewEncounter later(long days) {
+        return new CrewEncounter(id, at.plusDays(days), kind, by, to, hardness, note);
+    }
+}
