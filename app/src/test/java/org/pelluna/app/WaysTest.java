@@ -1,6 +1,7 @@
 package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -67,7 +68,13 @@ class WaysTest extends PageTest {
             assertThat(taken.observations().tasks())
                     .as(way.key())
                     .hasSize(before.observations().tasks().size() + (bully ? 2 : 0));
-            page("/arrivals");
+            assertThat(cache.of(keeper.id(), tank).assessment().order().cost().total())
+                    .as("the price of " + way.key() + " once it is taken")
+                    .isCloseTo(way.cost().total(), within(1e-9));
+            assertThat(page("/arrivals").contains("comes back as the newcomer on"))
+                    .as(way.key())
+                    .isEqualTo(bully);
+            assertThat(page("/arrivals/alternatives")).contains("This is your order.");
             pages.perform(post(keeper, "/tanks/{t}/arrivals/alternatives/undo/{f}", tank, form))
                     .andExpect(status().isFound());
             assertThat(plan()).as(way.key()).isEqualTo(before);

@@ -12,8 +12,8 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.budget.Budget;
-import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -111,10 +111,10 @@ class AlternativesController {
     }
 
     private static Way way(Alternative one, double dearest, ResolvedPlan stock) {
-        List<List<WishId>> own = stock.plan().schedule().order();
+        boolean usual = stock.plan().schedule().order().isEmpty();
         return new Way(
                 one.key(),
-                one.key().equals("best") ? own.isEmpty() : own.equals(one.wishOrder(stock)),
+                one.key().equals("best") ? usual : isTaken(one, stock),
                 one.title(),
                 one.words(),
                 one.proved() ? "proved best among the orders this way allows, at the sizes of today" : "not proved",
@@ -127,6 +127,16 @@ class AlternativesController {
                 Numbers.plain(one.water().fourDays(), 4),
                 !one.water().bearable(),
                 one.order());
+    }
+
+    /** Whether the keeper's order is this one, carried out in this way. */
+    private static boolean isTaken(Alternative one, ResolvedPlan stock) {
+        Schedule schedule = stock.plan().schedule();
+        return schedule.order().equals(one.wishOrder(stock))
+                && schedule.way().equals(one.way(stock))
+                && one.putOffTo(stock)
+                        .filter(day -> schedule.notBefore().values().stream().noneMatch(day::equals))
+                        .isEmpty();
     }
 
     private static Bar bar(String name, double value, double dearest) {

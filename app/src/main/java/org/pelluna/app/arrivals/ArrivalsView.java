@@ -178,9 +178,16 @@ class ArrivalsView {
         model.addAttribute("proved", order.proved());
         model.addAttribute("own", order.best().isPresent());
         model.addAttribute(
-                "dearer",
-                order.best()
-                        .map(best -> Numbers.plain(order.cost().total() - best.total()))
+                "against",
+                order.best().map(best -> against(order, best.total())).orElse(""));
+        model.addAttribute(
+                "back",
+                order.back()
+                        .map(back -> back.name()
+                                + " is out until all have come, and comes back as the newcomer on " + back.on()
+                                + (back.boxDays() > 0
+                                        ? ", after " + Numbers.count(back.boxDays(), "day", "days") + " in the box."
+                                        : "."))
                         .orElse(""));
         model.addAttribute(
                 "decided",
@@ -193,6 +200,15 @@ class ArrivalsView {
                         Numbers.plain(order.cost().pressure()),
                         Numbers.plain(order.cost().lateness()),
                         Numbers.plain(order.cost().shyness())));
+    }
+
+    /** The keeper's own order beside the best in the usual way. */
+    private static String against(ArrivalPlan own, double best) {
+        double dearer = own.cost().total() - best;
+        return Math.abs(dearer) < 0.005
+                ? "Your own order: its score is that of the best."
+                : "Your own order: its score is " + Numbers.plain(Math.abs(dearer))
+                        + (dearer > 0 ? " above the best." : " below the best in the usual way.");
     }
 
     private static double shareNow(ResolvedPlan stock) {

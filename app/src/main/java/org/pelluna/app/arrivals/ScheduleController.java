@@ -20,7 +20,6 @@ import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.Move;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.WishId;
-import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.Wish;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -102,15 +101,7 @@ class ScheduleController {
         schedules.change(
                 keeper.id(),
                 tankId,
-                old -> new Schedule(
-                        List.of(),
-                        Map.of(),
-                        old.inQuarantine(),
-                        old.setbacks(),
-                        old.quarantine(),
-                        old.ticks(),
-                        old.boxChecks(),
-                        old.bookings()));
+                old -> old.with(as -> as.order(List.of()).notBefore(Map.of()).way(Optional.empty())));
         Undo.say(redirect, "The best order again; nothing is put off.");
         return back(tankId);
     }

@@ -51,7 +51,11 @@ class WayService {
         }
         List<List<WishId>> chosen = way.key().equals(BEST) ? List.of() : way.wishOrder(stock);
         if (happenings
-                .record(keeperId, tankId, key, plan -> new Happening.Ordered(chosen))
+                .record(
+                        keeperId,
+                        tankId,
+                        key,
+                        plan -> Happening.Ordered.in(plan, chosen, way.way(stock), way.putOffTo(stock)))
                 .isPresent()) {
             List<Task> tasks = tasks(key, way, stock);
             if (!tasks.isEmpty()) {

@@ -118,24 +118,20 @@ final class DemoDates {
     }
 
     private static Schedule moved(Schedule schedule, long days) {
-        return new Schedule(
-                schedule.order(),
-                moved(schedule.notBefore(), days),
-                moved(schedule.inQuarantine(), days),
-                schedule.setbacks().stream()
+        return schedule.with(as -> as.notBefore(moved(schedule.notBefore(), days))
+                .inQuarantine(moved(schedule.inQuarantine(), days))
+                .setbacks(schedule.setbacks().stream()
                         .map(one -> new Setback(
                                 one.id(), one.on().plusDays(days), one.kind(), one.fish(), one.price(), one.note()))
-                        .toList(),
-                schedule.quarantine(),
-                schedule.ticks().stream()
+                        .toList())
+                .ticks(schedule.ticks().stream()
                         .map(one -> new Schedule.Tick(
                                 one.wishId(), one.step(), one.at().plusDays(days)))
-                        .toList(),
-                schedule.boxChecks().stream()
+                        .toList())
+                .boxChecks(schedule.boxChecks().stream()
                         .map(one ->
                                 new Schedule.BoxCheck(one.wishId(), one.on().plusDays(days), one.attacked(), one.by()))
-                        .toList(),
-                schedule.bookings());
+                        .toList()));
     }
 
     private static Map<WishId, LocalDate> moved(Map<WishId, LocalDate> dates, long days) {

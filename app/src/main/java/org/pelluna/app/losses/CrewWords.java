@@ -2,6 +2,7 @@ package org.pelluna.app.losses;
 
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.Animal;
 import org.pelluna.core.watch.CrewEncounter;
 
 /** What passed between fish and invertebrates, in words. */
@@ -22,7 +23,7 @@ public final class CrewWords {
         };
     }
 
-    private static String name(CrewEncounter.Animal animal, TankPlan plan) {
+    private static String name(Animal animal, TankPlan plan) {
         return animal.crew()
                 .or(() -> animal.fish()
                         .flatMap(id -> plan.residents().stream()

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.watch.Animal;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -97,13 +98,11 @@ public class LogForm {
         return choice != null && choice.startsWith(CREW);
     }
 
-    private static CrewEncounter.Animal animal(String choice, String question) {
+    private static Animal animal(String choice, String question) {
         if (choice == null || choice.isBlank()) {
             throw new IllegalArgumentException("choose " + question);
         }
-        return isCrew(choice)
-                ? CrewEncounter.Animal.crew(choice.substring(CREW.length()))
-                : CrewEncounter.Animal.fish(new FishId(choice));
+        return isCrew(choice) ? Animal.crew(choice.substring(CREW.length())) : Animal.fish(new FishId(choice));
     }
 
     /** The entry under a key it has already. */

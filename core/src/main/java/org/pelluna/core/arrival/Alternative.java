@@ -1,9 +1,7 @@
 package org.pelluna.core.arrival;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -15,10 +13,9 @@ import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
-import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
 
@@ -49,197 +46,18 @@ public record Alternative(
     /** Key of the way with one wish less: it is taken by striking the wish. */
     public static final String FEWER = "fewer";
 
-    private static final int AFTER = 28;
+    /** Key of the way in which all are put off. */
+    public static final String LATER = "later";
+
+    static final String OWN = "own";
+    static final String BOX = "box";
+    static final int LATER_DAYS = 56;
 
     /** Every way that this plan has, side by side; the first is the best by the house rules. */
     public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterFit fit) {
         WaterLimit water = FishWaste.limit(stock.plan());
         List<OrderItem> units = OrderItems.of(stock, judgements, water).placed();
-        if (units.isEmpty()) {
-            return List.of();
-        }
-        OrderProblem usual = new OrderProblem(
-                stock, units, OrderProblem.Options.of(stock.plan().houseRules()), water);
-        List<Alternative> ways = new ArrayList<>();
-        ArrivalOrder.Solved best = ArrivalOrder.solve(usual);
-        ways.add(of(
-                stock,
-                fit,
-                usual,
-                best.order(),
-                best.proved(),
-                "best",
-                "Best order",
-                "By your house rules: released at lights-out, in the box where it is pressed hard."));
-        List<Integer> own = ArrivalOrder.own(usual, stock);
-        if (!own.isEmpty()) {
-            ways.add(of(stock, fit, usual, own, false, "own", "Your order", "As you have placed them."));
-        }
-        OrderProblem shared = new OrderProblem(stock, units, new OrderProblem.Options(true, false, 0), water);
-        boolean together = shared.groups().size() > units.size();
-        add(
-                ways,
-                stock,
-                fit,
-                units,
-                water,
-                new OrderProblem.Options(false, true, 0),
-                "box",
-                "One by one, boxed",
-                "Each alone, and each a week in the box, pressed hard or not."
-                        + (together && stock.plan().houseRules().schools().kin() == Approaches.Kin.SAME_DAY
-                                ? " By your house rules rivals come only on one day: this way goes against them."
-                                : ""));
-        if (together) {
-            add(
-                    ways,
-                    stock,
-                    fit,
-                    units,
-                    water,
-                    new OrderProblem.Options(true, false, 0),
-                    "rivals",
-                    "Rivals on one day",
-                    "Rivals may share a day, so that neither owns the tank."
-                            + (stock.plan().houseRules().schools().kin() == Approaches.Kin.NEVER
-                                    ? " By your house rules they never live together: this way goes against them."
-                                    : ""));
-        }
-        bully(stock, units).ifPresent(one -> ways.add(without(stock, fit, units, water, one)));
-        fewer(stock, fit, units, water).ifPresent(ways::add);
-        return ways;
-    }
-
-    private static void add(
-            List<Alternative> ways,
-            ResolvedPlan stock,
-            WaterFit fit,
-            List<OrderItem> units,
-            WaterLimit water,
-            OrderProblem.Options options,
-            String key,
-            String title,
-            String words) {
-        OrderProblem problem = new OrderProblem(stock, units, options, water);
-        ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
-        ways.add(of(stock, fit, problem, solved.order(), solved.proved(), key, title, words));
-    }
-
-    /** The resident that would press the newcomers hardest, if there is one worth taking out. */
-    private static Optional<Fish> bully(ResolvedPlan stock, List<OrderItem> units) {
-        Encounters encounters = Encounters.of(stock);
-        Map<Fish, Double> pressure = new HashMap<>();
-        for (Fish resident : stock.residents()) {
-            pressure.put(
-                    resident,
-                    units.stream()
-                            .mapToDouble(unit -> encounters
-                                    .onArrival(resident, unit.fish(), unit.count())
-                                    .perHour())
-                            .max()
-                            .orElse(0));
-        }
-        return pressure.entrySet().stream()
-                .filter(entry ->
-                        entry.getValue() >= stock.plan().houseRules().weights().carefulPerHour())
-                .max(Map.Entry.<Fish, Double>comparingByValue()
-                        .thenComparing(entry -> entry.getKey().id()))
-                .map(Map.Entry::getKey);
-    }
-
-    /** The bully is taken out before the first arrival and put back after the last. */
-    private static Alternative without(
-            ResolvedPlan stock, WaterFit fit, List<OrderItem> units, WaterLimit water, Fish bully) {
-        ResolvedPlan rest = new ResolvedPlan(
-                stock.plan(),
-                stock.residents().stream()
-                        .filter(fish -> !fish.id().equals(bully.id()))
-                        .toList(),
-                stock.wishes(),
-                stock.departed());
-        List<OrderItem> all = new ArrayList<>(units);
-        all.add(new OrderItem(bully, 1, 0, ""));
-        OrderProblem problem =
-                new OrderProblem(rest, all, new OrderProblem.Options(false, false, 1 << units.size()), water);
-        ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
-        return of(
-                rest,
-                fit,
-                problem,
-                solved.order(),
-                solved.proved(),
-                "bully-out",
-                bully.name() + " out, back last",
-                "Take " + bully.name()
-                        + " out before the first arrival and put it back after the last, as the newcomer.");
-    }
-
-    /** One wish less: the one without which the others cost least. */
-    private static Optional<Alternative> fewer(
-            ResolvedPlan stock, WaterFit fit, List<OrderItem> units, WaterLimit water) {
-        if (units.size() < 2) {
-            return Optional.empty();
-        }
-        return units.stream()
-                .map(left -> {
-                    List<OrderItem> rest =
-                            units.stream().filter(one -> !one.equals(left)).toList();
-                    OrderProblem problem = new OrderProblem(
-                            stock, rest, OrderProblem.Options.of(stock.plan().houseRules()), water);
-                    ArrivalOrder.Solved solved = ArrivalOrder.solve(problem);
-                    return of(
-                            stock,
-                            fit,
-                            problem,
-                            solved.order(),
-                            solved.proved(),
-                            FEWER,
-                            "Without " + left.name(),
-                            "One wish less: without it the others cost least.");
-                })
-                .min(Comparator.comparingDouble(way -> way.cost().total()));
-    }
-
-    private static Alternative of(
-            ResolvedPlan stock,
-            WaterFit fit,
-            OrderProblem problem,
-            List<Integer> order,
-            boolean proved,
-            String key,
-            String title,
-            String words) {
-        List<Arrival> arrivals =
-                ArrivalOrder.arrivals(problem, order, stock.plan().asOf());
-        LocalDate last = arrivals.get(arrivals.size() - 1).date();
-        List<WaterForecast.PlannedFish> coming = new ArrayList<>();
-        for (int i = 0; i < order.size(); i++) {
-            coming.add(coming(problem, order.get(i), arrivals.get(i).date()));
-        }
-        return new Alternative(
-                key,
-                title,
-                words,
-                problem.cost(order),
-                proved,
-                arrivals.stream()
-                        .map(arrival -> arrival.date() + " " + arrival.names())
-                        .collect(Collectors.toList()),
-                last,
-                WaterForecast.peak(
-                        new WaterForecast(stock, fit).days(coming, last.plusDays(AFTER)),
-                        stock.plan().asOf()),
-                List.copyOf(coming));
-    }
-
-    private static WaterForecast.PlannedFish coming(OrderProblem problem, int group, LocalDate on) {
-        List<Fish> fish = new ArrayList<>();
-        for (OrderItem unit : Groups.units(problem, group)) {
-            for (int i = 0; i < unit.count(); i++) {
-                fish.add(unit.fish().on(on));
-            }
-        }
-        return new WaterForecast.PlannedFish(on, fish);
+        return units.isEmpty() ? List.of() : new Ways(stock, fit, units, water).all();
     }
 
     /** The order of arrival as a schedule holds it: keys of wishes, those of one day together; a resident that comes back is none of them. */
@@ -255,6 +73,20 @@ public record Alternative(
                         .toList())
                 .filter(together -> !together.isEmpty())
                 .toList();
+    }
+
+    /** How its order is carried out, if not in the usual way. */
+    public Optional<Schedule.Way> way(ResolvedPlan stock) {
+        return key.equals(OWN)
+                ? stock.plan().schedule().way()
+                : Optional.of(new Schedule.Way(
+                                key.equals(BOX), outMeanwhile(stock).map(Fish::id)))
+                        .filter(way -> !way.equals(Schedule.Way.USUAL));
+    }
+
+    /** The day before which none comes, if this way puts all off. */
+    public Optional<LocalDate> putOffTo(ResolvedPlan stock) {
+        return Optional.of(stock.plan().asOf().plusDays(LATER_DAYS)).filter(day -> key.equals(LATER));
     }
 
     /** The wish that does not come, if this way has one wish less. */

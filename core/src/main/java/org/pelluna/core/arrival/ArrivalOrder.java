@@ -11,8 +11,8 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterLimit;
-import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
@@ -44,16 +44,26 @@ public final class ArrivalOrder {
         OrderProblem problem = new OrderProblem(
                 stock, units.placed(), OrderProblem.Options.of(stock.plan().houseRules()), water);
         Solved best = solve(problem);
-        List<Integer> own = own(problem, stock);
-        List<Integer> order = own.isEmpty() ? best.order() : own;
-        OrderCost cost = problem.cost(order);
+        OwnOrder own = OwnOrder.of(stock, units.placed(), water);
+        boolean isOwn = !own.order().isEmpty();
+        OrderProblem taken = isOwn ? own.problem() : problem;
+        List<Integer> order = isOwn ? own.order() : best.order();
+        List<Arrival> arrivals = arrivals(taken, order, stock.plan().asOf());
+        Optional<ArrivalPlan.Return> back = own.out().filter(out -> isOwn).map(fish -> back(fish, arrivals));
         return new ArrivalPlan(
-                arrivals(problem, order, stock.plan().asOf()),
-                cost,
-                own.isEmpty() && best.proved(),
-                own.isEmpty() ? Optional.empty() : Optional.of(problem.cost(best.order())),
+                back.isPresent() ? arrivals.subList(0, arrivals.size() - 1) : arrivals,
+                taken.cost(order),
+                !isOwn && best.proved(),
+                isOwn ? Optional.of(problem.cost(best.order())) : Optional.empty(),
                 units.held(),
-                planFindings(problem, order, stock.plan().houseRules().schools().kin()));
+                back,
+                planFindings(taken, order, stock.plan().houseRules().schools().kin()));
+    }
+
+    /** The return of a resident: the last of the arrivals. */
+    private static ArrivalPlan.Return back(Fish fish, List<Arrival> arrivals) {
+        Arrival last = arrivals.get(arrivals.size() - 1);
+        return new ArrivalPlan.Return(fish.id(), fish.name(), last.date(), last.boxDays());
     }
 
     /** The best order, proved where that is possible; in the order of the wishes where the water allows none. */
@@ -67,33 +77,6 @@ public final class ArrivalOrder {
             return new Solved(order, false);
         }
         return new Solved(order, few);
-    }
-
-    /** The keeper's own order; wishes it does not name follow in the order of the list. Empty if there is none. */
-    static List<Integer> own(OrderProblem problem, ResolvedPlan stock) {
-        List<Integer> order = new ArrayList<>();
-        int named = 0;
-        for (List<WishId> together : stock.plan().schedule().order()) {
-            int group = 0;
-            for (int i = 0; i < problem.size(); i++) {
-                if (together.contains(problem.unit(i).wishId()) && (named & 1 << i) == 0) {
-                    group |= 1 << i;
-                }
-            }
-            if (group != 0) {
-                order.add(group);
-                named |= group;
-            }
-        }
-        if (order.isEmpty()) {
-            return List.of();
-        }
-        for (int i = 0; i < problem.size(); i++) {
-            if ((named & 1 << i) == 0) {
-                order.add(1 << i);
-            }
-        }
-        return order;
     }
 
     static List<Arrival> arrivals(OrderProblem problem, List<Integer> order, LocalDate today) {

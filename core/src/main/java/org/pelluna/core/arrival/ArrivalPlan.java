@@ -1,8 +1,10 @@
 package org.pelluna.core.arrival;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 
 /**
@@ -13,6 +15,7 @@ import org.pelluna.core.id.WishId;
  * @param proved whether no order is cheaper
  * @param best what the best order would cost, if this is the keeper's own; empty otherwise
  * @param held wishes of the plan that cannot be dated yet
+ * @param back the resident that is out meanwhile and comes back last, if there is one
  * @param findings on the plan as a whole: what binds it, what it exceeds
  */
 public record ArrivalPlan(
@@ -21,12 +24,23 @@ public record ArrivalPlan(
         boolean proved,
         Optional<OrderCost> best,
         List<Held> held,
+        Optional<Return> back,
         List<Finding> findings) {
     public ArrivalPlan {
         arrivals = List.copyOf(arrivals);
         held = List.copyOf(held);
         findings = List.copyOf(findings);
     }
+
+    /**
+     * A resident that is out until all others have come.
+     *
+     * @param fishId the fish
+     * @param name what it is called
+     * @param on the day it comes back, as the newcomer
+     * @param boxDays its days in the box on its return; 0 for none
+     */
+    public record Return(FishId fishId, String name, LocalDate on, int boxDays) {}
 
     /**
      * A wish without a date.

@@ -22,6 +22,11 @@ record OrderItem(Fish fish, int count, int release, String gate, boolean inside)
         return new WishId(fish.id().key());
     }
 
+    /** The same, not before a day counted from the day of the plan. */
+    OrderItem notBefore(int day) {
+        return day <= release ? this : new OrderItem(fish, count, day, "All are put off until then.", inside);
+    }
+
     String name() {
         return count == 1 ? fish.name() : count + " " + fish.name();
     }

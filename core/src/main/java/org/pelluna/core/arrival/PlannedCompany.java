@@ -43,6 +43,14 @@ public final class PlannedCompany {
             }
         }
         stock.residents().forEach(fish -> dates.put(fish.id(), fish.arrivesOn()));
+        // Who is out meanwhile comes back as the newcomer.
+        plan.back().ifPresent(back -> {
+            dates.put(back.fishId(), back.on());
+            newcomers.put(back.on(), 1);
+            if (back.boxDays() > 0) {
+                boxed.add(back.fishId());
+            }
+        });
         stock.wishes().forEach(wished -> counts.put(wished.fish().id(), wished.count()));
     }
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.pelluna.core.id.FishId;
@@ -185,11 +186,48 @@ public sealed interface Happening
         }
     }
 
-    /** The keeper chose an order of arrival: keys of wishes, those of one day together. */
-    record Ordered(List<List<WishId>> order) implements Happening {
+    /**
+     * The keeper chose an order of arrival: keys of wishes, those of one day together.
+     *
+     * @param way how it is carried out, if not in the usual way
+     * @param later the day before which none of them comes, if they are put off
+     * @param before what it replaces; empty in old records, which replaced the order only
+     */
+    record Ordered(
+            List<List<WishId>> order, Optional<Schedule.Way> way, Optional<LocalDate> later, Optional<Chosen> before)
+            implements Happening {
+        /** What had been decided of the order. */
+        public record Chosen(List<List<WishId>> order, Optional<Schedule.Way> way, Map<WishId, LocalDate> notBefore) {
+            static Chosen of(Schedule schedule) {
+                return new Chosen(schedule.order(), schedule.way(), schedule.notBefore());
+            }
+        }
+
+        /** The choice made in a plan. */
+        public static Ordered in(
+                TankPlan plan, List<List<WishId>> order, Optional<Schedule.Way> way, Optional<LocalDate> later) {
+            return new Ordered(order, way, later, Optional.of(Chosen.of(plan.schedule())));
+        }
+
         @Override
         public TankPlan applyTo(TankPlan plan) {
-            return plan.withSchedule(plan.schedule().ordered(order));
+            Schedule chosen = plan.schedule().ordered(order).withWay(way);
+            for (WishId id :
+                    later.isPresent() ? order.stream().flatMap(List::stream).toList() : List.<WishId>of()) {
+                LocalDate from = chosen.notBefore().getOrDefault(id, LocalDate.MIN);
+                chosen = chosen.notBefore(id, from.isAfter(later.get()) ? from : later.get());
+            }
+            return plan.withSchedule(chosen);
+        }
+
+        /** The plan as it was chosen before, unless something else has been chosen since. */
+        TankPlan takenBack(TankPlan plan, List<List<WishId>> orderBefore) {
+            Schedule now = plan.schedule();
+            Chosen old = before.orElse(new Chosen(orderBefore, Optional.empty(), now.notBefore()));
+            Schedule then = now.withOrder(old.order).withWay(old.way).withNotBefore(old.notBefore);
+            boolean stillSo =
+                    Chosen.of(applyTo(plan.withSchedule(then)).schedule()).equals(Chosen.of(now));
+            return stillSo ? plan.withSchedule(then) : plan;
         }
 
         @Override

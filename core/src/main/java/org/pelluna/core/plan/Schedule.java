@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 
 /**
@@ -25,6 +26,7 @@ import org.pelluna.core.id.WishId;
  * @param quarantine the keeper's quarantine tank; empty if the shop does it, or nobody
  * @param ticks steps of run sheets that are done
  * @param boxChecks what was seen of the box, the oldest first
+ * @param way how the keeper's own order is carried out; empty for the usual way
  * @param bookings days on which the quarantine tank is taken, by fish of this plan or of other tanks, in order of days
  */
 @RecordBuilder
@@ -36,14 +38,23 @@ public record Schedule(
         Optional<QuarantineTank> quarantine,
         List<Tick> ticks,
         List<BoxCheck> boxChecks,
+        Optional<Way> way,
 
         @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<Booking> bookings)
         implements ScheduleBuilder.With {
 
     /** Nothing decided: the best order, no quarantine tank. */
-    public static final Schedule NONE =
-            new Schedule(List.of(), Map.of(), Map.of(), List.of(), Optional.empty(), List.of(), List.of(), List.of());
+    public static final Schedule NONE = new Schedule(
+            List.of(),
+            Map.of(),
+            Map.of(),
+            List.of(),
+            Optional.empty(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            List.of());
 
     public Schedule {
         order = order.stream().map(List::copyOf).toList();
@@ -101,6 +112,17 @@ public record Schedule(
     public Schedule withoutSetback(String id) {
         return withSetbacks(
                 setbacks.stream().filter(one -> !one.id().equals(id)).toList());
+    }
+
+    /**
+     * How an order is carried out.
+     *
+     * @param boxed whether everyone comes through the box, pressed hard or not
+     * @param out the resident that is taken out before the first arrival and put back after the last
+     */
+    public record Way(boolean boxed, Optional<FishId> out) {
+        /** The way in which nothing is unusual. */
+        public static final Way USUAL = new Way(false, Optional.empty());
     }
 
     /**

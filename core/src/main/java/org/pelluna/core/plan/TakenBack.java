@@ -56,8 +56,7 @@ public record TakenBack(Happening what, Before before) implements Happening {
                     .withSchedule(plan.schedule().withoutSetback(died.setback().id()));
         }
         if (what instanceof Happening.Ordered ordered) {
-            boolean stillSo = plan.schedule().order().equals(ordered.order());
-            return stillSo ? plan.withSchedule(plan.schedule().ordered(before.order())) : plan;
+            return ordered.takenBack(plan, before.order());
         }
         if (what instanceof Happening.Struck struck) {
             Wish old = before.wish().orElseThrow();

@@ -2,7 +2,6 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDateTime;
 import java.util.Optional;
-import org.pelluna.core.id.FishId;
 
 /**
  * Something seen between a fish and an invertebrate, or between invertebrates: a wrasse on a shrimp, a war among hermit crabs.
@@ -23,33 +22,6 @@ public record CrewEncounter(
         Animal to,
         Optional<Integer> hardness,
         Optional<String> note) {
-
-    /**
-     * A fish, or invertebrates by what the keeper calls them.
-     *
-     * @param fish the fish, if it is one
-     * @param crew the name of the invertebrates, if it is one of them
-     */
-    public record Animal(Optional<FishId> fish, Optional<String> crew) {
-        public Animal {
-            if (fish.isPresent() == crew.isPresent()) {
-                throw new IllegalArgumentException("it is either a fish or an invertebrate");
-            }
-            if (crew.filter(name -> name.isBlank() || name.length() > 60).isPresent()) {
-                throw new IllegalArgumentException("a name has 1 to 60 letters");
-            }
-        }
-
-        /** One of the invertebrates. */
-        public static Animal crew(String name) {
-            return new Animal(Optional.empty(), Optional.of(name));
-        }
-
-        /** A fish. */
-        public static Animal fish(FishId id) {
-            return new Animal(Optional.of(id), Optional.empty());
-        }
-    }
 
     public CrewEncounter {
         if (!kind.hasAggressor() && kind != LogEntry.Kind.INJURY) {

@@ -34,7 +34,7 @@ class MoveTest {
     }
 
     private static ArrivalPlan plan(OrderCost cost, Arrival... arrivals) {
-        return new ArrivalPlan(List.of(arrivals), cost, true, Optional.empty(), List.of(), List.of());
+        return new ArrivalPlan(List.of(arrivals), cost, true, Optional.empty(), List.of(), Optional.empty(), List.of());
     }
 
     private static final ArrivalPlan BEFORE = plan(

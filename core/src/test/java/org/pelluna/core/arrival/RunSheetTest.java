@@ -71,8 +71,8 @@ class RunSheetTest {
                 new Pressure(LION_ID, wish.id().fish(), perHour / 4, Likeness.Kin.OTHER, List.of()),
                 new Pressure(GALE_ID, wish.id().fish(), perHour, Likeness.Kin.OTHER, List.of()),
                 new Pressure(LION_ID, GALE_ID, 99, Likeness.Kin.OTHER, List.of()));
-        ArrivalPlan order =
-                new ArrivalPlan(List.of(arrival), OrderCost.NONE, true, Optional.empty(), List.of(), List.of());
+        ArrivalPlan order = new ArrivalPlan(
+                List.of(arrival), OrderCost.NONE, true, Optional.empty(), List.of(), Optional.empty(), List.of());
         ArrivalCalendar.Lane lane = ArrivalCalendar.of(stock, order, planned).get(0);
         return RunSheet.of(stock, lane, wish.id(), planned);
     }

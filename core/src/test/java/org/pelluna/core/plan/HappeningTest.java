@@ -79,8 +79,11 @@ class HappeningTest {
             return Optional.of(ofFish(here.get(random.nextInt(here.size())), number, random));
         }
         if (random.nextInt(8) == 0) {
-            return Optional.of(new Happening.Ordered(
-                    plan.wishes().stream().map(wish -> List.of(wish.id())).toList()));
+            return Optional.of(Happening.Ordered.in(
+                    plan,
+                    plan.wishes().stream().map(wish -> List.of(wish.id())).toList(),
+                    Optional.of(new Schedule.Way(random.nextBoolean(), Optional.empty())),
+                    random.nextBoolean() ? Optional.of(TODAY.plusDays(random.nextInt(90))) : Optional.empty()));
         }
         if (random.nextInt(8) == 0) {
             List<Phase> before = plan.observations().phases();

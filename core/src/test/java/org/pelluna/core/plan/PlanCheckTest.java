@@ -169,15 +169,9 @@ class PlanCheckTest {
 
     @Test
     void theScheduleNamesWishesOfThePlan() {
-        Schedule astray = new Schedule(
-                List.of(List.of(new WishId("gone"))),
-                Map.of(new WishId("w"), TODAY),
-                Map.of(),
-                List.of(),
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                List.of());
+        Schedule astray = Schedule.NONE
+                .withOrder(List.of(List.of(new WishId("gone"))))
+                .withNotBefore(Map.of(new WishId("w"), TODAY));
         assertThat(faults(of(
                         SOUND.tank(),
                         SOUND.residents(),

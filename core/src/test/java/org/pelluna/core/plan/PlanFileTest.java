@@ -24,6 +24,7 @@ import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Layout;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.watch.Animal;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.CrewPlan;
@@ -145,6 +146,7 @@ class PlanFileTest {
                                 Optional.of(new QuarantineTank(70, 3, 2, 1.021)),
                                 List.of(new Schedule.Tick(new WishId("w"), "inspect", TODAY.atTime(18, 5))),
                                 List.of(new Schedule.BoxCheck(new WishId("w"), TODAY, true, Optional.of("Plüm"))),
+                                Optional.of(new Schedule.Way(true, Optional.of(new FishId("b")))),
                                 List.of(new Schedule.Booking(
                                         TODAY, TODAY.plusDays(9), "Gramma of the Pier", Optional.of(new WishId("w"))))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
@@ -193,8 +195,8 @@ class PlanFileTest {
                                         "ce",
                                         TODAY.atTime(6, 0),
                                         LogEntry.Kind.NIP,
-                                        CrewEncounter.Animal.fish(new FishId("b")),
-                                        CrewEncounter.Animal.crew("turbans"),
+                                        Animal.fish(new FishId("b")),
+                                        Animal.crew("turbans"),
                                         Optional.of(2),
                                         Optional.of("an antenna lost")))))));
     }

@@ -1,0 +1,223 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.Encounters;
+
+/** The ways in which the fish of a plan can be brought in, each found and priced by one yardstick. */
+final class Ways {
+    private static final int AFTER = 28;
+
+    private final ResolvedPlan stock;
+    private final WaterFit fit;
+    private final List<OrderItem> units;
+    private final WaterLimit water;
+    private final boolean together;
+
+    Ways(ResolvedPlan stock, WaterFit fit, List<OrderItem> units, WaterLimit water) {
+        this.stock = stock;
+        this.fit = fit;
+        this.units = units;
+        this.water = water;
+        this.together = problem(units, new OrderProblem.Options(true, false, 0))
+                        .groups()
+                        .size()
+                > units.size();
+    }
+
+    private OrderProblem problem(List<OrderItem> items, OrderProblem.Options options) {
+        return new OrderProblem(stock, items, options, water);
+    }
+
+    private OrderProblem usual(List<OrderItem> items) {
+        return problem(items, OrderProblem.Options.of(stock.plan().houseRules()));
+    }
+
+    private Approaches.Kin kin() {
+        return stock.plan().houseRules().schools().kin();
+    }
+
+    List<Alternative> all() {
+        return Stream.of(
+                        Optional.of(best(
+                                usual(units),
+                                "best",
+                                "Best order",
+                                "By your house rules: released at lights-out, in the box where it is pressed hard.")),
+                        own(),
+                        Optional.of(boxed()),
+                        rivals(),
+                        bully().map(this::without),
+                        fewer(),
+                        Optional.of(later()))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private Optional<Alternative> own() {
+        OwnOrder own = OwnOrder.of(stock, units, water);
+        String words = own.out()
+                .map(fish -> "As you have placed them, " + fish.name() + " out meanwhile and back last.")
+                .orElse("As you have placed them.");
+        return own.order().isEmpty()
+                ? Optional.empty()
+                : Optional.of(way(
+                        own.out().map(fish -> OwnOrder.without(stock, fish)).orElse(stock),
+                        own.problem(),
+                        new ArrivalOrder.Solved(own.order(), false),
+                        Alternative.OWN,
+                        "Your order",
+                        words));
+    }
+
+    private Alternative boxed() {
+        return best(
+                problem(units, new OrderProblem.Options(false, true, 0)),
+                Alternative.BOX,
+                "One by one, boxed",
+                "Each alone, and each a week in the box, pressed hard or not."
+                        + (together && kin() == Approaches.Kin.SAME_DAY
+                                ? " By your house rules rivals come only on one day: this way goes against them."
+                                : ""));
+    }
+
+    private Optional<Alternative> rivals() {
+        return together
+                ? Optional.of(best(
+                        problem(units, new OrderProblem.Options(true, false, 0)),
+                        "rivals",
+                        "Rivals on one day",
+                        "Rivals may share a day, so that neither owns the tank."
+                                + (kin() == Approaches.Kin.NEVER
+                                        ? " By your house rules they never live together: this way goes against them."
+                                        : "")))
+                : Optional.empty();
+    }
+
+    /** The resident that would press the newcomers hardest, if there is one worth taking out. */
+    private Optional<Fish> bully() {
+        if (units.size() >= OrderProblem.MOST_UNITS) {
+            return Optional.empty();
+        }
+        Encounters encounters = Encounters.of(stock);
+        Map<Fish, Double> pressure = new HashMap<>();
+        for (Fish resident : stock.residents()) {
+            pressure.put(
+                    resident,
+                    units.stream()
+                            .mapToDouble(unit -> encounters
+                                    .onArrival(resident, unit.fish(), unit.count())
+                                    .perHour())
+                            .max()
+                            .orElse(0));
+        }
+        return pressure.entrySet().stream()
+                .filter(entry ->
+                        entry.getValue() >= stock.plan().houseRules().weights().carefulPerHour())
+                .max(Map.Entry.<Fish, Double>comparingByValue()
+                        .thenComparing(entry -> entry.getKey().id()))
+                .map(Map.Entry::getKey);
+    }
+
+    /** The bully is taken out before the first arrival and put back after the last. */
+    private Alternative without(Fish bully) {
+        OrderProblem problem = OwnOrder.problem(stock, units, water, false, Optional.of(bully));
+        return way(
+                OwnOrder.without(stock, bully),
+                problem,
+                ArrivalOrder.solve(problem),
+                "bully-out",
+                bully.name() + " out, back last",
+                "Take " + bully.name()
+                        + " out before the first arrival and put it back after the last, as the newcomer.");
+    }
+
+    /** One wish less: the one without which the others cost least. */
+    private Optional<Alternative> fewer() {
+        return units.size() < 2
+                ? Optional.empty()
+                : units.stream()
+                        .map(left -> best(
+                                usual(units.stream()
+                                        .filter(one -> !one.equals(left))
+                                        .toList()),
+                                Alternative.FEWER,
+                                "Without " + left.name(),
+                                "One wish less: without it the others cost least."))
+                        .min(Comparator.comparingDouble(way -> way.cost().total()));
+    }
+
+    /** The best order, none before eight weeks from now. */
+    private Alternative later() {
+        return best(
+                usual(units.stream()
+                        .map(unit -> unit.notBefore(Alternative.LATER_DAYS))
+                        .toList()),
+                Alternative.LATER,
+                "All eight weeks later",
+                "The best order, the first not before " + stock.plan().asOf().plusDays(Alternative.LATER_DAYS)
+                        + ": the tank is older then, and whoever came last has settled.");
+    }
+
+    private Alternative best(OrderProblem problem, String key, String title, String words) {
+        return way(stock, problem, ArrivalOrder.solve(problem), key, title, words);
+    }
+
+    /**
+     * One way.
+     *
+     * @param tank who lives here while they come
+     */
+    private Alternative way(
+            ResolvedPlan tank,
+            OrderProblem problem,
+            ArrivalOrder.Solved solved,
+            String key,
+            String title,
+            String words) {
+        List<Integer> order = solved.order();
+        List<Arrival> arrivals =
+                ArrivalOrder.arrivals(problem, order, stock.plan().asOf());
+        LocalDate last = arrivals.get(arrivals.size() - 1).date();
+        List<WaterForecast.PlannedFish> coming = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            coming.add(coming(problem, order.get(i), arrivals.get(i).date()));
+        }
+        return new Alternative(
+                key,
+                title,
+                words,
+                problem.cost(order),
+                solved.proved(),
+                arrivals.stream()
+                        .map(arrival -> arrival.date() + " " + arrival.names())
+                        .toList(),
+                last,
+                WaterForecast.peak(
+                        new WaterForecast(tank, fit).days(coming, last.plusDays(AFTER)),
+                        stock.plan().asOf()),
+                List.copyOf(coming));
+    }
+
+    private static WaterForecast.PlannedFish coming(OrderProblem problem, int group, LocalDate on) {
+        List<Fish> fish = new ArrayList<>();
+        for (OrderItem unit : Groups.units(problem, group)) {
+            for (int i = 0; i < unit.count(); i++) {
+                fish.add(unit.fish().on(on));
+            }
+        }
+        return new WaterForecast.PlannedFish(on, fish);
+    }
+}
