@@ -64,7 +64,7 @@ class BoughtController {
         Set<String> names = new HashSet<>();
         plan.residents().forEach(one -> names.add(one.name()));
         List<Resident> residents = Refused.unless(() -> Entering.of(row, species, plan.asOf(), measures, names));
-        if (!fish.enter(keeper.id(), tankId, form, residents)) {
+        if (!fish.enter(keeper.id(), tankId, form, residents, List.of())) {
             Undo.say(redirect, "This is recorded already.");
             return "redirect:/tanks/" + tankId;
         }

@@ -1,24 +1,30 @@
 package org.pelluna.app.fish;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Species;
+import org.pelluna.core.table.LivingTable;
+import org.pelluna.core.table.TableReading;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.LogEntry;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -29,25 +35,26 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** A tank that lived before its record began: its fish entered several at once. */
 @Controller
 @RequestMapping("/tanks/{tankId}/residents/enter")
 class EnterController {
-    private static final int MOST_OF_A_KIND = 50;
-    private static final int LONGEST_NAME = 55;
-    private static final double LONGEST_CM = 300;
+    private static final int MOST_LINES = 60;
 
     private final TankStore tanks;
     private final FishService fish;
-    private final SpeciesLookup lookup;
+    private final EnterCheck check;
     private final Catalogue catalogue;
+    private final Clock clock;
 
-    EnterController(TankStore tanks, FishService fish, SpeciesLookup lookup, Catalogue catalogue) {
+    EnterController(TankStore tanks, FishService fish, EnterCheck check, Catalogue catalogue, Clock clock) {
+        this.clock = clock;
         this.tanks = tanks;
         this.fish = fish;
-        this.lookup = lookup;
+        this.check = check;
         this.catalogue = catalogue;
     }
 
@@ -57,6 +64,10 @@ class EnterController {
         form.key = Key.fresh();
         model.addAttribute("form", form);
         return show(keeper, tankId, form, model);
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, EnterForm form, Model model) {
@@ -92,7 +103,7 @@ class EnterController {
             for (int i = 0; i < form.rows.size(); i++) {
                 EnterForm.Row row = form.rows.get(i);
                 if (!row.isEmpty()) {
-                    checked(plan, row, "rows[" + i + "].", measures, faults)
+                    check.species(plan, row, "rows[" + i + "].", measures, faults)
                             .ifPresent(species ->
                                     residents.addAll(Entering.of(row, species, plan.asOf(), measures, names)));
                 }
@@ -105,7 +116,12 @@ class EnterController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(keeper, tankId, form, model);
         }
-        fish.enter(keeper.id(), tankId, form.key, residents);
+        List<LogEntry> said = Ranking.said(form.ranks, plan, residents, now(), faults);
+        if (faults.hasErrors()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(keeper, tankId, form, model);
+        }
+        fish.enter(keeper.id(), tankId, form.key, residents, said);
         Undo.offer(
                 redirect,
                 Numbers.count(residents.size(), "fish lives", "fish live") + " here now, as entered.",
@@ -113,26 +129,38 @@ class EnterController {
         return "redirect:/tanks/" + tankId;
     }
 
-    private Optional<Species> checked(
-            TankPlan plan, EnterForm.Row row, String field, Measures measures, BindingResult faults) {
-        Optional<Species> species = lookup.meant(plan.ownSpecies(), null, row.fish);
-        if (species.isEmpty()) {
-            faults.rejectValue(field + "fish", "unknown", lookup.fault(plan.ownSpecies(), row.fish));
+    /** Fills the form from a table, to be looked over before anything is kept. */
+    @PostMapping("/table")
+    String table(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(defaultValue = "") String table,
+            @RequestParam(defaultValue = "false") boolean monthFirst,
+            @ModelAttribute("form") EnterForm form,
+            BindingResult faults,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        form.key = Key.fresh();
+        if (table.isBlank()) {
+            faults.reject("empty", "Paste the table first, with its line of headings.");
+            return show(keeper, tankId, form, model);
         }
-        if (row.count != null && (row.count < 1 || row.count > MOST_OF_A_KIND)) {
-            faults.rejectValue(field + "count", "range", "1 to " + MOST_OF_A_KIND + ".");
+        TableReading<LivingTable.Living> read =
+                Refused.unless(() -> TableReading.of(table, new LivingTable(), Map.of(), monthFirst, List.of()));
+        if (read.values().size() > MOST_LINES) {
+            throw new Refused("at most " + MOST_LINES + " lines at once");
         }
-        if (row.length != null && !(row.length > 0 && measures.length().toCentimetres(row.length) <= LONGEST_CM)) {
-            faults.rejectValue(
-                    field + "length", "range", "A length above 0 and at most " + measures.lengthOf(LONGEST_CM) + ".");
+        read.missing()
+                .forEach(column -> faults.reject(
+                        "column",
+                        "No heading says " + column.words() + ": call one “" + column.name() + "” or “species”."));
+        read.faults().forEach(line -> faults.reject("line", "Line " + line.number() + ": " + line.fault() + "."));
+        form.take(read);
+        for (int i = 0; i < form.rows.size(); i++) {
+            check.species(plan, form.rows.get(i), "rows[" + i + "].", measures, faults);
         }
-        if (row.since != null && row.since.isAfter(plan.asOf())) {
-            faults.rejectValue(field + "since", "future", "This day lies in the future.");
-        }
-        if (row.name != null && row.name.length() > LONGEST_NAME) {
-            faults.rejectValue(field + "name", "long", "At most " + LONGEST_NAME + " letters.");
-        }
-        return faults.hasErrors() ? Optional.empty() : species;
+        return show(keeper, tankId, form, model);
     }
 
     /** Takes back what the form entered. */

@@ -4,6 +4,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.pelluna.core.plan.Life;
+import org.pelluna.core.plan.Since;
+import org.pelluna.core.table.LivingTable;
+import org.pelluna.core.table.TableReading;
 import org.springframework.format.annotation.DateTimeFormat;
 
 /** Fish that live here already, a row for each kind. Public for binding. */
@@ -13,6 +16,24 @@ public class EnterForm {
 
     public String key;
     public List<Row> rows = new ArrayList<>();
+
+    /** Who bosses whom, in the keeper's words: “Ben over Cy; Ben over Gale”. */
+    public String ranks;
+
+    /** Puts in what a table says, its faults aside. */
+    void take(TableReading<LivingTable.Living> table) {
+        rows.clear();
+        for (LivingTable.Living living : table.values()) {
+            Row row = new Row();
+            row.fish = living.fish();
+            row.count = living.count().orElse(null);
+            row.length = living.length().orElse(null);
+            row.since = living.since().map(Since::on).orElse(null);
+            row.exactly = living.since().map(Since::exactly).orElse(Life.Arrival.SEASON);
+            row.name = living.name().orElse(null);
+            rows.add(row);
+        }
+    }
 
     /** Some fish of one kind. */
     public static class Row {

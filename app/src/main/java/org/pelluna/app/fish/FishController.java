@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.moves.IntoQuarantine;
 import org.pelluna.app.moves.MoveService;
+import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
@@ -38,11 +39,19 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class FishController {
     private final TankStore tanks;
     private final TankCache cache;
+    private final JournalStore journal;
     private final FishService fish;
     private final MoveService moves;
     private final IntoQuarantine quarantine;
 
-    FishController(TankStore tanks, TankCache cache, FishService fish, MoveService moves, IntoQuarantine quarantine) {
+    FishController(
+            TankStore tanks,
+            TankCache cache,
+            JournalStore journal,
+            FishService fish,
+            MoveService moves,
+            IntoQuarantine quarantine) {
+        this.journal = journal;
         this.quarantine = quarantine;
         this.moves = moves;
         this.tanks = tanks;
@@ -63,7 +72,8 @@ class FishController {
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("fish"));
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("fish", FishView.of(answers.assessment(), found, measures));
+        model.addAttribute(
+                "fish", FishView.of(answers.assessment(), found, journal.photoKeys(keeper.id(), tankId), measures));
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("places", Absence.Place.values());

@@ -15,6 +15,7 @@ import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -121,16 +122,17 @@ class FishService {
     /**
      * Enters fish that live here already.
      *
+     * @param said what was said of them with that
      * @return whether they are new; not if the same form entered them before
      * @throws Refused if they are too many
      */
-    boolean enter(UUID keeperId, UUID tankId, String formKey, List<Resident> residents) {
+    boolean enter(UUID keeperId, UUID tankId, String formKey, List<Resident> residents, List<LogEntry> said) {
         return happenings
                 .record(keeperId, tankId, Key.checked(formKey), plan -> {
                     if (plan.residents().size() + residents.size() > MOST_FISH) {
                         throw new Refused("a tank's record holds at most " + MOST_FISH + " fish");
                     }
-                    return new Happening.Entered(residents);
+                    return new Happening.Entered(residents, said);
                 })
                 .isPresent();
     }

@@ -4,6 +4,9 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.FishId;
@@ -20,7 +23,7 @@ final class FishStory {
     private FishStory() {}
 
     /** Something noted, and its day. */
-    record Moment(String on, String words) {}
+    record Moment(String on, String words, String photo) {}
 
     /** Where it is today, since when, or how it left. */
     static String where(Resident resident, TankPlan plan) {
@@ -87,9 +90,13 @@ final class FishStory {
     }
 
     /** What is noted of it, the latest first. */
-    static List<Moment> of(Resident resident, Measures measures) {
+    static List<Moment> of(Resident resident, TankPlan plan, Set<String> photos, Measures measures) {
         Life life = resident.noted();
-        record Day(LocalDate on, String words) {}
+        record Day(LocalDate on, String words, String photo) {
+            Day(LocalDate on, String words) {
+                this(on, words, "");
+            }
+        }
         return Stream.of(
                         Stream.of(new Day(
                                 resident.arrivedOn(), "came, " + measures.lengthOf(resident.lengthCm()) + " long")),
@@ -113,6 +120,21 @@ final class FishStory {
                         life.bonds().stream()
                                 .flatMap(one -> one.until().stream())
                                 .map(day -> new Day(day, "parted")),
+                        plan.log().stream()
+                                .filter(entry -> entry.fishId().equals(Optional.of(resident.id())))
+                                .filter(entry ->
+                                        entry.kind() == LogEntry.Kind.NOTE || entry.kind() == LogEntry.Kind.SPAWNED)
+                                .map(entry -> new Day(
+                                        entry.at().toLocalDate(),
+                                        Stream.concat(
+                                                        entry.kind() == LogEntry.Kind.SPAWNED
+                                                                ? Stream.of("spawned")
+                                                                : Stream.empty(),
+                                                        entry.note().stream())
+                                                .collect(Collectors.joining(": ")),
+                                        photos.contains(FishNotes.photo(entry.id()))
+                                                ? FishNotes.photo(entry.id())
+                                                : "")),
                         resident.leftOn().stream()
                                 .map(day -> new Day(
                                         day,
@@ -121,7 +143,7 @@ final class FishStory {
                                                 .orElse("lost"))))
                 .flatMap(days -> days)
                 .sorted(Comparator.comparing(Day::on).reversed())
-                .map(day -> new Moment(Dates.day(day.on()), day.words()))
+                .map(day -> new Moment(Dates.day(day.on()), day.words(), day.photo()))
                 .toList();
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
@@ -76,7 +77,7 @@ record FishView(
      */
     record Frees(String room, List<String> lines) {}
 
-    static FishView of(Assessment assessment, Resident resident, Measures measures) {
+    static FishView of(Assessment assessment, Resident resident, Set<String> photos, Measures measures) {
         LocalDate today = assessment.stock().plan().asOf();
         Fish fish = Stream.of(
                         assessment.stock().residents().stream(),
@@ -105,7 +106,7 @@ record FishView(
                 FishBonds.words(fish, assessment.stock()),
                 FishBonds.kin(fish, assessment.stock()),
                 new LifeChart(fish, resident, today, measures).svg(),
-                FishStory.of(resident, measures),
+                FishStory.of(resident, assessment.stock().plan(), photos, measures),
                 FishStory.logged(resident.id(), assessment.stock().plan()),
                 gone ? List.of() : presses(assessment, resident.id()),
                 gone ? Optional.empty() : Optional.of(frees(assessment, resident)),

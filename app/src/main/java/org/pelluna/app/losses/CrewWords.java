@@ -19,7 +19,7 @@ public final class CrewWords {
             case CHASE -> by + " chased " + whom;
             case NIP -> by + " nipped " + whom;
             case PINNED -> by + " pinned " + whom;
-            case INJURY, ARRIVAL, NOTE -> by + " hurt " + whom;
+            case INJURY, ARRIVAL, SPAWNED, NOTE -> by + " hurt " + whom;
         };
     }
 

@@ -1,7 +1,6 @@
 package org.pelluna.app.quarantine;
 
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,8 +18,6 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.arrival.ArrivalCalendar;
-import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Reservation;
@@ -42,11 +39,19 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class QuarantineController {
     private final TankStore tanks;
     private final TankCache cache;
+    private final PlannedStays stays;
     private final JournalStore journal;
     private final PartService parts;
     private final MoveService moves;
 
-    QuarantineController(TankStore tanks, TankCache cache, JournalStore journal, PartService parts, MoveService moves) {
+    QuarantineController(
+            TankStore tanks,
+            TankCache cache,
+            PlannedStays stays,
+            JournalStore journal,
+            PartService parts,
+            MoveService moves) {
+        this.stays = stays;
         this.journal = journal;
         this.tanks = tanks;
         this.cache = cache;
@@ -66,8 +71,8 @@ class QuarantineController {
         }
         TankAnswers answers = cache.of(keeper.id(), tankId);
         Map<String, String> names = new LinkedHashMap<>();
-        displays(keeper).forEach(one -> names.put(one.id().toString(), one.name()));
-        List<PlannedStay> planned = planned(keeper);
+        stays.displays(keeper).forEach(one -> names.put(one.id().toString(), one.name()));
+        List<PlannedStay> planned = stays.of(keeper);
         model.addAttribute("tank", row);
         model.addAttribute("quarantine", QuarantineView.of(answers.assessment().stock(), names, planned, measures));
         model.addAttribute("displays", names);
@@ -86,20 +91,6 @@ class QuarantineController {
                 .orElse("/tanks/new?kind=QUARANTINE");
     }
 
-    private List<TankRow> displays(KeeperPrincipal keeper) {
-        return tanks.of(keeper.id()).stream()
-                .filter(one -> one.kind() == Purpose.Kind.DISPLAY)
-                .toList();
-    }
-
-    /** The stays that the plans of all displays foresee, in order. */
-    private List<PlannedStay> planned(KeeperPrincipal keeper) {
-        return displays(keeper).stream()
-                .flatMap(one -> planned(one, cache.of(keeper.id(), one.id()).assessment()).stream())
-                .sorted(Comparator.comparing(PlannedStay::from))
-                .toList();
-    }
-
     /** Keeps the days of a planned stay: the plans of all other tanks wait for it from then on. */
     @PostMapping("/reserve")
     String reserve(
@@ -110,7 +101,7 @@ class QuarantineController {
             @RequestParam String wish,
             RedirectAttributes redirect) {
         tanks.get(keeper.id(), tankId);
-        PlannedStay stay = planned(keeper).stream()
+        PlannedStay stay = stays.of(keeper).stream()
                 .filter(one -> one.tankId().equals(display.toString())
                         && one.wish().key().equals(wish))
                 .findFirst()
@@ -123,27 +114,6 @@ class QuarantineController {
                 "Kept for " + stay.names() + ": your other tanks plan around these days.",
                 "/tanks/" + tankId + "/watch/items/" + days.id() + "/remove");
         return "redirect:" + path(tankId);
-    }
-
-    private static List<PlannedStay> planned(TankRow row, Assessment assessment) {
-        return ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
-                .filter(lane -> lane.arrival().wishIds().stream()
-                        .noneMatch(assessment.stock().plan().schedule().inQuarantine()::containsKey))
-                .flatMap(lane -> {
-                    List<ArrivalCalendar.Span> days = lane.spans().stream()
-                            .filter(span -> span.kind() == ArrivalCalendar.Span.Kind.QUARANTINE)
-                            .toList();
-                    return days.isEmpty()
-                            ? java.util.stream.Stream.<PlannedStay>empty()
-                            : java.util.stream.Stream.of(new PlannedStay(
-                                    row.id().toString(),
-                                    row.name(),
-                                    lane.arrival().wishIds().get(0),
-                                    lane.arrival().names(),
-                                    days.get(0).from(),
-                                    days.get(days.size() - 1).to()));
-                })
-                .toList();
     }
 
     @PostMapping("/parts")

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
@@ -180,6 +181,13 @@ public class JournalStore {
         return photos.findByTankIdAndPlanKey(tankId, key)
                 .orElseThrow(() -> new NotFoundException("photograph"))
                 .content();
+    }
+
+    /** The keys of a tank's photographs. */
+    @Transactional(readOnly = true)
+    public Set<String> photoKeys(UUID keeperId, UUID tankId) {
+        tanks.get(keeperId, tankId);
+        return photos.keys(tankId);
     }
 
     /** Every photograph of a tank, by its key. */

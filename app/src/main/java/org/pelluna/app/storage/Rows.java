@@ -132,6 +132,9 @@ final class Rows {
         Optional<PhotoRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
 
         List<PhotoRow> findByTankId(UUID tankId);
+
+        @Query("select p.planKey from PhotoRow p where p.tankId = :tankId")
+        Set<String> keys(UUID tankId);
     }
 
     interface Messages extends JpaRepository<MessageRow, UUID> {

@@ -10,6 +10,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Larder;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankBuilder;
@@ -39,6 +40,8 @@ public class TankForm {
     public Double sump;
     public Double sandDepth;
     public Double refugium;
+    public Larder.Algae algae;
+    public Larder.Pods pods;
     public Double swimLength;
     public LocalDate cycledOn;
     public Cover.Kind cover = Cover.Kind.LID;
@@ -142,6 +145,8 @@ public class TankForm {
         refugium = volume(tank.refugiumLitres(), measures);
         swimLength = tank.swimLengthCm().map(cm -> length(cm, measures)).orElse(null);
         cycledOn = tank.cycledOn().orElse(null);
+        algae = tank.larder().algae().orElse(null);
+        pods = tank.larder().pods().orElse(null);
         cover = tank.cover().kind();
         gapMm = tank.cover().gapMm();
         shelters = tank.shelters();
@@ -193,6 +198,7 @@ public class TankForm {
                 .regime(new WaterRegime(measures.temperature().toCelsius(temperature), specificGravity))
                 .experience(experience)
                 .holdings(holdings(measures))
+                .seen(Optional.of(new Larder(Optional.ofNullable(algae), Optional.ofNullable(pods))))
                 .purpose(Optional.of(new Purpose(
                         before.map(Tank::kind).orElse(kind),
                         kind == Purpose.Kind.DISPLAY

@@ -69,6 +69,7 @@ record LogLine(
             case PINNED -> by(entry, names) + " pinned " + fish;
             case INJURY -> fish + " is hurt" + (entry.aggressorId().isPresent() ? ", by " + by(entry, names) : "");
             case ARRIVAL -> fish + " arrived";
+            case SPAWNED -> fish + " spawned";
             case NOTE -> fish.isEmpty() ? "Note" : "Note on " + fish;
         };
         String details = Stream.of(

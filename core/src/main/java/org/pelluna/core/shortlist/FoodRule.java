@@ -7,6 +7,7 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Habits.Diet;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Larder;
 import org.pelluna.core.units.Numbers;
 
 /** What does feeding it ask of the keeper? */
@@ -39,8 +40,18 @@ final class FoodRule implements ShortlistRule {
                             + " small feeds a day: an automatic feeder, or it thins.",
                     Severity.CAREFUL));
         } else if (diet == Diet.ALGAE) {
-            findings.add(
-                    finding(species, "It grazes: dried seaweed daily or every other day, on a clip.", Severity.FINE));
+            boolean bare = candidate
+                    .tank()
+                    .larder()
+                    .algae()
+                    .filter(seen -> seen == Larder.Algae.NONE)
+                    .isPresent();
+            findings.add(finding(
+                    species,
+                    bare
+                            ? "It grazes, and by your tank's profile nothing grows here yet: dried seaweed on a clip from the first day, and see it take that in the shop."
+                            : "It grazes: dried seaweed daily or every other day, on a clip.",
+                    bare ? Severity.CAREFUL : Severity.FINE));
         } else if (diet == Diet.CORAL_POLYPS) {
             findings.add(finding(species, "It lives on coral polyps; without them it starves.", Severity.STOP));
         } else if (diet == Diet.SPONGES) {

@@ -8,6 +8,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Sourced;
+import org.pelluna.core.tank.Larder;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
 
@@ -48,6 +49,17 @@ final class PodsRule implements ShortlistRule {
                             months.from(),
                             figures)
                     .until(grownOn)
+                    .schools(SCHOOLS));
+        }
+        Optional<Larder.Pods> seen = candidate.tank().larder().pods();
+        if (seen.filter(pods -> pods == Larder.Pods.NONE).isPresent()) {
+            return List.of(Finding.of(
+                            RULE,
+                            Severity.STOP,
+                            "It lives on live pods, and you saw none in this tank at night.",
+                            months.from(),
+                            figures)
+                    .remedy("Seed pods, let them breed with nobody hunting them, and look again at night.")
                     .schools(SCHOOLS));
         }
         return List.of(Finding.of(

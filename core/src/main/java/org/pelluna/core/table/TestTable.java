@@ -39,19 +39,16 @@ public final class TestTable implements TableForm<WaterTest> {
         if (row.text("value").isPresent()) {
             WaterTest.Kind kind = row.choice("kind", WaterTest.Kind.class, WaterTest.Kind::words);
             double value = row.number("value").orElseThrow();
-            tests.add(new WaterTest(row.text("id").orElseGet(() -> key(on, kind, value)), on, kind, value));
+            tests.add(new WaterTest(row.text("id").orElseGet(() -> Keys.of("test", on, kind, value)), on, kind, value));
         }
         for (WaterTest.Kind kind : WaterTest.Kind.values()) {
-            row.number(kind.key()).ifPresent(value -> tests.add(new WaterTest(key(on, kind, value), on, kind, value)));
+            row.number(kind.key())
+                    .ifPresent(value -> tests.add(new WaterTest(Keys.of("test", on, kind, value), on, kind, value)));
         }
         if (tests.isEmpty()) {
             throw new IllegalArgumentException("the row has a day and no reading");
         }
         return tests;
-    }
-
-    private static String key(Object... content) {
-        return Keys.of("test", content);
     }
 
     @Override

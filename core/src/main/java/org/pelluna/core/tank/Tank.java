@@ -25,6 +25,7 @@ import java.util.OptionalInt;
  * @param experience what the keeper can take on
  * @param holdings the groups of animals that live or will live here, each with the length of its smallest animal, cm
  * @param drawn what stands where, once the keeper has drawn it
+ * @param seen algae and pods, if the keeper has looked
  * @param purpose what it is for; empty for a display of its keeper's own
  */
 @RecordBuilder
@@ -43,6 +44,7 @@ public record Tank(
         Experience experience,
         Map<AnimalGroup, Double> holdings,
         Optional<Layout> drawn,
+        Optional<Larder> seen,
         Optional<Purpose> purpose)
         implements TankBuilder.With {
 
@@ -61,7 +63,13 @@ public record Tank(
         EnumMap<AnimalGroup, Double> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(holdings);
         holdings = java.util.Collections.unmodifiableMap(copy);
+        seen = seen.filter(one -> !one.equals(Larder.UNKNOWN));
         purpose = purpose.filter(one -> !one.equals(Purpose.OWN_DISPLAY));
+    }
+
+    /** What it grows of itself for its fish. */
+    public Larder larder() {
+        return seen.orElse(Larder.UNKNOWN);
     }
 
     /** What it is for. */

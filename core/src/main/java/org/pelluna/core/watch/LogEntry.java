@@ -70,6 +70,7 @@ public record LogEntry(
         PINNED("pinning", true),
         INJURY("injury", false),
         ARRIVAL("arrival", false),
+        SPAWNED("spawning", false),
         NOTE("note", false);
 
         private final String words;

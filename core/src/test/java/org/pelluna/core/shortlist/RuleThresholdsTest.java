@@ -24,6 +24,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
+import org.pelluna.core.tank.Larder;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterSpace;
@@ -144,6 +145,10 @@ class RuleThresholdsTest {
         TankBuilder old = new TankBuilder().cycledOn(TODAY.minusMonths(months).minusDays(3));
         assertThat(severity(old.refugium(30).build(), one, "pods")).hasValue(Severity.FINE);
         assertThat(severity(old.refugium(0).build(), one, "pods")).hasValue(Severity.CAREFUL);
+        Tank hunted = old.refugium(30)
+                .build()
+                .withSeen(Optional.of(new Larder(Optional.empty(), Optional.of(Larder.Pods.NONE))));
+        assertThat(severity(hunted, one, "pods")).hasValue(Severity.STOP);
     }
 
     @ParameterizedTest(name = "{0}")

@@ -1,0 +1,80 @@
+package org.pelluna.app.fish;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.web.Pictures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.watch.LogEntry;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.multipart.MultipartFile;
+
+/** What a keeper writes of one fish, with photographs, and its spawning: entries of the log. */
+@Service
+@Transactional
+class FishNotes {
+    private final RecordStore record;
+    private final JournalStore journal;
+    private final Clock clock;
+
+    FishNotes(RecordStore record, JournalStore journal, Clock clock) {
+        this.record = record;
+        this.journal = journal;
+        this.clock = clock;
+    }
+
+    /** The key of the photograph of an entry. */
+    static String photo(String entry) {
+        return entry + "-photo";
+    }
+
+    /**
+     * Writes it down, dated back if need be; a form sent twice writes once.
+     *
+     * @throws Refused if there is neither a word nor a photograph, or the day lies in the future
+     */
+    void add(
+            UUID keeperId,
+            UUID tankId,
+            String key,
+            String fishKey,
+            LocalDate on,
+            boolean spawned,
+            Optional<String> words,
+            Optional<MultipartFile> sent)
+            throws IOException {
+        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+        if (on.isAfter(now.toLocalDate())) {
+            throw new Refused("this day lies in the future");
+        }
+        byte[] picture = sent.isPresent() ? sent.get().getBytes() : new byte[0];
+        if (!spawned && words.isEmpty() && picture.length == 0) {
+            throw new Refused("write a word, or choose a photograph");
+        }
+        byte[] jpeg = picture.length == 0 ? picture : Refused.unless(() -> Pictures.jpeg(picture));
+        record.addEntry(
+                keeperId,
+                tankId,
+                new LogEntry(
+                        key,
+                        on.equals(now.toLocalDate()) ? now : on.atTime(12, 0),
+                        spawned ? LogEntry.Kind.SPAWNED : LogEntry.Kind.NOTE,
+                        Optional.empty(),
+                        Optional.of(new FishId(fishKey)),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        spawned ? words : Optional.of(words.orElse("a photograph"))));
+        if (jpeg.length > 0) {
+            journal.addPhoto(keeperId, tankId, photo(key), jpeg);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package org.pelluna.app.fish;
+
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Undo;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Words, a photograph or a spawning of one fish. */
+@Controller
+class NoteController {
+    private final FishNotes notes;
+
+    NoteController(FishNotes notes) {
+        this.notes = notes;
+    }
+
+    @PostMapping("/tanks/{tankId}/fish/{key}/note")
+    String note(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam String form,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
+            @RequestParam(defaultValue = "false") boolean spawned,
+            @RequestParam Optional<String> note,
+            @RequestParam(required = false) MultipartFile photo,
+            RedirectAttributes redirect)
+            throws IOException {
+        String id = Key.checked(form);
+        notes.add(
+                keeper.id(),
+                tankId,
+                id,
+                key,
+                on,
+                spawned,
+                note.map(String::strip)
+                        .filter(text -> !text.isEmpty())
+                        .map(text -> text.substring(0, Math.min(1000, text.length()))),
+                Optional.ofNullable(photo).filter(one -> !one.isEmpty()));
+        Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/" + id + "/remove");
+        return "redirect:/tanks/" + tankId + "/fish/" + key;
+    }
+}

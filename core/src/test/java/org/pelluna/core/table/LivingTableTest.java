@@ -1,0 +1,67 @@
+package org.pelluna.core.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.pelluna.core.plan.Life;
+import org.pelluna.core.plan.Since;
+
+/** Keepers' lists of the fish they have. */
+class LivingTableTest {
+    private static TableReading<LivingTable.Living> read(String text) {
+        return TableReading.of(text, new LivingTable(), Map.of(), false, List.of());
+    }
+
+    @Test
+    void aKeepersListIsReadByItsHeadings() {
+        TableReading<LivingTable.Living> read = read("""
+                Species;Quantity;Size (cm);Here since;Nickname
+                Royal gramma;1;6,5;spring 2024;Plum
+                Chromis viridis;7;;2022;
+                Yellow tang;;14;31.5.2023;
+                Yellow tang;;14;31.5.2023;
+                Firefish;two;;;
+                """);
+        assertThat(read.missing()).isEmpty();
+        assertThat(read.values()).hasSize(4);
+        assertThat(read.values().get(0))
+                .isEqualTo(new LivingTable.Living(
+                        "Royal gramma",
+                        Optional.of(1),
+                        Optional.of(6.5),
+                        Optional.of(new Since(LocalDate.of(2024, 4, 15), Life.Arrival.SEASON)),
+                        Optional.of("Plum")));
+        assertThat(read.values().get(2).since()).contains(Since.day(LocalDate.of(2023, 5, 31)));
+        assertThat(read.faults())
+                .singleElement()
+                .satisfies(line -> assertThat(line.fault()).contains("'count' is a number"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "about spring 2024, 2024-04-15, SEASON",
+        "winter 2023, 2023-01-15, SEASON",
+        "Fall 2022, 2022-10-15, SEASON",
+        "2021, 2021-07-01, YEAR",
+        "2023-05, 2023-05-15, MONTH",
+        "5/2023, 2023-05-15, MONTH",
+        "sept 2020, 2020-09-15, MONTH",
+        "~ March 2019, 2019-03-15, MONTH"
+    })
+    void whatSomebodyRemembersKeepsItsUncertainty(String said, LocalDate on, Life.Arrival exactly) {
+        assertThat(Since.said(said)).contains(new Since(on, exactly));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "soon", "2023-13", "ma 2020", "31.5.2023", "in 2020 or so"})
+    void whatIsNoneOfTheseIsNotGuessed(String said) {
+        assertThat(Since.said(said)).isEmpty();
+    }
+}
