@@ -134,7 +134,7 @@ class EnterController {
     String table(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @RequestParam(defaultValue = "") String table,
+            @RequestParam Optional<String> table,
             @RequestParam(defaultValue = "false") boolean monthFirst,
             @ModelAttribute("form") EnterForm form,
             BindingResult faults,
@@ -142,12 +142,12 @@ class EnterController {
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         form.key = Key.fresh();
-        if (table.isBlank()) {
+        if (table.isEmpty()) {
             faults.reject("empty", "Paste the table first, with its line of headings.");
             return show(keeper, tankId, form, model);
         }
         TableReading<LivingTable.Living> read =
-                Refused.unless(() -> TableReading.of(table, new LivingTable(), Map.of(), monthFirst, List.of()));
+                Refused.unless(() -> TableReading.of(table.get(), new LivingTable(), Map.of(), monthFirst, List.of()));
         if (read.values().size() > MOST_LINES) {
             throw new Refused("at most " + MOST_LINES + " lines at once");
         }
