@@ -143,7 +143,7 @@ class EnterController {
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         form.key = Key.fresh();
-        if (table.isEmpty()) {
+        if (table.filter(text -> !text.isBlank()).isEmpty()) {
             faults.reject("empty", "Paste the table first, with its line of headings.");
             return show(keeper, tankId, form, model);
         }
