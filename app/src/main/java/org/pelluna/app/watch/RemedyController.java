@@ -1,6 +1,7 @@
 package org.pelluna.app.watch;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,6 +12,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -61,7 +63,7 @@ class RemedyController {
             String steppedIn) {}
 
     /** What a kind of remedy has done in all the keeper's tanks. */
-    record TallyView(String what, int tried, int helped, int worse, String ratio) {}
+    record TallyView(String what, int tried, int helped, int worse) {}
 
     @GetMapping("/remedies")
     String remedies(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
@@ -70,7 +72,10 @@ class RemedyController {
         model.addAttribute("kinds", Remedy.Kind.values());
         List<RemedyEffect> here = RemedyEffect.of(plan);
         model.addAttribute(
-                "remedies", here.stream().map(one -> view(one, faces)).toList());
+                "remedies",
+                here.stream()
+                        .map(one -> view(one, faces, ChronoUnit.DAYS.between(one.quarrelSince(), plan.asOf())))
+                        .toList());
         List<RemedyEffect> all = Stream.concat(
                         here.stream(),
                         tanks.of(keeper.id()).stream()
@@ -80,54 +85,50 @@ class RemedyController {
         model.addAttribute(
                 "tallies",
                 RemedyEffect.tally(all).stream()
-                        .map(one -> new TallyView(
-                                one.kind().words(),
-                                one.tried(),
-                                one.helped(),
-                                one.worse(),
-                                change(one.together(), "").ratio()))
+                        .map(one -> new TallyView(one.kind().words(), one.tried(), one.helped(), one.worse()))
                         .toList());
         return "watch/remedies";
     }
 
-    private static RemedyView view(RemedyEffect one, FishChoices faces) {
+    private static RemedyView view(RemedyEffect one, FishChoices faces, double day) {
         Remedy remedy = one.remedy();
         return new RemedyView(
                 remedy.id(),
                 remedy.kind().words()
                         + remedy.fishId().map(id -> ", " + faces.name(id)).orElse(""),
-                remedy.from() + remedy.until().map(day -> " to " + day).orElse(", still on"),
+                remedy.from() + remedy.until().map(last -> " to " + last).orElse(", still on"),
                 remedy.until().isEmpty(),
                 remedy.note().orElse(""),
-                change(one.all(), "all together"),
+                change(one.all(), "all together", day),
                 one.byAggressor().stream()
-                        .map(change -> change(change, faces.name(change.aggressorId(), "")))
+                        .map(change -> change(change, faces.name(change.aggressorId(), ""), day))
                         .toList(),
                 one.steppedIn()
-                        .map(change -> faces.name(change.aggressorId(), "") + " stepped in: " + change.after()
-                                + " encounters since, " + change.before() + " before.")
+                        .map(change -> faces.name(change.aggressorId(), "") + " stepped in: "
+                                + RateChange.encounters(change.after()) + " encounters since, "
+                                + RateChange.encounters(change.before()) + " before.")
                         .orElse(""));
     }
 
-    private static ChangeView change(RateChange change, String who) {
-        String ratio = "";
-        if (change.isKnown() && change.before() > 0 && change.after() > 0) {
-            Interval interval = change.rates().ratio(0.95);
-            ratio = "× " + number(change.rates().ratio()) + " (95 %: " + number(interval.low()) + " to "
-                    + number(interval.high()) + "), p "
-                    + Numbers.plain(change.rates().p(), 3);
-        }
+    private static ChangeView change(RateChange change, String who, double day) {
+        Interval times = change.times();
         return new ChangeView(
                 who,
-                change.before() + " in " + Numbers.plain(change.hoursBefore(), 1) + " h",
-                change.after() + " in " + Numbers.plain(change.hoursAfter(), 1) + " h",
-                ratio,
-                change.verdict().words(),
+                watched(change.before()),
+                watched(change.after()),
+                change.isKnown()
+                        ? "× " + Numbers.plain(change.help().middle(), 2) + " (90 %: " + Numbers.plain(times.low(), 2)
+                                + " to " + Numbers.plain(times.high(), 2) + ")"
+                        : "",
+                change.verdict().words()
+                        + change.hoursToTell(day)
+                                .map(hours -> ": " + Numbers.plain(hours, 0) + " h more watched may tell")
+                                .orElse(""),
                 change.verdict() == RemedyEffect.Outcome.WORSE);
     }
 
-    private static String number(double value) {
-        return Double.isInfinite(value) ? "no upper limit" : Numbers.plain(value, 2);
+    private static String watched(List<Watched> watches) {
+        return RateChange.encounters(watches) + " in " + Numbers.plain(RateChange.hours(watches), 1) + " h";
     }
 
     @PostMapping("/remedies")

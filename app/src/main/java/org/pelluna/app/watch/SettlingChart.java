@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.NavigableMap;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
@@ -16,6 +17,7 @@ import org.pelluna.core.watch.Exposure;
 final class SettlingChart {
     private static final double WIDTH = 420;
     private static final double HEIGHT = 110;
+    private static final int BAND_STEP = 2;
 
     private SettlingChart() {}
 
@@ -23,7 +25,7 @@ final class SettlingChart {
         LocalDate since = one.since();
         long days = Math.max(14, ChronoUnit.DAYS.between(since, plan.asOf()) + 7);
         NavigableMap<LocalDate, Double> watched = exposure.days().subMap(since, true, plan.asOf(), true);
-        double most = Math.max(1, 2 * one.background());
+        double most = 1;
         for (var day : watched.entrySet()) {
             most = Math.max(most, count(one, exposure, day.getKey()) / day.getValue());
         }
@@ -36,25 +38,15 @@ final class SettlingChart {
                         HEIGHT + 34,
                         WIDTH,
                         HEIGHT,
-                        HEIGHT - one.background() * scale,
+                        HEIGHT - Settling.CALM * scale,
                         WIDTH,
-                        one.background() * scale);
+                        Settling.CALM * scale);
         for (var day : watched.entrySet()) {
             double x = (ChronoUnit.DAYS.between(since, day.getKey()) + 0.5) * dayWidth;
             double rate = count(one, exposure, day.getKey()) / day.getValue();
             svg.add("<path class='swell' d='M{} {}V{}'/>", x, HEIGHT, HEIGHT - Math.max(1.5, rate * scale));
         }
-        one.decline().ifPresent(fit -> {
-            StringBuilder line = new StringBuilder();
-            for (int day = 0; day <= days; day++) {
-                double y = HEIGHT - Math.min(HEIGHT * 1.08, fit.rateAt(day) * scale);
-                line.append(line.length() == 0 ? "M" : "L")
-                        .append(Svg.number(day * dayWidth))
-                        .append(' ')
-                        .append(Svg.number(y));
-            }
-            svg.add("<path class='course-fit' d='{}'/>", line);
-        });
+        svg.add("<path class='course-band' d='{}'/>", band(one, days, dayWidth, scale));
         double today = (ChronoUnit.DAYS.between(since, plan.asOf()) + 0.5) * dayWidth;
         return Svg.of(
                 "{}<path class='today' d='M{} 0V{}'/><text x='2' y='-3' class='chart-text chart-small'>{} an hour</text><text x='0' y='{}' class='chart-text chart-small'>{}</text><text x='{}' y='{}' text-anchor='end' class='chart-text chart-small'>day {}</text></svg>",
@@ -67,6 +59,22 @@ final class SettlingChart {
                 WIDTH,
                 HEIGHT + 14,
                 days);
+    }
+
+    /** The course with its interval, as a closed band: along its upper edge, and back along the lower. */
+    private static String band(Settling one, long days, double dayWidth, double scale) {
+        StringBuilder upper = new StringBuilder();
+        StringBuilder lower = new StringBuilder();
+        for (long day = 0; day <= days; day += BAND_STEP) {
+            Interval rate = one.course().rate(day, Settling.LEVEL);
+            upper.append(upper.length() == 0 ? "M" : "L").append(point(day * dayWidth, rate.high() * scale));
+            lower.insert(0, "L" + point(day * dayWidth, rate.low() * scale));
+        }
+        return upper.append(lower).append('Z').toString();
+    }
+
+    private static String point(double x, double height) {
+        return Svg.number(x) + " " + Svg.number(HEIGHT - Math.min(HEIGHT * 1.08, height));
     }
 
     private static long count(Settling one, Exposure exposure, LocalDate day) {

@@ -2,15 +2,12 @@ package org.pelluna.app.watch;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.statistics.Interval;
-import org.pelluna.core.statistics.RateTrend;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.tension.Warning;
@@ -112,7 +109,7 @@ class TensionController {
     }
 
     private static SettlingView view(Settling one, TankPlan plan, Exposure exposure) {
-        Optional<RateTrend> decline = one.decline();
+        boolean watched = !one.course().watches().isEmpty();
         return new SettlingView(
                 name(plan, one.victimId().key()),
                 one.aggressorId()
@@ -121,32 +118,12 @@ class TensionController {
                         .orElse("attacked by all"),
                 one.since().toString(),
                 Numbers.count(one.encounters(), "encounter") + " in " + Numbers.plain(one.hours(), 1) + " h watched",
-                one.hours() > 0
-                        ? Numbers.plain(one.rate(), 1) + " an hour in the last week (95 %: "
-                                + interval(one.rateInterval()) + "); others here suffer "
-                                + Numbers.plain(one.background(), 1)
-                        : "not watched yet",
-                decline.map(fit -> "changes by " + percent(fit.slope()) + " a day (95 %: "
-                                + percent(fit.slopeInterval().low()) + " to "
-                                + percent(fit.slopeInterval().high())
-                                + ")")
-                        .orElse("too few encounters to show a trend"),
-                one.settles() == Settling.State.QUIET
-                        ? ""
-                        : one.calmOn().map(day -> "calm about " + day).orElse(""),
+                watched ? SettlingWords.rate(one, plan.asOf()) : "not watched yet",
+                watched ? SettlingWords.sure(one) : "",
+                one.settles() == Settling.State.QUIET || !watched ? "" : SettlingWords.calm(one, plan.asOf()),
                 one.settles().words(),
                 one.settles() == Settling.State.NOT_SETTLING,
-                one.hours() > 0 ? SettlingChart.svg(one, plan, exposure) : Svg.NONE,
+                watched ? SettlingChart.svg(one, plan, exposure) : Svg.NONE,
                 one.victimId().key());
-    }
-
-    private static String interval(Interval interval) {
-        return Numbers.plain(interval.low(), 1) + " to "
-                + (Double.isInfinite(interval.high()) ? "∞" : Numbers.plain(interval.high(), 1));
-    }
-
-    private static String percent(double slope) {
-        double share = 100 * (Math.exp(Math.max(-20, Math.min(3, slope))) - 1);
-        return (share >= 0 ? "+" : "−") + Numbers.plain(Math.abs(share), 0) + " %";
     }
 }

@@ -1,35 +1,28 @@
 package org.pelluna.core.course;
 
 import java.util.List;
-import java.util.function.ToDoubleFunction;
-import org.hipparchus.distribution.continuous.NormalDistribution;
-import org.pelluna.core.pressure.SettlingCourse;
+import java.util.function.IntToDoubleFunction;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.pelluna.core.statistics.CountLaw;
 import org.pelluna.core.statistics.Interval;
 
 /**
  * What the watches say of one quarrel that settles: its rate on the first day, how fast it falls, what of it stays, and how its encounters come in bouts.
- * Each is held possible in steps of equal chance, by the priors of {@link SettlingCourse#USUAL}; the first rate in steps of its logarithm, three an hour
+ * Each is held possible in steps, by the priors of {@link org.pelluna.core.pressure.SettlingCourse#USUAL}; the first rate in steps of its logarithm, three an hour
  * in the middle.
  */
 public final class Course {
-    /** Half-lives held possible, each as likely: log-normal. */
-    static final double[] HALF_LIVES = halfLives(6);
-
-    /** Shares that stay, each as likely: beta (1, 2.5). */
-    static final double[] RESTS = rests(4);
-
     static final double LOWEST = -4.5;
     static final double STEP = 0.3;
     static final int LEVELS = 31;
 
-    private static final double USUAL_LOG_RATE = Math.log(3);
-    private static final double LOG_RATE_SPREAD = 1.3;
-    private static final double REST_BETA = 2.5;
+    private static final int BISECTIONS = 50;
+    private static final double[] HALF_LIVES = Priors.HALF_LIVES;
+    private static final double[] RESTS = Priors.RESTS;
 
     private final List<Watched> watches;
     private final double[] weights;
-    private final double logEvidence;
 
     private Course(List<Watched> watches, double[] logs) {
         this.watches = watches;
@@ -46,40 +39,16 @@ public final class Course {
         for (int i = 0; i < weights.length; i++) {
             weights[i] /= sum;
         }
-        this.logEvidence = most + Math.log(sum);
-    }
-
-    private static double[] halfLives(int count) {
-        double[] all = new double[count];
-        NormalDistribution normal = new NormalDistribution();
-        for (int i = 0; i < count; i++) {
-            all[i] = SettlingCourse.USUAL.halfLifeDays()
-                    * Math.exp(SettlingCourse.USUAL.halfLifeLogSpread()
-                            * normal.inverseCumulativeProbability((i + 0.5) / count));
-        }
-        return all;
-    }
-
-    private static double[] rests(int count) {
-        double[] all = new double[count];
-        for (int i = 0; i < count; i++) {
-            all[i] = 1 - Math.pow(1 - (i + 0.5) / count, 1 / REST_BETA);
-        }
-        return all;
-    }
-
-    /** The logarithm of a level's prior chance, up to a constant that makes all sum to 1. */
-    static double logPrior(int level) {
-        double z = (LOWEST + STEP * level - USUAL_LOG_RATE) / LOG_RATE_SPREAD;
-        return -z * z / 2 - Math.log(LOG_RATE_SPREAD * Math.sqrt(2 * Math.PI) / STEP);
     }
 
     /** What some watches say. */
     public static Course of(List<Watched> watches) {
         double[] logs = new double[CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length * LEVELS];
         for (int node = 0; node < logs.length; node++) {
-            logs[node] = logPrior(level(node))
-                    - Math.log(CountLaw.POSSIBLE.size() * (double) HALF_LIVES.length * RESTS.length);
+            logs[node] = Priors.level(level(node))
+                    + Priors.halfLife(halfLifeStep(node))
+                    + Priors.rest(node / LEVELS % RESTS.length)
+                    - Math.log(CountLaw.POSSIBLE.size());
         }
         for (Watched watch : watches) {
             add(watch, logs);
@@ -118,30 +87,30 @@ public final class Course {
         return RESTS[node / LEVELS % RESTS.length];
     }
 
+    private static int halfLifeStep(int node) {
+        return node / (LEVELS * RESTS.length) % HALF_LIVES.length;
+    }
+
     private static double halfLife(int node) {
-        return HALF_LIVES[node / (LEVELS * RESTS.length) % HALF_LIVES.length];
+        return HALF_LIVES[halfLifeStep(node)];
     }
 
     private static double rate(int node, double day) {
         return Math.exp(LOWEST + STEP * level(node)) * left(halfLife(node), rest(node), day);
     }
 
+    /** The same after one more watch. */
+    public Course and(Watched watch) {
+        double[] logs = new double[weights.length];
+        for (int node = 0; node < logs.length; node++) {
+            logs[node] = Math.log(weights[node]);
+        }
+        add(watch, logs);
+        return new Course(Stream.concat(watches.stream(), Stream.of(watch)).toList(), logs);
+    }
+
     public List<Watched> watches() {
         return watches;
-    }
-
-    /** The logarithm of the chance of what was seen, under all that is held possible. */
-    double logEvidence() {
-        return logEvidence;
-    }
-
-    /** How likely each law of scatter is by now. */
-    double[] laws() {
-        double[] laws = new double[CountLaw.POSSIBLE.size()];
-        for (int node = 0; node < weights.length; node++) {
-            laws[node / (weights.length / laws.length)] += weights[node];
-        }
-        return laws;
     }
 
     /** The chance that the rate of a day is under a given one, encounters an hour. */
@@ -182,29 +151,38 @@ public final class Course {
                 : -halfLife(node) * Math.log((share - rest) / (1 - rest)) / Math.log(2);
     }
 
-    private Interval interval(ToDoubleFunction<Integer> value, double level) {
-        Integer[] order = new Integer[weights.length];
-        double[] values = new double[weights.length];
-        for (int node = 0; node < order.length; node++) {
-            order[node] = node;
-            values[node] = value.applyAsDouble(node);
+    private Interval interval(IntToDoubleFunction value, double level) {
+        double[] values = IntStream.range(0, weights.length).mapToDouble(value).toArray();
+        double low = quantile(values, (1 - level) / 2);
+        return new Interval(low, level == 0 ? low : Math.max(low, quantile(values, (1 + level) / 2)));
+    }
+
+    /** The least value that holds a share of the weights below it, by bisection. */
+    private double quantile(double[] values, double share) {
+        double high = 0;
+        for (double one : values) {
+            high = Double.isInfinite(one) ? high : Math.max(high, one);
         }
-        java.util.Arrays.sort(order, (one, other) -> Double.compare(values[one], values[other]));
-        double low = values[order[0]];
-        double high = values[order[order.length - 1]];
+        if (below(values, high) < share) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double low = 0;
+        for (int i = 0; i < BISECTIONS; i++) {
+            double middle = (low + high) / 2;
+            if (below(values, middle) < share) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
+    }
+
+    private double below(double[] values, double most) {
         double sum = 0;
-        boolean lowFound = false;
-        for (Integer node : order) {
-            sum += weights[node];
-            if (!lowFound && sum >= (1 - level) / 2) {
-                low = values[node];
-                lowFound = true;
-            }
-            if (sum >= (1 + level) / 2) {
-                high = values[node];
-                break;
-            }
+        for (int node = 0; node < values.length; node++) {
+            sum += values[node] <= most ? weights[node] : 0;
         }
-        return new Interval(low, Math.max(low, high));
+        return sum;
     }
 }

@@ -11,6 +11,8 @@ import org.pelluna.core.statistics.Interval;
 public final class Help {
     private static final double SPREAD = 1.5;
     private static final int WIDE = 20;
+    private static final double[] HALF_LIVES = Priors.halfLives(6);
+    private static final double[] RESTS = Priors.rests(4);
 
     /** Values of ln ρ, and the chance of each. */
     private final double[] steps;
@@ -35,8 +37,8 @@ public final class Help {
             sums[i] = new LogSum();
         }
         for (CountLaw law : CountLaw.POSSIBLE) {
-            for (double halfLife : Course.HALF_LIVES) {
-                for (double rest : Course.RESTS) {
+            for (double halfLife : HALF_LIVES) {
+                for (double rest : RESTS) {
                     add(law, halfLife, rest, before, after, sums);
                 }
             }
@@ -61,7 +63,7 @@ public final class Help {
         double[] earlier = levels(law, halfLife, rest, before, 0, Course.LEVELS);
         double[] later = levels(law, halfLife, rest, after, WIDE, Course.LEVELS + 2 * WIDE);
         for (int level = 0; level < Course.LEVELS; level++) {
-            double first = earlier[level] + Course.logPrior(level);
+            double first = earlier[level] + Priors.level(level);
             for (int i = 0; i < sums.length; i++) {
                 sums[i].add(first + later[level + i]);
             }

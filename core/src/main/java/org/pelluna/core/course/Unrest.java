@@ -14,6 +14,10 @@ public final class Unrest {
     /** From here on it is worth an eye. */
     public static final double WATCHFUL = 6;
 
+    /** Courses that a keeper would call settling: most of it gone within some weeks. */
+    private static final double[] HALF_LIVES = {5, 10, 21};
+
+    private static final double[] RESTS = {0.05, 0.15, 0.3};
     private static final int FIRST_FLARE = 5;
     private static final int FLARES_APART = 4;
     /** Flares to 2, 4 and 8 times, in steps of a level. */
@@ -29,8 +33,7 @@ public final class Unrest {
     private Unrest() {}
 
     /** How many times likelier unrest is than settling. */
-    public static double of(Course settling) {
-        List<Watched> watches = settling.watches();
+    public static double of(List<Watched> watches) {
         if (watches.isEmpty()) {
             return 1;
         }
@@ -39,7 +42,35 @@ public final class Unrest {
         double unrest = Double.isInfinite(flaring)
                 ? constant
                 : new LogSum().add(constant).add(flaring).log() - Math.log(2);
-        return Math.exp(unrest - settling.logEvidence());
+        return Math.exp(unrest - settling(watches));
+    }
+
+    private static double settling(List<Watched> watches) {
+        LogSum sum = new LogSum();
+        double prior = -Math.log(CountLaw.POSSIBLE.size() * (double) HALF_LIVES.length * RESTS.length);
+        for (CountLaw law : CountLaw.POSSIBLE) {
+            for (double halfLife : HALF_LIVES) {
+                for (double rest : RESTS) {
+                    double[] means = means(watches, halfLife, rest);
+                    for (int level = 0; level < Course.LEVELS; level++) {
+                        double log = Priors.level(level) + prior;
+                        for (int i = 0; i < means.length; i++) {
+                            log += Course.log(law, watches.get(i), means[i] + Course.STEP * level);
+                        }
+                        sum.add(log);
+                    }
+                }
+            }
+        }
+        return sum.log();
+    }
+
+    /** The logarithms of the means of some watches at the lowest level. */
+    private static double[] means(List<Watched> watches, double halfLife, double rest) {
+        return watches.stream()
+                .mapToDouble(
+                        watch -> Math.log(watch.hours() * Course.left(halfLife, rest, watch.day())) + Course.LOWEST)
+                .toArray();
     }
 
     private static double constant(List<Watched> watches) {
@@ -48,7 +79,7 @@ public final class Unrest {
         for (CountLaw law : CountLaw.POSSIBLE) {
             double[][] after = after(law, watches);
             for (int level = 0; level < Course.LEVELS; level++) {
-                sum.add(Course.logPrior(level) + prior + after[0][level + OFFSET]);
+                sum.add(Priors.level(level) + prior + after[0][level + OFFSET]);
             }
         }
         return sum.log();
@@ -61,16 +92,13 @@ public final class Unrest {
         if (last < FIRST_FLARE) {
             return Double.NEGATIVE_INFINITY;
         }
-        double prior = -Math.log(days
-                * (double) FLARES.length
-                * CountLaw.POSSIBLE.size()
-                * Course.HALF_LIVES.length
-                * Course.RESTS.length);
+        double prior =
+                -Math.log(days * (double) FLARES.length * CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length);
         LogSum sum = new LogSum();
         for (CountLaw law : CountLaw.POSSIBLE) {
             double[][] after = after(law, watches);
-            for (double halfLife : Course.HALF_LIVES) {
-                for (double rest : Course.RESTS) {
+            for (double halfLife : HALF_LIVES) {
+                for (double rest : RESTS) {
                     flaring(watches, days, law, halfLife, rest, after, prior, sum);
                 }
             }
@@ -87,10 +115,7 @@ public final class Unrest {
             double[][] after,
             double prior,
             LogSum sum) {
-        double[] means = watches.stream()
-                .mapToDouble(
-                        watch -> Math.log(watch.hours() * Course.left(halfLife, rest, watch.day())) + Course.LOWEST)
-                .toArray();
+        double[] means = means(watches, halfLife, rest);
         double[] come = new double[days];
         int[] next = new int[days];
         for (int i = 0; i < days; i++) {
@@ -101,7 +126,7 @@ public final class Unrest {
             }
         }
         for (int level = 0; level < Course.LEVELS; level++) {
-            double before = Course.logPrior(level) + prior;
+            double before = Priors.level(level) + prior;
             int seen = 0;
             for (int i = 0; i < days; i++) {
                 for (; seen < next[i]; seen++) {

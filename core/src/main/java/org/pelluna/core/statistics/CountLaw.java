@@ -14,7 +14,7 @@ public final class CountLaw {
     /** The laws held possible, all as likely beforehand: three of each kind, from nearly independent to strong bouts. */
     public static final List<CountLaw> POSSIBLE = Stream.concat(
                     Stream.of(1.0, 4.0, 50.0).map(CountLaw::sized),
-                    Stream.of(0.5, 1.5, 3.5).map(CountLaw::scaled))
+                    Stream.of(0.5, 3.0, 8.0).map(CountLaw::scaled))
             .toList();
 
     private static final int TABLED = 80;

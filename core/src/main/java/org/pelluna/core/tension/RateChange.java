@@ -1,38 +1,104 @@
 package org.pelluna.core.tension;
 
+import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.course.Help;
+import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.statistics.Interval;
-import org.pelluna.core.statistics.PoissonRates;
 
 /**
- * Rates of encounters before and after something was done.
+ * Encounters before and after something was done, and what that says beyond what settling does by itself.
  *
  * @param aggressorId whose encounters; empty for all
- * @param before encounters before
- * @param hoursBefore hours watched before
- * @param after encounters after
- * @param hoursAfter hours watched after
+ * @param before watches before, but for the last: it was bad, and so the keeper acted
+ * @param after watches since
+ * @param spared the watch left out, if there was one
+ * @param aggressors how many are looked at beside each other; what is said of one is said the more carefully
+ * @param help how many times as high the rate is as it would be by itself
  */
-public record RateChange(Optional<FishId> aggressorId, int before, double hoursBefore, int after, double hoursAfter) {
+public record RateChange(
+        Optional<FishId> aggressorId,
+        List<Watched> before,
+        List<Watched> after,
+        Optional<Watched> spared,
+        int aggressors,
+        Help help) {
+
+    /** The chance with which its interval holds. */
+    public static final double LEVEL = 0.9;
+
+    private static final double SURE = 0.95;
+    private static final double LIKELY = 0.9;
+    /** More is said to be worse a little less readily: what made the keeper act falls by itself in most records. */
+    private static final double SURE_OF_WORSE = 0.97;
+
+    private static final double[] MORE_HOURS = {1, 2, 4, 8, 16, 32};
+
+    /** The change of some watches, of which the last before is left out. */
+    static RateChange of(Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors) {
+        List<Watched> before = all.isEmpty() ? all : all.subList(0, all.size() - 1);
+        return new RateChange(
+                aggressorId,
+                List.copyOf(before),
+                List.copyOf(after),
+                all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1)),
+                aggressors,
+                Help.of(before, after));
+    }
+
     /** Whether both times were watched. */
     public boolean isKnown() {
-        return hoursBefore > 0 && hoursAfter > 0;
+        return !before.isEmpty() && !after.isEmpty();
     }
 
-    /** The rate after over the rate before; only when known. */
-    public PoissonRates rates() {
-        return new PoissonRates(after, hoursAfter, before, hoursBefore);
+    /** Encounters in some watches. */
+    public static int encounters(List<Watched> watches) {
+        return watches.stream().mapToInt(Watched::count).sum();
     }
 
-    /** What the interval of the ratio says. */
+    /** Hours of some watches. */
+    public static double hours(List<Watched> watches) {
+        return watches.stream().mapToDouble(Watched::hours).sum();
+    }
+
+    /** How many times as high the rate is as it would be by itself. */
+    public Interval times() {
+        return help.times(LEVEL);
+    }
+
+    /** What can be said. */
     public RemedyEffect.Outcome verdict() {
-        if (!isKnown() || before + after == 0) {
-            return RemedyEffect.Outcome.UNKNOWN;
+        return isKnown() && encounters(before) + encounters(after) > 0 ? verdict(help) : RemedyEffect.Outcome.UNKNOWN;
+    }
+
+    private RemedyEffect.Outcome verdict(Help of) {
+        double fewer = of.chanceBelow(1);
+        if (fewer > 1 - (1 - SURE) / aggressors) {
+            return RemedyEffect.Outcome.HELPED;
         }
-        Interval ratio = rates().ratio(0.95);
-        return ratio.high() < 1
-                ? RemedyEffect.Outcome.HELPED
-                : ratio.low() > 1 ? RemedyEffect.Outcome.WORSE : RemedyEffect.Outcome.UNCLEAR;
+        if (1 - fewer > 1 - (1 - SURE_OF_WORSE) / aggressors) {
+            return RemedyEffect.Outcome.WORSE;
+        }
+        return fewer > 1 - (1 - LIKELY) / aggressors
+                ? RemedyEffect.Outcome.MAY_HAVE_HELPED
+                : RemedyEffect.Outcome.UNCLEAR;
+    }
+
+    /** Hours more that would tell, if it goes on as it seems to; empty if it is told already, or even four long days would not. */
+    public Optional<Double> hoursToTell(double day) {
+        if (verdict() != RemedyEffect.Outcome.UNCLEAR && verdict() != RemedyEffect.Outcome.MAY_HAVE_HELPED) {
+            return Optional.empty();
+        }
+        double perHour = encounters(after) / hours(after);
+        for (double more : MORE_HOURS) {
+            List<Watched> then = new java.util.ArrayList<>(after);
+            then.add(new Watched(day, more, (int) Math.round(perHour * more)));
+            RemedyEffect.Outcome told = verdict(Help.of(before, then));
+            if (told == RemedyEffect.Outcome.HELPED || told == RemedyEffect.Outcome.WORSE) {
+                return Optional.of(more);
+            }
+        }
+        return Optional.empty();
     }
 }

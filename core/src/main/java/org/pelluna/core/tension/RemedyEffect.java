@@ -6,7 +6,10 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -15,26 +18,31 @@ import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 
 /**
- * Whether a remedy helped: encounters an hour in the three weeks before it against those while it lasted and the days after, up to
- * three weeks in all; exactly, and for every aggressor, so that a second bully who steps in is seen.
+ * Whether a remedy helped, beyond what settling does by itself: the watches of the three weeks before it against those while it lasted, up to three weeks, in one
+ * model ({@link org.pelluna.core.course.Help}); for all together and for every aggressor, so that a second bully who steps in is seen.
  *
  * @param remedy the remedy
+ * @param quarrelSince the day from which the quarrel is counted: the last arrival before, at most three weeks
  * @param all everyone's encounters together
  * @param byAggressor each aggressor's, the most frequent before first
  * @param steppedIn an aggressor that pressed harder afterwards while the worst one eased; empty if none did
  */
 public record RemedyEffect(
-        Remedy remedy, RateChange all, List<RateChange> byAggressor, Optional<RateChange> steppedIn) {
+        Remedy remedy,
+        LocalDate quarrelSince,
+        RateChange all,
+        List<RateChange> byAggressor,
+        Optional<RateChange> steppedIn) {
 
     private static final int WINDOW = 21;
-    private static final double STEPPED_IN = 0.1;
     private static final int LEAST = 3;
 
     /** What the counts say. */
     public enum Outcome {
-        HELPED("fewer encounters"),
-        UNCLEAR("no clear change"),
-        WORSE("more encounters"),
+        HELPED("it helped"),
+        MAY_HAVE_HELPED("it may have helped"),
+        UNCLEAR("cannot be told yet"),
+        WORSE("it is worse since"),
         UNKNOWN("not watched enough");
 
         private final String words;
@@ -69,44 +77,50 @@ public record RemedyEffect(
                 .orElse(begin);
         LocalDate before = last.isAfter(begin) ? last : begin;
         LocalDate tomorrow = plan.asOf().plusDays(1);
-        LocalDate end = from.plusDays(WINDOW).isBefore(tomorrow) ? from.plusDays(WINDOW) : tomorrow;
-        List<LogEntry> earlier = exposure.encounters(before, from);
-        List<LogEntry> later = end.isAfter(from) ? exposure.encounters(from, end) : List.of();
-        double hoursBefore = exposure.hours(before, from);
-        double hoursAfter = exposure.hours(from, end);
-        TreeSet<FishId> aggressors = new TreeSet<>();
-        earlier.forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
-        later.forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
+        LocalDate over = remedy.until().map(day -> day.plusDays(1)).orElse(tomorrow);
+        LocalDate end = Stream.of(from.plusDays(WINDOW), tomorrow, over)
+                .min(LocalDate::compareTo)
+                .orElseThrow();
+        Set<FishId> aggressors = new TreeSet<>();
+        Stream.of(exposure.encounters(before, from), exposure.encounters(from, end.isAfter(from) ? end : from))
+                .flatMap(List::stream)
+                .forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         List<RateChange> changes = new ArrayList<>();
         for (FishId one : aggressors) {
-            changes.add(new RateChange(Optional.of(one), by(earlier, one), hoursBefore, by(later, one), hoursAfter));
+            changes.add(change(exposure, Optional.of(one), before, from, end, aggressors.size()));
         }
-        changes.sort(Comparator.comparingInt(RateChange::before).reversed());
+        changes.sort(Comparator.comparingInt((RateChange one) -> RateChange.encounters(one.before()))
+                .reversed());
         return new RemedyEffect(
-                remedy,
-                new RateChange(Optional.empty(), earlier.size(), hoursBefore, later.size(), hoursAfter),
-                changes,
-                steppedIn(changes));
+                remedy, before, change(exposure, Optional.empty(), before, from, end, 1), changes, steppedIn(changes));
     }
 
-    private static int by(List<LogEntry> entries, FishId aggressor) {
-        return (int) entries.stream()
-                .filter(entry -> entry.aggressorId().filter(aggressor::equals).isPresent())
-                .count();
+    private static RateChange change(
+            Exposure exposure,
+            Optional<FishId> aggressor,
+            LocalDate before,
+            LocalDate from,
+            LocalDate end,
+            int aggressors) {
+        Predicate<LogEntry> of =
+                entry -> aggressor.isEmpty() || entry.aggressorId().equals(aggressor);
+        return RateChange.of(
+                aggressor,
+                Quarrel.watches(exposure, before, before, from, of, day -> false),
+                Quarrel.watches(exposure, before, from, end, of, day -> false),
+                aggressors);
     }
 
     private static Optional<RateChange> steppedIn(List<RateChange> changes) {
         if (changes.isEmpty()
                 || !changes.get(0).isKnown()
-                || changes.get(0).rates().ratio() >= 1) {
+                || changes.get(0).help().middle() >= 1) {
             return Optional.empty();
         }
         return changes.stream()
                 .skip(1)
-                .filter(one -> one.after() >= LEAST
-                        && one.rates().ratio() > 1
-                        && one.rates().p() < STEPPED_IN)
-                .max(Comparator.comparingInt(RateChange::after));
+                .filter(one -> RateChange.encounters(one.after()) >= LEAST && one.verdict() == Outcome.WORSE)
+                .max(Comparator.comparingInt(one -> RateChange.encounters(one.after())));
     }
 
     /**
@@ -114,11 +128,10 @@ public record RemedyEffect(
      *
      * @param kind the kind
      * @param tried how often it was tried
-     * @param helped how often there were clearly fewer encounters
-     * @param worse how often clearly more
-     * @param together all tries together
+     * @param helped how often it is clear that it helped
+     * @param worse how often it is clear that more was seen than by itself
      */
-    public record Tally(Remedy.Kind kind, int tried, int helped, int worse, RateChange together) {}
+    public record Tally(Remedy.Kind kind, int tried, int helped, int worse) {}
 
     /** What remedies have done together, the most often tried first. */
     public static List<Tally> tally(Collection<RemedyEffect> effects) {
@@ -127,21 +140,7 @@ public record RemedyEffect(
             List<RemedyEffect> of =
                     effects.stream().filter(one -> one.remedy().kind() == kind).toList();
             if (!of.isEmpty()) {
-                tallies.add(new Tally(
-                        kind,
-                        of.size(),
-                        count(of, Outcome.HELPED),
-                        count(of, Outcome.WORSE),
-                        new RateChange(
-                                Optional.empty(),
-                                of.stream().mapToInt(one -> one.all().before()).sum(),
-                                of.stream()
-                                        .mapToDouble(one -> one.all().hoursBefore())
-                                        .sum(),
-                                of.stream().mapToInt(one -> one.all().after()).sum(),
-                                of.stream()
-                                        .mapToDouble(one -> one.all().hoursAfter())
-                                        .sum())));
+                tallies.add(new Tally(kind, of.size(), count(of, Outcome.HELPED), count(of, Outcome.WORSE)));
             }
         }
         tallies.sort(Comparator.comparingInt(Tally::tried).reversed());

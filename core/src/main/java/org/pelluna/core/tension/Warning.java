@@ -82,8 +82,9 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                             change.aggressorId().orElseThrow(),
                             one.remedy().from(),
                             names.get(change.aggressorId().orElseThrow()) + " has stepped in since "
-                                    + one.remedy().kind().words() + ": " + change.after() + " encounters, "
-                                    + change.before() + " before.")));
+                                    + one.remedy().kind().words() + ": " + RateChange.encounters(change.after())
+                                    + " encounters, "
+                                    + RateChange.encounters(change.before()) + " before.")));
         }
         Map<String, Warning> once = new java.util.LinkedHashMap<>();
         warnings.stream()

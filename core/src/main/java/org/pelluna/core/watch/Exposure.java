@@ -12,22 +12,33 @@ import java.util.NavigableMap;
 import java.util.TreeMap;
 
 /**
- * When the tank was watched, and which encounters were seen meanwhile. An entry that says how long was watched makes a watch of
- * its own that ended with it; watches that overlap count once. Encounters outside every watch are known, but no rate rests on them.
+ * When the tank was watched, and which encounters were seen meanwhile. Only watches with a stated beginning count as hours: who writes “watched 20 minutes”
+ * beside a chase does so because there was one. Watches that overlap count once. Encounters outside every watch are known, but no rate rests on them
+ * beyond what {@link #prompted} says.
  */
 public final class Exposure {
     private final List<Span> spans;
     private final List<LogEntry> within;
+    private final List<Prompted> prompted;
     private final NavigableMap<LocalDate, Double> hours = new TreeMap<>();
 
     /** A time watched, from and to. */
     public record Span(LocalDateTime from, LocalDateTime to) {
-        double hours() {
+        boolean meets(Span other) {
+            return !from.isAfter(other.to) && !other.from.isAfter(to);
+        }
+
+        /** How long it lasted, h. */
+        public double hours() {
             return Duration.between(from, to).toSeconds() / 3600.0;
         }
     }
 
-    private Exposure(List<Span> spans, List<LogEntry> within) {
+    /** A watch that was written down because of what was seen in it. */
+    public record Prompted(Span span, List<LogEntry> encounters) {}
+
+    private Exposure(List<Span> spans, List<LogEntry> within, List<Prompted> prompted) {
+        this.prompted = List.copyOf(prompted);
         this.spans = List.copyOf(spans);
         this.within = List.copyOf(within);
         for (Span span : spans) {
@@ -39,8 +50,24 @@ public final class Exposure {
     public static Exposure of(Collection<LogEntry> log, Collection<ObservationSession> watches) {
         List<Span> all = new ArrayList<>();
         watches.forEach(watch -> all.add(new Span(watch.start(), watch.end())));
-        log.forEach(entry -> entry.watchedMinutes()
-                .ifPresent(minutes -> all.add(new Span(entry.at().minusMinutes(minutes), entry.at()))));
+        List<Span> joined = joined(all);
+        return new Exposure(joined, seen(log, joined), prompted(log, joined));
+    }
+
+    /** Watches known only from an entry that ended them, apart from those declared. */
+    private static List<Prompted> prompted(Collection<LogEntry> log, List<Span> declared) {
+        List<Span> spans = new ArrayList<>();
+        log.stream()
+                .filter(entry -> entry.kind().hasAggressor())
+                .forEach(entry -> entry.watchedMinutes()
+                        .ifPresent(minutes -> spans.add(new Span(entry.at().minusMinutes(minutes), entry.at()))));
+        return joined(spans).stream()
+                .filter(span -> declared.stream().noneMatch(span::meets))
+                .map(span -> new Prompted(span, seen(log, List.of(span))))
+                .toList();
+    }
+
+    private static List<Span> joined(List<Span> all) {
         all.sort(Comparator.comparing(Span::from));
         List<Span> joined = new ArrayList<>();
         for (Span span : all) {
@@ -52,7 +79,7 @@ public final class Exposure {
                 joined.add(span);
             }
         }
-        return new Exposure(joined, seen(log, joined));
+        return joined;
     }
 
     /** The encounters that lie in a span, in order; both are walked through side by side, for a log can be long. */
@@ -116,6 +143,11 @@ public final class Exposure {
             }
         }
         return low;
+    }
+
+    /** Watches that were written down because something was seen, in order. */
+    public List<Prompted> prompted() {
+        return prompted;
     }
 
     /** The times watched, apart. */

@@ -3,12 +3,14 @@ package org.pelluna.core.tension;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.tension.RemedyEffect.Outcome;
 import org.pelluna.core.watch.LogEntry;
@@ -46,12 +48,13 @@ class RemedyEffectTest {
         chases("boss", 10, 1);
         chases("boss", 0, 4);
         RateChange all = effect().all();
-        assertThat(all.before())
-                .as("day 31 counts, day 32 does not, nor the day itself")
-                .isEqualTo(5);
-        assertThat(all.hoursBefore()).isEqualTo(21);
-        assertThat(all.after()).as("from the day itself up to today").isEqualTo(5);
-        assertThat(all.hoursAfter()).isEqualTo(11);
+        assertThat(seen(all.before()))
+                .as("day 31 counts, day 32 does not; of the last day before, which made the keeper act, nothing")
+                .isEqualTo(2);
+        assertThat(hours(all.before())).isEqualTo(20);
+        assertThat(all.spared().orElseThrow().count()).isEqualTo(3);
+        assertThat(seen(all.after())).as("from the day itself up to today").isEqualTo(5);
+        assertThat(hours(all.after())).isEqualTo(11);
         assertThat(all.aggressorId()).isEmpty();
     }
 
@@ -60,8 +63,8 @@ class RemedyEffectTest {
         logs.watched(60, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 30);
         chases("boss", 10, 2);
         chases("boss", 9, 5);
-        assertThat(effect().all().after()).isEqualTo(2);
-        assertThat(effect().all().hoursAfter()).isEqualTo(21);
+        assertThat(seen(effect().all().after())).isEqualTo(2);
+        assertThat(hours(effect().all().after())).isEqualTo(21);
     }
 
     @Test
@@ -69,14 +72,14 @@ class RemedyEffectTest {
         logs.resident("new", "gramma-loreto", 15, 5).watched(32, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 10);
         chases("boss", 16, 4);
         chases("boss", 15, 1);
-        assertThat(effect().all().before()).isEqualTo(1);
-        assertThat(effect().all().hoursBefore()).isEqualTo(5);
+        assertThat(seen(effect().all().before())).isEqualTo(1);
+        assertThat(hours(effect().all().before())).isEqualTo(4);
     }
 
     @Test
     void whoComesOnTheDayOfTheRemedyOrAfterDoesNotCutTheTimeBefore() {
         logs.resident("new", "gramma-loreto", 10, 5).watched(32, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 10);
-        assertThat(effect().all().hoursBefore()).isEqualTo(21);
+        assertThat(hours(effect().all().before())).isEqualTo(20);
     }
 
     @Test
@@ -86,7 +89,7 @@ class RemedyEffectTest {
         chases("boss", 14, 8);
         chases("second", 5, 2);
         assertThat(effect().byAggressor())
-                .extracting(RateChange::aggressorId, RateChange::before, RateChange::after)
+                .extracting(RateChange::aggressorId, one -> seen(one.before()), one -> seen(one.after()))
                 .containsExactly(
                         tuple(Optional.of(new FishId("boss")), 8, 0), tuple(Optional.of(new FishId("second")), 3, 2));
     }
@@ -95,58 +98,71 @@ class RemedyEffectTest {
     void aRemedyToComeHasNoTimeAfterIt() {
         logs.watched(20, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", -2);
         chases("boss", 1, 3);
-        assertThat(effect().all().after()).isZero();
-        assertThat(effect().all().hoursAfter()).isZero();
+        assertThat(effect().all().after()).isEmpty();
         assertThat(effect().all().verdict()).isEqualTo(Outcome.UNKNOWN);
     }
 
-    @ParameterizedTest(name = "{0} in {1} h before, {2} in {3} h after: {4}")
+    @ParameterizedTest(name = "{0} a day before, {1} a day after, watched {2} days after: {3}")
     @CsvSource({
-        "12, 10, 1, 10, HELPED",
-        "1, 10, 12, 10, WORSE",
-        "3, 10, 2, 10, UNCLEAR",
-        "0, 10, 0, 10, UNKNOWN",
-        "12, 10, 0, 0, UNKNOWN",
-        "0, 0, 12, 10, UNKNOWN",
-        "0, 10, 12, 10, WORSE",
-        "12, 10, 0, 10, HELPED"
+        "4, 0, 15, HELPED",
+        "1, 9, 15, WORSE",
+        "2, 1, 6, UNCLEAR",
+        "0, 0, 15, UNKNOWN",
+        "4, 0, 0, UNKNOWN",
+        "4, 1, 15, HELPED"
     })
-    void itHelpedOnlyIfTheIntervalOfTheRatioLeavesOneOut(
-            int before, double hoursBefore, int after, double hoursAfter, Outcome outcome) {
-        RateChange change = new RateChange(Optional.empty(), before, hoursBefore, after, hoursAfter);
+    void whatIsSaidRestsOnWhatSettlingWouldHaveLeft(int before, int after, int days, Outcome outcome) {
+        logs.watched(40, 20, 60).remedy(Remedy.Kind.MIRROR, "pip", 15);
+        if (days > 0) {
+            logs.watched(15, 16 - days, 60);
+        }
+        for (int day = 36; day >= 16; day--) {
+            chases("boss", day, before);
+        }
+        for (int day = 15; day > 15 - days; day--) {
+            chases("boss", day, after);
+        }
+        RateChange change = effect().all();
         assertThat(change.verdict()).isEqualTo(outcome);
-        assertThat(change.isKnown()).isEqualTo(hoursBefore > 0 && hoursAfter > 0);
         assertThat(outcome.words()).isNotBlank();
+        assertThat(change.hoursToTell(40).isPresent())
+                .as("what can be told needs no more watching")
+                .isIn(false, outcome == Outcome.UNCLEAR);
     }
 
-    @ParameterizedTest(name = "second {0} before and {1} after, the boss {2} before and {3} after: steps in {4}")
-    @CsvSource({"0, 5, 8, 1, true", "0, 4, 8, 1, false", "0, 2, 8, 1, false", "3, 4, 8, 1, false", "0, 5, 8, 20, false"
-    })
+    @ParameterizedTest(name = "second {0} a day before and {1} after, the boss {2} before and {3} after: steps in {4}")
+    @CsvSource({"0, 8, 8, 0, true", "0, 0, 8, 0, false", "5, 5, 8, 0, false", "0, 8, 2, 9, false"})
     void someoneStepsInWhenTheWorstEasesAndAnotherClearlyDoesNot(
             int before, int after, int bossBefore, int bossAfter, boolean stepsIn) {
-        logs.watched(20, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 10);
-        chases("boss", 15, bossBefore);
-        chases("second", 14, before);
-        chases("boss", 5, bossAfter);
-        chases("second", 4, after);
+        logs.watched(36, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 18);
+        for (int day = 36; day >= 0; day--) {
+            chases("boss", day, day > 18 ? bossBefore : bossAfter);
+            chases("second", day, day > 18 ? before : after);
+        }
         assertThat(effect().steppedIn().flatMap(RateChange::aggressorId))
                 .isEqualTo(stepsIn ? Optional.of(new FishId("second")) : Optional.empty());
     }
 
     private static RemedyEffect tried(Remedy.Kind kind, int before, int after) {
-        RateChange all = new RateChange(Optional.empty(), before, 10, after, 5);
+        List<Watched> earlier = new ArrayList<>();
+        List<Watched> later = new ArrayList<>();
+        for (int day = 0; day < 15; day++) {
+            earlier.add(new Watched(30 + day, 1, before));
+            later.add(new Watched(45 + day, 1, after));
+        }
         Remedy remedy =
                 new Remedy("r", kind, Optional.of(new FishId("pip")), Logs.day(10), Optional.empty(), Optional.empty());
-        return new RemedyEffect(remedy, all, List.of(), Optional.empty());
+        return new RemedyEffect(
+                remedy, Logs.day(40), RateChange.of(Optional.empty(), earlier, later, 1), List.of(), Optional.empty());
     }
 
     @Test
-    void triesOfAKindAreAddedUpTheMostTriedFirst() {
+    void triesOfAKindAreCountedTheMostTriedFirst() {
         List<RemedyEffect.Tally> tallies = RemedyEffect.tally(List.of(
                 tried(Remedy.Kind.BOX, 1, 12),
-                tried(Remedy.Kind.MIRROR, 20, 0),
-                tried(Remedy.Kind.MIRROR, 30, 1),
-                tried(Remedy.Kind.MIRROR, 3, 2)));
+                tried(Remedy.Kind.MIRROR, 6, 0),
+                tried(Remedy.Kind.MIRROR, 8, 1),
+                tried(Remedy.Kind.MIRROR, 3, 3)));
         assertThat(tallies)
                 .extracting(
                         RemedyEffect.Tally::kind,
@@ -154,6 +170,13 @@ class RemedyEffectTest {
                         RemedyEffect.Tally::helped,
                         RemedyEffect.Tally::worse)
                 .containsExactly(tuple(Remedy.Kind.MIRROR, 3, 2, 0), tuple(Remedy.Kind.BOX, 1, 0, 1));
-        assertThat(tallies.get(0).together()).isEqualTo(new RateChange(Optional.empty(), 53, 30, 3, 15));
+    }
+
+    private static int seen(List<Watched> watches) {
+        return RateChange.encounters(watches);
+    }
+
+    private static double hours(List<Watched> watches) {
+        return RateChange.hours(watches);
     }
 }

@@ -50,10 +50,19 @@ class ExposureTest {
     }
 
     @Test
-    void anEntryThatSaysHowLongIsAWatchThatEndedWithIt() {
-        Exposure exposure = Exposure.of(List.of(chase("x", at(9, 40), Optional.of(40))), List.of());
-        assertThat(exposure.spans()).containsExactly(new Exposure.Span(at(9, 0), at(9, 40)));
-        assertThat(exposure.encounters()).hasSize(1);
+    void anEntryThatSaysHowLongIsNoHourWatchedForItWasWrittenBecauseSomethingWasSeen() {
+        Exposure exposure = Exposure.of(
+                List.of(
+                        chase("x", at(9, 40), Optional.of(40)),
+                        chase("y", at(9, 50), Optional.of(20)),
+                        chase("inside", at(12, 10), Optional.of(5))),
+                List.of(watch(at(12, 0), 30)));
+        assertThat(exposure.spans()).containsExactly(new Exposure.Span(at(12, 0), at(12, 30)));
+        assertThat(exposure.encounters()).extracting(LogEntry::id).containsExactly("inside");
+        assertThat(exposure.prompted()).singleElement().satisfies(one -> {
+            assertThat(one.span()).isEqualTo(new Exposure.Span(at(9, 0), at(9, 50)));
+            assertThat(one.encounters()).hasSize(2);
+        });
     }
 
     @Test

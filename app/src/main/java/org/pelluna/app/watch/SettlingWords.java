@@ -1,0 +1,56 @@
+package org.pelluna.app.watch;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.tension.Settling;
+import org.pelluna.core.units.Numbers;
+
+/** What is known of a quarrel, how sure it is, and what would tell. */
+final class SettlingWords {
+    private static final double LEAST_TOLD = 1.2;
+    private static final double MOST_TOLD = 1000;
+
+    private SettlingWords() {}
+
+    static String rate(Settling one, LocalDate today) {
+        Interval rate = one.course().rate(one.days(today), Settling.LEVEL);
+        return "Today about " + Numbers.plain(one.course().middle(one.days(today)), 1)
+                + " an hour by the course (90 %: " + Numbers.plain(rate.low(), 1) + " to "
+                + Numbers.plain(rate.high(), 1) + ")";
+    }
+
+    /** When it will be calm, and how much watching would show it. */
+    static String calm(Settling one, LocalDate today) {
+        List<Optional<LocalDate>> calm = one.calmOn();
+        String when = calm.get(0).isEmpty()
+                ? "By this course it stays above one in four hours"
+                : "By this course calm, under one in four hours, from "
+                        + calm.get(0).get()
+                        + calm.get(1)
+                                .map(last -> last.equals(calm.get(0).get())
+                                        ? ""
+                                        : " at the earliest, by " + last + " at the latest")
+                                .orElse(" at the earliest, or not at all");
+        return when
+                + one.hoursToQuiet(today)
+                        .map(hours -> "; " + Numbers.plain(hours, 1)
+                                + " h more watched with nothing seen would show that it is quiet")
+                        .orElse("");
+    }
+
+    /** How sure the verdict is. */
+    static String sure(Settling one) {
+        double unrest = one.unrest();
+        if (unrest > 1 / LEAST_TOLD && unrest < LEAST_TOLD) {
+            return "The watches fit settling and not settling alike.";
+        }
+        boolean settles = unrest < 1;
+        double times = Math.min(MOST_TOLD, settles ? 1 / unrest : unrest);
+        return "The watches are " + (times == MOST_TOLD ? "over " : "") + Numbers.plain(times, times < 10 ? 1 : 0)
+                + " times likelier if it "
+                + (settles ? "settles than if it does not" : "does not settle than if it does")
+                + "; said from " + (settles ? "6" : "20") + ".";
+    }
+}
