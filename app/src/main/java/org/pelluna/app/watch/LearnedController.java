@@ -64,18 +64,27 @@ class LearnedController {
                         .filter(fish -> lessons.containsKey(fish.id()))
                         .map(fish -> view(fish, lessons.get(fish.id())))
                         .toList());
+        model.addAttribute(
+                "together",
+                lessons.values().stream()
+                        .findFirst()
+                        .map(one -> together(one, lessons))
+                        .orElse(""));
+        model.addAttribute("source", Learning.SOURCE.words());
+        return "watch/learned";
+    }
+
+    /** First what holds for the tank, as it is watched. */
+    private static String together(Learning.Lesson any, Map<FishId, Learning.Lesson> lessons) {
         int seen = lessons.values().stream().mapToInt(Learning.Lesson::seen).sum();
         double expected =
                 lessons.values().stream().mapToDouble(Learning.Lesson::expected).sum();
-        model.addAttribute(
-                "together",
-                "All together: " + seen + " seen, " + Numbers.plain(expected, 0) + " expected"
-                        + (expected > 0
-                                ? ", × " + Numbers.plain(seen / expected, 2)
-                                        + ". Far from 1, the tank as a whole differs from the model, and not one fish."
-                                : "."));
-        model.addAttribute("source", Learning.SOURCE.words());
-        return "watch/learned";
+        Interval scale = any.scale().interval(0.9);
+        return "In this tank, as you watch it, about "
+                + Numbers.plain(any.scale().middle(), 2)
+                + " times as much is seen as predicted (90 %: " + Numbers.plain(scale.low(), 2) + " to "
+                + Numbers.plain(scale.high(), 2) + "): " + Numbers.count(seen, "encounter") + " seen, "
+                + Numbers.plain(expected, 0) + " predicted. Each fish below is judged beside that.";
     }
 
     private static LessonView view(Fish fish, Learning.Lesson lesson) {
@@ -84,23 +93,27 @@ class LearnedController {
                 fish.id().key(),
                 Portraits.use(fish.species()),
                 fish.name(),
-                String.valueOf(lesson.seen()),
+                lesson.seen() + " seen" + (lesson.hard() > 0 ? ", hard " + Numbers.count(lesson.hard(), "time") : ""),
                 Numbers.plain(lesson.expected(), 1),
-                Numbers.plain(lesson.posterior().mean(), 2),
+                Numbers.plain(lesson.temper().middle(), 2),
                 Numbers.plain(interval.low(), 2) + " to " + Numbers.plain(interval.high(), 2),
                 says(lesson),
-                lesson.contradicts(),
+                lesson.differs() && interval.low() > 1,
                 lesson.counts(),
                 scaled(interval.low()),
-                scaled(lesson.posterior().mean()),
+                scaled(lesson.temper().middle()),
                 scaled(interval.high()));
     }
 
     private static String says(Learning.Lesson lesson) {
-        String than = lesson.posterior().mean() < 1 ? "gentler than its species" : "more aggressive than its species";
-        return lesson.contradicts()
-                ? "▲ contradicts the catalogue: far " + than
-                : lesson.differs() ? than : "as its species, so far";
+        if (!lesson.differs()) {
+            return lesson.hard() > 0 && lesson.interval().high() < 1
+                    ? "attacks rarely, but hard: not taken for gentle"
+                    : "no different from its species, as far as can be told";
+        }
+        return lesson.interval().low() > 1
+                ? "▲ more aggressive than its species here"
+                : "gentler than its species here";
     }
 
     /** A multiple on a scale of doublings from an eighth to eight times, out of 300. */

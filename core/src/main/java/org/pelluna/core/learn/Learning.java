@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.FishId;
@@ -16,25 +18,20 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Species;
-import org.pelluna.core.statistics.GammaPoisson;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.timeline.Timeline;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 
 /**
- * How each fish differs from its species fish: how many times as aggressive as its kind it is. The prior is a gamma distribution with mean
- * 1, wide enough for individuals that differ twofold (our own estimate); it is updated by the encounters seen while watching
- * against those the model predicts for the same hours and the same company.
+ * How each fish differs from its species fish: how many times as aggressive as its kind it is here, beside what holds for the whole tank as it is watched. Encounters seen in
+ * declared watches against those the model predicts for the same hours and the same company ({@link Tempers}).
  */
 public final class Learning {
     /** Where it comes from. */
     public static final Provenance SOURCE = Provenance.own(
-            "gamma prior of shape and rate 3, updated by encounters seen against encounters predicted for the hours watched");
+            "tank, fish and pair together: encounters seen against encounters predicted for the hours watched; gamma priors, the sum over pairs exact");
 
-    private static final GammaPoisson PRIOR = new GammaPoisson(3, 3);
-    private static final double CONTRADICTS = 2;
     private static final double LEVEL = 0.9;
     private static final int RECENT_DAYS = 60;
     private static final int RECENT_BIN = 7;
@@ -50,28 +47,45 @@ public final class Learning {
      * @param fishId the fish
      * @param seen encounters in which it was the aggressor, while watching
      * @param expected encounters predicted for the same hours and company
-     * @param posterior what that says of its aggression as a multiple of its kind's
+     * @param hard how often it pinned, hurt or went at another fiercely, whenever that was seen
+     * @param scale what holds for everything seen in this tank
+     * @param temper its own aggression as a multiple of its kind's, beside that
+     * @param onPairs how many times as much as its kind it presses each fish it has met
      * @param counts whether it feeds the plan; not if the keeper has taken it back
      */
-    public record Lesson(FishId fishId, int seen, double expected, GammaPoisson posterior, boolean counts) {
-        /** The multiple used, kept within a quarter and four times. */
+    public record Lesson(
+            FishId fishId,
+            int seen,
+            double expected,
+            int hard,
+            Multiple scale,
+            Multiple temper,
+            Map<FishId, Double> onPairs,
+            boolean counts) {
+        /** The multiple used, kept within a quarter and four times; never a meeker one for a fish that was seen to attack hard. */
         public double factor() {
-            return counts ? Math.max(LEAST, Math.min(MOST, posterior.mean())) : 1;
+            return used(temper.middle());
+        }
+
+        private double used(double multiple) {
+            double factor = Math.max(LEAST, Math.min(MOST, multiple));
+            return hard > 0 ? Math.max(1, factor) : factor;
+        }
+
+        /** The multiples used for the fish it has met. */
+        Map<FishId, Double> factors() {
+            return onPairs.entrySet().stream()
+                    .collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue())));
         }
 
         /** The interval of the multiple at 90 %. */
         public Interval interval() {
-            return posterior.interval(LEVEL);
+            return temper.interval(LEVEL);
         }
 
-        /** Whether it clearly differs from its kind: the interval leaves out its kind's own aggression. */
+        /** Whether it clearly differs from its kind: the interval leaves out its kind's own aggression. A fish seen to attack hard is never meeker. */
         public boolean differs() {
-            return !interval().holds(1);
-        }
-
-        /** Whether the log contradicts the catalogue: it is clearly less than half, or more than twice, as aggressive. */
-        public boolean contradicts() {
-            return interval().high() < 1 / CONTRADICTS || interval().low() > CONTRADICTS;
+            return interval().low() > 1 || (interval().high() < 1 && hard == 0);
         }
     }
 
@@ -91,12 +105,9 @@ public final class Learning {
     }
 
     private static Fish learned(Fish fish, Optional<Lesson> lesson) {
-        double factor = lesson.map(Lesson::factor).orElse(1.0);
-        if (factor == 1) {
-            return fish;
-        }
-        Species species = fish.species();
-        return fish.of(species.individual(species.size(), species.temper().times(factor, SOURCE)));
+        return lesson.filter(Lesson::counts)
+                .map(one -> fish.learned(one.factor(), one.factors()))
+                .orElse(fish);
     }
 
     /** The lessons of a plan by fish; empty where nothing was watched. */
@@ -109,34 +120,59 @@ public final class Learning {
         if (exposure.days().isEmpty()) {
             return Map.of();
         }
-        Map<FishId, Integer> seen = new HashMap<>();
+        Map<Pair, Integer> seen = new HashMap<>();
         for (LogEntry entry : exposure.encounters()) {
-            seen.merge(entry.aggressorId().orElseThrow(), 1, Integer::sum);
+            seen.merge(
+                    new Pair(entry.aggressorId().orElseThrow(), entry.fishId().orElseThrow()), 1, Integer::sum);
         }
-        Map<FishId, Double> expected = expected(base, exposure);
+        Map<Pair, Double> expected = expected(base, exposure);
+        Map<FishId, Map<FishId, Tempers.Met>> met = new LinkedHashMap<>();
+        base.withAbsent().residents().forEach(fish -> met.put(fish.id(), new LinkedHashMap<>()));
+        Stream.concat(seen.keySet().stream(), expected.keySet().stream())
+                .distinct()
+                .filter(pair -> met.containsKey(pair.by))
+                .sorted(Comparator.comparing(Pair::by).thenComparing(Pair::on))
+                .forEach(pair -> Objects.requireNonNull(met.get(pair.by))
+                        .put(pair.on, new Tempers.Met(seen.getOrDefault(pair, 0), expected.getOrDefault(pair, 0.0))));
+        met.values().removeIf(Map::isEmpty);
+        Tempers tempers = Tempers.of(
+                met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList());
         Map<FishId, Lesson> lessons = new LinkedHashMap<>();
-        for (Fish fish : base.withAbsent().residents()) {
-            int count = seen.getOrDefault(fish.id(), 0);
-            double predicted = expected.getOrDefault(fish.id(), 0.0);
-            if (count > 0 || predicted > 0) {
-                lessons.put(
-                        fish.id(),
-                        new Lesson(
-                                fish.id(),
-                                count,
-                                predicted,
-                                PRIOR.seen(count, predicted),
-                                !plan.observations().unlearned().contains(fish.id())));
-            }
-        }
+        met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size())));
         return lessons;
     }
 
+    private static Lesson lesson(TankPlan plan, FishId id, Map<FishId, Tempers.Met> pairs, Tempers tempers, int place) {
+        Map<FishId, Double> onPairs = new LinkedHashMap<>();
+        pairs.forEach((victim, met) -> onPairs.put(victim, tempers.onPair(place, met)));
+        return new Lesson(
+                id,
+                pairs.values().stream().mapToInt(Tempers.Met::seen).sum(),
+                pairs.values().stream().mapToDouble(Tempers.Met::expected).sum(),
+                hard(plan, id),
+                tempers.scale(),
+                tempers.fish().get(place),
+                Map.copyOf(onPairs),
+                !plan.observations().unlearned().contains(id));
+    }
+
+    /** One fish on another. */
+    private record Pair(FishId by, FishId on) {}
+
+    private static int hard(TankPlan plan, FishId id) {
+        return (int) plan.log().stream()
+                .filter(entry -> entry.aggressorId().filter(id::equals).isPresent())
+                .filter(entry -> entry.kind() == LogEntry.Kind.PINNED
+                        || entry.kind() == LogEntry.Kind.INJURY
+                        || entry.hardness().filter(hardness -> hardness == 3).isPresent())
+                .count();
+    }
+
     /**
-     * Encounters predicted of each fish for the hours watched; weeks, and months of the more distant past, go together. A day on
+     * Encounters predicted of each fish on each other for the hours watched; weeks, and months of the more distant past, go together. A day on
      * which somebody was out of the display is judged by itself.
      */
-    private static Map<FishId, Double> expected(ResolvedPlan base, Exposure exposure) {
+    private static Map<Pair, Double> expected(ResolvedPlan base, Exposure exposure) {
         LocalDate today = base.plan().asOf();
         Timeline<Fish> timeline = base.timeline();
         boolean absences = base.plan().residents().stream()
@@ -149,12 +185,12 @@ public final class Learning {
             boolean apart = absences && !timeline.presentOn(middle).equals(timeline.presentOn(day));
             bins.merge(apart ? day : middle, hours, Double::sum);
         });
-        Map<FishId, Double> expected = new HashMap<>();
+        Map<Pair, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
             ResolvedPlan then =
                     new ResolvedPlan(base.plan().withAsOf(day), timeline.presentOn(day), List.of(), List.of());
             for (Pressure one : Encounters.of(then).amongResidents()) {
-                expected.merge(one.aggressorId(), one.perHour() * hours, Double::sum);
+                expected.merge(new Pair(one.aggressorId(), one.victimId()), one.perHour() * hours, Double::sum);
             }
         });
         return expected;
@@ -164,8 +200,8 @@ public final class Learning {
     public static Stream<Lesson> surprising(Map<FishId, Lesson> lessons) {
         return lessons.values().stream()
                 .filter(Lesson::differs)
-                .sorted(Comparator.comparingDouble((Lesson one) ->
-                                Math.abs(Math.log(one.posterior().mean())))
+                .sorted(Comparator.comparingDouble(
+                                (Lesson one) -> Math.abs(Math.log(one.temper().middle())))
                         .reversed());
     }
 }

@@ -1,6 +1,7 @@
 package org.pelluna.core.plan;
 
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.id.FishId;
@@ -23,10 +24,26 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
      *
      * @param sex its sex or stage
      * @param bond the key and kind of the bond it lives in
+     * @param times how many times as much as its kind it presses others, as learned
+     * @param timesOn the same for fish it has met
      */
-    public record Known(Optional<Life.Sex> sex, Optional<Life.Bonded> bond) {
+    public record Known(Optional<Life.Sex> sex, Optional<Life.Bonded> bond, double times, Map<FishId, Double> timesOn) {
         /** Nothing. */
         public static final Known NOTHING = new Known(Optional.empty(), Optional.empty());
+
+        public Known {
+            timesOn = Map.copyOf(timesOn);
+        }
+
+        /** A fish of which nothing was learned. */
+        Known(Optional<Life.Sex> sex, Optional<Life.Bonded> bond) {
+            this(sex, bond, 1, Map.of());
+        }
+
+        /** How many times as much as its kind it presses a fish, as learned. */
+        public double timesOn(FishId victim) {
+            return timesOn.getOrDefault(victim, times);
+        }
 
         private static Known of(Resident resident, LocalDate day) {
             Life life = resident.noted();
@@ -105,6 +122,11 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
                 new GrowthCurve(day, growth.startLengthCm(), growth.adultLengthCm(), growth.ratePerYear()),
                 day,
                 known);
+    }
+
+    /** The same fish with what was learned of how it presses others. */
+    public Fish learned(double times, Map<FishId, Double> timesOn) {
+        return new Fish(id, name, species, growth, arrivesOn, new Known(known.sex, known.bond, times, timesOn));
     }
 
     /** The same fish with its species seen otherwise. */

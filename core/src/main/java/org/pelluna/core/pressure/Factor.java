@@ -27,7 +27,8 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
         FRESH_ROCK("fresh rock"),
         WELCOME("help on arrival"),
         COMPANY("company"),
-        SETTLING("time together");
+        SETTLING("time together"),
+        LEARNED("learned from your watches");
 
         private final String words;
 
@@ -66,6 +67,9 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
                 multiplier < 1
                         ? "They live together as their kind does."
                         : "This number of its kind does not suit it: the stronger will harry the weaker.";
+            case LEARNED ->
+                "In your watches it pressed " + Numbers.plain(figure, 2)
+                        + " times as much as its kind, beside what holds for the whole tank.";
             case SETTLING -> "They have lived together for " + Numbers.count(Math.round(figure), "day") + ".";
         };
     }

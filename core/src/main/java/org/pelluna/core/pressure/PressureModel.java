@@ -71,6 +71,10 @@ public final class PressureModel {
             int days = meeting.daysTogether();
             factors.add(new Factor(Factor.Kind.SETTLING, course.left(days), days, ""));
         }
+        double learned = aggressor.known().timesOn(victim.id());
+        if (learned != 1) {
+            factors.add(new Factor(Factor.Kind.LEARNED, learned, learned, ""));
+        }
         double perHour = strengths.of(Kind.FULL_TEMPER_PER_HOUR);
         for (Factor factor : factors) {
             perHour *= factor.multiplier();

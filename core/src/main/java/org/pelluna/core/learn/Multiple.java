@@ -1,0 +1,51 @@
+package org.pelluna.core.learn;
+
+import org.pelluna.core.statistics.Interval;
+
+/** How many times as much as expected: values in even steps of their logarithm, with the chance of each. */
+public final class Multiple {
+    private final double lowest;
+    private final double step;
+    private final double[] chances;
+
+    /**
+     * @param lowest the logarithm of the first value
+     * @param step the step between logarithms
+     * @param weights how likely each is; need not sum to 1
+     */
+    Multiple(double lowest, double step, double[] weights) {
+        double sum = 0;
+        for (double one : weights) {
+            sum += one;
+        }
+        this.lowest = lowest;
+        this.step = step;
+        this.chances = new double[weights.length];
+        for (int i = 0; i < weights.length; i++) {
+            chances[i] = weights[i] / sum;
+        }
+    }
+
+    /** The middle of it. */
+    public double middle() {
+        return quantile(0.5);
+    }
+
+    /** The interval that holds it with a given chance. */
+    public Interval interval(double level) {
+        return new Interval(quantile((1 - level) / 2), quantile((1 + level) / 2));
+    }
+
+    private double quantile(double chance) {
+        double sum = 0;
+        for (int i = 0; i < chances.length; i++) {
+            if (sum + chances[i] >= chance) {
+                // A step stands for all between the middles to its neighbours.
+                double part = chances[i] > 0 ? (chance - sum) / chances[i] - 0.5 : 0;
+                return Math.exp(lowest + step * (i + part));
+            }
+            sum += chances[i];
+        }
+        return Math.exp(lowest + step * (chances.length - 1));
+    }
+}

@@ -1,0 +1,112 @@
+package org.pelluna.core.learn;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.hipparchus.distribution.continuous.GammaDistribution;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.learn.Tempers.Met;
+
+/** What is learned of tanks and fish, against simulated ones drawn from the priors. */
+class TempersTest {
+    private static final double[] FISH = {1, 2, 2, 2, 4, 4, 4, 8};
+    private static final double[] PAIRS = {0.15, 0.4, 0.4, 0.4, 1, 1, 1, 3};
+
+    private static double gamma(SplittableRandom random, double shape) {
+        return Math.max(
+                1e-8, new GammaDistribution(shape, 1 / shape).inverseCumulativeProbability(random.nextDouble(1e-9, 1)));
+    }
+
+    private static int poisson(SplittableRandom random, double mean) {
+        if (mean > 30) {
+            return (int) Math.max(0, Math.round(mean + Math.sqrt(mean) * random.nextGaussian()));
+        }
+        double limit = Math.exp(-mean);
+        double product = random.nextDouble();
+        int count = 0;
+        while (product > limit) {
+            product *= random.nextDouble();
+            count++;
+        }
+        return count;
+    }
+
+    /** Six fish; every pair expected a few encounters. */
+    private record Tank(double scale, double[] fish, List<List<Met>> met) {
+        static Tank of(SplittableRandom random) {
+            double scale = Math.exp(0.7 * random.nextGaussian());
+            double shape = FISH[random.nextInt(FISH.length)];
+            double pair = PAIRS[random.nextInt(PAIRS.length)];
+            double[] fish = new double[6];
+            List<List<Met>> met = new ArrayList<>();
+            for (int i = 0; i < fish.length; i++) {
+                fish[i] = gamma(random, shape);
+                List<Met> of = new ArrayList<>();
+                for (int j = 0; j < 5; j++) {
+                    double expected = Math.exp(1.5 * random.nextGaussian() + 1);
+                    of.add(new Met(poisson(random, expected * scale * fish[i] * gamma(random, pair)), expected));
+                }
+                met.add(of);
+            }
+            return new Tank(scale, fish, met);
+        }
+    }
+
+    /** Simulation-based calibration in short: intervals of 90 % hold nine tenths, and hardly a fish is wrongly said to differ. */
+    @Test
+    void theIntervalsHoldTheTruthAndHardlyAnyFishIsWronglyCalledDifferent() {
+        SplittableRandom random = new SplittableRandom(14);
+        int rounds = 150;
+        int scales = 0;
+        int fish = 0;
+        int wrong = 0;
+        for (int round = 0; round < rounds; round++) {
+            Tank tank = Tank.of(random);
+            Tempers tempers = Tempers.of(tank.met);
+            scales += tempers.scale().interval(0.9).holds(tank.scale) ? 1 : 0;
+            for (int i = 0; i < tank.fish.length; i++) {
+                var interval = tempers.fish().get(i).interval(0.9);
+                fish += interval.holds(tank.fish[i]) ? 1 : 0;
+                wrong += interval.low() > 1 && tank.fish[i] < 1 || interval.high() < 1 && tank.fish[i] > 1 ? 1 : 0;
+            }
+        }
+        // Bands of three standard errors about 90 %.
+        assertThat(scales / (double) rounds).isBetween(0.825, 0.975);
+        assertThat(fish / (6.0 * rounds)).isBetween(0.87, 0.93);
+        assertThat(wrong / (6.0 * rounds)).isLessThan(0.03);
+    }
+
+    /** A tank in which half as much is seen of everyone is such a tank, and no fish of it is meek. */
+    @Test
+    void whatHoldsForAllIsTheTanks() {
+        List<List<Met>> met = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            met.add(List.of(new Met(10, 20), new Met(5, 10), new Met(4, 8), new Met(10, 20)));
+        }
+        Tempers tempers = Tempers.of(met);
+        assertThat(tempers.scale().middle()).isCloseTo(0.5, within(0.15));
+        assertThat(tempers.fish())
+                .allSatisfy(one -> assertThat(one.interval(0.9).holds(1)).isTrue());
+    }
+
+    @Test
+    void oneFishThatPressesAllIsThatFish() {
+        List<List<Met>> met = new ArrayList<>(
+                List.of(List.of(new Met(60, 10), new Met(40, 8), new Met(50, 9), new Met(44, 9), new Met(60, 9))));
+        for (int i = 0; i < 6; i++) {
+            met.add(List.of(new Met(10, 10), new Met(8, 8), new Met(9, 9), new Met(9, 9), new Met(9, 9)));
+        }
+        Tempers tempers = Tempers.of(met);
+        assertThat(tempers.fish().get(0).interval(0.9).low()).isGreaterThan(1);
+        assertThat(tempers.fish().subList(1, 7))
+                .allSatisfy(one -> assertThat(one.middle())
+                        .isLessThan(tempers.fish().get(0).middle() / 3));
+        assertThat(tempers.onPair(0, met.get(0).get(0))
+                        / tempers.onPair(1, met.get(1).get(0)))
+                .as("six times as much seen, about six times as much pressed")
+                .isBetween(4.5, 7.0);
+    }
+}
