@@ -243,7 +243,7 @@ class WatchPageTest extends PageTest {
     void remediesAreJudgedByTheLogAroundThem() throws Exception {
         assertThat(page(watch + "/remedies"))
                 .contains("a mirror on the glass")
-                .contains("95 %:")
+                .contains("(90 %: ")
                 .contains("What remedies have done");
         pages.perform(post(keeper, watch + "/remedies")
                         .param("key", UUID.randomUUID().toString())

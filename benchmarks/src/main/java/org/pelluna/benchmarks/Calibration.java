@@ -1,0 +1,155 @@
+package org.pelluna.benchmarks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.SplittableRandom;
+import java.util.function.DoubleUnaryOperator;
+import org.pelluna.core.course.Course;
+import org.pelluna.core.course.Help;
+import org.pelluna.core.course.Unrest;
+import org.pelluna.core.course.Watched;
+
+/**
+ * How often what is said of a quarrel is wrong, and how often it is said when it is right, over simulated keepers' records whose truth is known. Prints the table of
+ * {@code docs/calibration.md}; started by {@code ./pelluna calibrate}.
+ */
+public final class Calibration {
+    private static final int DAYS = 60;
+    private static final int LOOKS_APART = 3;
+
+    private final SplittableRandom random;
+    private final double bout;
+
+    private Calibration(long seed, double bout) {
+        this.random = new SplittableRandom(seed);
+        this.bout = bout;
+    }
+
+    public static void main(String[] arguments) {
+        int lives = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 400;
+        line(
+                "| record | bouts of | watched | said not to settle (20) | median day | worth an eye (6) | today's rate held (90 %) |");
+        line("|---|---|---|---|---|---|---|");
+        for (double bout : new double[] {1, 2.5, 5}) {
+            for (double halfLife : new double[] {5, 7, 10, 21}) {
+                settling("settles, half-life " + halfLife + " d to 15 %", settling(6, halfLife, 0.15), bout, 1, lives);
+            }
+            settling("stays at 6 an hour", day -> 6, bout, 1, lives);
+            settling(
+                    "flares up on day 20",
+                    day -> day < 20 ? settling(6, 5, 0.1).applyAsDouble(day) : 6,
+                    bout,
+                    1,
+                    lives);
+        }
+        settling("settles, half-life 10 d to 30 %", settling(6, 10, 0.3), 2.5, 3, lives);
+        line("");
+        line("| remedy | bouts of | begun | “it helped” | “may have” or more | “worse since” | interval held (90 %) |");
+        line("|---|---|---|---|---|---|---|");
+        for (double bout : new double[] {1, 2.5, 5}) {
+            for (double times : new double[] {1, 0.2}) {
+                for (boolean bad : new boolean[] {false, true}) {
+                    remedy(times, bout, bad, lives);
+                }
+            }
+        }
+    }
+
+    private static void settling(String name, DoubleUnaryOperator rate, double bout, int every, int lives) {
+        int alarms = 0;
+        int eyes = 0;
+        int held = 0;
+        List<Double> days = new ArrayList<>();
+        for (int life = 0; life < lives; life++) {
+            Calibration keeper = new Calibration(life, bout);
+            List<Watched> watches = new ArrayList<>();
+            double alarm = Double.POSITIVE_INFINITY;
+            boolean eye = false;
+            for (double day = 0.5; day <= DAYS && alarm > DAYS; day += every) {
+                watches.add(new Watched(day, 0.5, keeper.seen(rate.applyAsDouble(day) / 2)));
+                if (watches.size() % LOOKS_APART == 0) {
+                    double unrest = Unrest.of(watches);
+                    eye |= unrest >= Unrest.WATCHFUL;
+                    alarm = unrest >= Unrest.ALARM ? day : alarm;
+                }
+            }
+            alarms += alarm <= DAYS ? 1 : 0;
+            eyes += eye ? 1 : 0;
+            days.add(alarm);
+            Watched last = watches.get(watches.size() - 1);
+            held += Course.of(watches).rate(last.day(), 0.9).holds(rate.applyAsDouble(last.day())) ? 1 : 0;
+        }
+        days.sort(null);
+        double median = days.get(lives / 2);
+        line(
+                "| %s | %.1f | %s | %.1f %% | %s | %.1f %% | %.1f %% |",
+                name,
+                bout,
+                every == 1 ? "daily" : "every " + every + " d",
+                100.0 * alarms / lives,
+                Double.isInfinite(median) ? "not in 60 d" : String.format(Locale.ROOT, "%.0f", median),
+                100.0 * eyes / lives,
+                100.0 * held / lives);
+    }
+
+    private static void remedy(double times, double bout, boolean afterABadWatch, int lives) {
+        int helped = 0;
+        int may = 0;
+        int worse = 0;
+        int held = 0;
+        for (int life = 0; life < lives; life++) {
+            Calibration keeper = new Calibration(life, bout);
+            DoubleUnaryOperator rate = settling(
+                    3 * Math.exp(keeper.random.nextGaussian()),
+                    8 * Math.exp(keeper.random.nextGaussian()),
+                    1 - Math.pow(1 - keeper.random.nextDouble(), 0.4));
+            List<Watched> before = new ArrayList<>();
+            List<Watched> after = new ArrayList<>();
+            double start = Double.POSITIVE_INFINITY;
+            for (double day = 0.5; day < Math.min(45, start + 21); day++) {
+                double mean = rate.applyAsDouble(day) / 2;
+                int seen = keeper.seen(day > start ? mean * times : mean);
+                (day > start ? after : before).add(new Watched(day, 0.5, seen));
+                boolean bad = afterABadWatch ? day > 4 && seen > 0 && seen >= 2 * mean : day > 9;
+                start = day < start && (bad || day > 20) ? day + 0.5 : start;
+            }
+            Help help = Help.of(before.subList(0, before.size() - 1), after);
+            helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
+            may += help.chanceBelow(1) > 0.9 ? 1 : 0;
+            worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
+            held += help.times(0.9).holds(times) ? 1 : 0;
+        }
+        line(
+                "| %s | %.1f | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
+                times == 1 ? "does nothing" : "takes four fifths",
+                bout,
+                afterABadWatch ? "after a bad watch" : "on day ten",
+                100.0 * helped / lives,
+                100.0 * may / lives,
+                100.0 * worse / lives,
+                100.0 * held / lives);
+    }
+
+    private static DoubleUnaryOperator settling(double first, double halfLife, double rest) {
+        return day -> first * (rest + (1 - rest) * Math.pow(0.5, day / halfLife));
+    }
+
+    private int seen(double mean) {
+        double limit = Math.exp(-mean / bout);
+        double product = random.nextDouble();
+        int seen = 0;
+        while (product > limit) {
+            product *= random.nextDouble();
+            seen++;
+            while (bout > 1 && random.nextDouble() < 1 - 1 / bout) {
+                seen++;
+            }
+        }
+        return seen;
+    }
+
+    private static void line(String format, Object... values) {
+        System.out.println(values.length == 0 ? format : String.format(Locale.ROOT, format, values));
+    }
+}
