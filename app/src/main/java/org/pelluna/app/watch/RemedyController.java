@@ -12,14 +12,11 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.tension.RateChange;
 import org.pelluna.core.tension.RemedyEffect;
-import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Remedy;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -47,9 +44,6 @@ class RemedyController {
         this.journal = journal;
         this.catalogue = catalogue;
     }
-
-    /** Rates before and after, for one aggressor or all. */
-    record ChangeView(String who, String before, String after, String ratio, String verdict, boolean worse) {}
 
     /** A remedy with what it did. */
     record RemedyView(
@@ -99,36 +93,19 @@ class RemedyController {
                 remedy.from() + remedy.until().map(last -> " to " + last).orElse(", still on"),
                 remedy.until().isEmpty(),
                 remedy.note().orElse(""),
-                change(one.all(), "all together", day),
+                ChangeView.of(one.all(), "all together", day, remedy.until().isEmpty()),
                 one.byAggressor().stream()
-                        .map(change -> change(change, faces.name(change.aggressorId(), ""), day))
+                        .map(change -> ChangeView.of(
+                                change,
+                                faces.name(change.aggressorId(), ""),
+                                day,
+                                remedy.until().isEmpty()))
                         .toList(),
                 one.steppedIn()
                         .map(change -> faces.name(change.aggressorId(), "") + " stepped in: "
                                 + RateChange.encounters(change.after()) + " encounters since, "
                                 + RateChange.encounters(change.before()) + " before.")
                         .orElse(""));
-    }
-
-    private static ChangeView change(RateChange change, String who, double day) {
-        Interval times = change.times();
-        return new ChangeView(
-                who,
-                watched(change.before()),
-                watched(change.after()),
-                change.isKnown()
-                        ? "× " + Numbers.plain(change.help().middle(), 2) + " (90 %: " + Numbers.plain(times.low(), 2)
-                                + " to " + Numbers.plain(times.high(), 2) + ")"
-                        : "",
-                change.verdict().words()
-                        + change.hoursToTell(day)
-                                .map(hours -> ": " + Numbers.plain(hours, 0) + " h more watched may tell")
-                                .orElse(""),
-                change.verdict() == RemedyEffect.Outcome.WORSE);
-    }
-
-    private static String watched(List<Watched> watches) {
-        return RateChange.encounters(watches) + " in " + Numbers.plain(RateChange.hours(watches), 1) + " h";
     }
 
     @PostMapping("/remedies")

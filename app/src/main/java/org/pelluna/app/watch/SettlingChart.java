@@ -65,7 +65,8 @@ final class SettlingChart {
     private static String band(Settling one, long days, double dayWidth, double scale) {
         StringBuilder upper = new StringBuilder();
         StringBuilder lower = new StringBuilder();
-        for (long day = 0; day <= days; day += BAND_STEP) {
+        for (long step = 0; step < days + BAND_STEP; step += BAND_STEP) {
+            long day = Math.min(step, days);
             Interval rate = one.course().rate(day, Settling.LEVEL);
             upper.append(upper.length() == 0 ? "M" : "L").append(point(day * dayWidth, rate.high() * scale));
             lower.insert(0, "L" + point(day * dayWidth, rate.low() * scale));
@@ -74,7 +75,7 @@ final class SettlingChart {
     }
 
     private static String point(double x, double height) {
-        return Svg.number(x) + " " + Svg.number(HEIGHT - Math.min(HEIGHT * 1.08, height));
+        return Svg.number(x) + " " + Svg.number(HEIGHT - Math.min(HEIGHT, height));
     }
 
     private static long count(Settling one, Exposure exposure, LocalDate day) {

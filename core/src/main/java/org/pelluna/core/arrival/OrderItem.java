@@ -10,11 +10,16 @@ import org.pelluna.core.plan.Fish;
  * @param count how many arrive together
  * @param release first day, counted from the day of the plan, on which its own gates are open
  * @param gate the sentence of the gate that opens last; empty if none is shut today
+ * @param open the day from which its waiting counts: the release, but for one that is put off though its gates are open
  * @param inside whether its fish are in quarantine already
  */
-record OrderItem(Fish fish, int count, int release, String gate, boolean inside) {
+record OrderItem(Fish fish, int count, int release, String gate, int open, boolean inside) {
     OrderItem(Fish fish, int count, int release, String gate) {
-        this(fish, count, release, gate, false);
+        this(fish, count, release, gate, release, false);
+    }
+
+    OrderItem(Fish fish, int count, int release, String gate, boolean inside) {
+        this(fish, count, release, gate, release, inside);
     }
 
     /** The wish it is for; a resident that comes back is for none, and stands in no order of wishes. */
@@ -24,7 +29,7 @@ record OrderItem(Fish fish, int count, int release, String gate, boolean inside)
 
     /** The same, not before a day counted from the day of the plan. */
     OrderItem notBefore(int day) {
-        return day <= release ? this : new OrderItem(fish, count, day, "All are put off until then.", inside);
+        return day <= release ? this : new OrderItem(fish, count, day, "All are put off until then.", open, inside);
     }
 
     String name() {

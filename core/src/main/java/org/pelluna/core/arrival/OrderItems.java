@@ -130,6 +130,8 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
             release = ArrivalOrder.days(today, gate.get().until().orElseThrow());
             sentence = gate.get().sentence();
         }
+        // Who is put off waits all the same: whatever way is taken, its days count alike.
+        int open = release;
         LocalDate wanted = schedule.notBefore().get(id);
         if (wanted != null && ArrivalOrder.days(today, wanted) > release) {
             release = ArrivalOrder.days(today, wanted);
@@ -137,7 +139,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         }
         LocalDate since = schedule.inQuarantine().get(id);
         if (since == null || quarantine.days() == 0) {
-            return new OrderItem(wished.fish(), wished.count(), release, sentence);
+            return new OrderItem(wished.fish(), wished.count(), release, sentence, open, false);
         }
         LocalDate until = schedule.outOfQuarantine(id).orElse(since.plusDays(quarantine.days()));
         int out = ArrivalOrder.days(today, until);
@@ -145,6 +147,6 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
             release = out;
             sentence = "It is in quarantine since " + since + ", until " + until + ".";
         }
-        return new OrderItem(wished.fish(), wished.count(), release, sentence, true);
+        return new OrderItem(wished.fish(), wished.count(), release, sentence, open, true);
     }
 }

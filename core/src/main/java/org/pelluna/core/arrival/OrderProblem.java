@@ -39,6 +39,9 @@ final class OrderProblem {
     /** The first day on which each unit's own gates let it come, quarantine included. */
     private final int[] release;
 
+    /** The day from which the waiting of each unit counts. */
+    private final int[] open;
+
     /**
      * What an alternative plan does otherwise.
      *
@@ -88,10 +91,12 @@ final class OrderProblem {
                 .toArray());
         this.shyBehind = new SetSum[units.size()];
         this.release = new int[units.size()];
+        this.open = new int[units.size()];
         int in = 0;
         for (int i = 0; i < units.size(); i++) {
             shyBehind[i] = new SetSum(behind(units.get(i)));
             OrderItem unit = units.get(i);
+            open[i] = unit.inside() ? unit.open() : Math.max(unit.open(), quarantineDays);
             release[i] = unit.inside() ? unit.release() : Math.max(unit.release(), quarantineDays);
             in |= unit.inside() ? 1 << i : 0;
         }
@@ -318,8 +323,7 @@ final class OrderProblem {
         double lateness = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int i = Integer.numberOfTrailingZeros(rest);
-            lateness +=
-                    rules.weights().lateness() * units.get(i).count() * (day - Math.max(firstDay, release[i])) / 7.0;
+            lateness += rules.weights().lateness() * units.get(i).count() * (day - Math.max(firstDay, open[i])) / 7.0;
         }
         return lateness;
     }

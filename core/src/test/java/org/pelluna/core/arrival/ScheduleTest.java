@@ -317,6 +317,9 @@ class ScheduleTest {
                 .as("one yardstick: the best order is priced with its boxes too")
                 .isLessThanOrEqualTo(best.cost().pressure() + 1e-9);
         assertThat(boxed.cost().total()).isGreaterThanOrEqualTo(best.cost().total() - 1e-9);
+        assertThat(way(ways, "later").cost().total())
+                .as("putting all off is not cheaper: its days are waited for too")
+                .isGreaterThanOrEqualTo(best.cost().total() - 1e-9);
         Alternative out = way(ways, "bully-out");
         assertThat(out.title()).startsWith("Gale");
         assertThat(out.order()).last().asString().endsWith("Gale");

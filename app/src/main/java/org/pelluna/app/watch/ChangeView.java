@@ -1,0 +1,35 @@
+package org.pelluna.app.watch;
+
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.course.Watched;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.tension.RateChange;
+import org.pelluna.core.tension.RemedyEffect;
+import org.pelluna.core.units.Numbers;
+
+/** One row of what a remedy changed, ready to print. */
+record ChangeView(String who, String before, String after, String ratio, String verdict, boolean worse) {
+    static ChangeView of(RateChange change, String who, double day, boolean lasts) {
+        Interval times = change.times();
+        return new ChangeView(
+                who,
+                watched(change.before()),
+                watched(change.after()),
+                change.isKnown()
+                        ? "× " + Numbers.plain(change.help().middle(), 2) + " (90 %: " + Numbers.plain(times.low(), 2)
+                                + " to " + Numbers.plain(times.high(), 2) + ")"
+                        : "",
+                lasts || change.verdict() != RemedyEffect.Outcome.UNCLEAR
+                        ? change.verdict().words()
+                                + (lasts ? change.hoursToTell(day) : Optional.<Double>empty())
+                                        .map(hours -> ": " + Numbers.plain(hours, 0) + " h more watched may tell")
+                                        .orElse("")
+                        : "cannot be told",
+                change.verdict() == RemedyEffect.Outcome.WORSE);
+    }
+
+    private static String watched(List<Watched> watches) {
+        return RateChange.encounters(watches) + " in " + Numbers.plain(RateChange.hours(watches), 1) + " h";
+    }
+}
