@@ -11,6 +11,7 @@ import org.pelluna.core.lessons.Lessons;
 import org.pelluna.core.lessons.Survivors;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.Survival;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -80,12 +81,10 @@ class SurvivalController {
                     .filter(step -> step.time() <= day)
                     .reduce((one, other) -> other)
                     .orElse(null);
-            at.add(
-                    last == null
-                            ? "all (" + followed + ")"
-                            : Numbers.plain(100 * last.survival(), 0) + " % ("
-                                    + Numbers.plain(100 * last.interval().low(), 0) + "–"
-                                    + Numbers.plain(100 * last.interval().high(), 0) + "; " + followed + ")");
+            Interval interval = last == null ? Survival.unbroken(group.lives(), day) : last.interval();
+            at.add((last == null ? "all" : Numbers.plain(100 * last.survival(), 0) + " %") + " ("
+                    + Numbers.plain(100 * interval.low(), 0) + "–" + Numbers.plain(100 * interval.high(), 0) + "; "
+                    + followed + ")");
         }
         return new GroupView(group.name(), group.lives().size(), group.lost(), at);
     }

@@ -195,13 +195,4 @@ public final class Learning {
         });
         return expected;
     }
-
-    /** The lessons worth telling, the most surprising first. */
-    public static Stream<Lesson> surprising(Map<FishId, Lesson> lessons) {
-        return lessons.values().stream()
-                .filter(Lesson::differs)
-                .sorted(Comparator.comparingDouble(
-                                (Lesson one) -> Math.abs(Math.log(one.temper().middle())))
-                        .reversed());
-    }
 }

@@ -13,7 +13,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species.ReefStance;
 import org.pelluna.core.statistics.Interval;
-import org.pelluna.core.statistics.PoissonRates;
+import org.pelluna.core.statistics.PoissonRate;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.watch.CrewCount;
 
@@ -112,7 +112,7 @@ public record Crew(
                 tally.lost,
                 tally.animalWeeks,
                 rate,
-                tally.animalWeeks > 0 ? PoissonRates.rate(tally.lost, tally.animalWeeks, 0.95) : new Interval(0, 1),
+                tally.animalWeeks > 0 ? PoissonRate.interval(tally.lost, tally.animalWeeks, 0.95) : new Interval(0, 1),
                 predicted,
                 List.copyOf(eaters),
                 sizeSaves ? safe.filter(cm -> cm > 0) : Optional.empty(),

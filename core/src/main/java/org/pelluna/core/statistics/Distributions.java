@@ -2,7 +2,6 @@ package org.pelluna.core.statistics;
 
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.hipparchus.distribution.continuous.GammaDistribution;
-import org.hipparchus.distribution.discrete.BinomialDistribution;
 import org.hipparchus.special.Beta;
 
 /** The tails that the tests need, from a library's special functions. */
@@ -10,19 +9,6 @@ final class Distributions {
     private static final double QUANTILE_ERROR = 1e-12;
 
     private Distributions() {}
-
-    /** Probability of exactly so many successes. */
-    static double binomial(int successes, int trials, double chance) {
-        return new BinomialDistribution(trials, chance).probability(successes);
-    }
-
-    /** Probability of so many successes or more. */
-    static double binomialAtLeast(int successes, int trials, double chance) {
-        if (successes <= 0) {
-            return 1;
-        }
-        return successes > trials ? 0 : Beta.regularizedBeta(chance, successes, trials - successes + 1.0);
-    }
 
     /** The value below which a Beta variable lies with the given probability, by bisection. */
     static double betaQuantile(double probability, double alpha, double beta) {

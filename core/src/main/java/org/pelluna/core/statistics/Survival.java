@@ -34,11 +34,11 @@ public final class Survival {
      * @param ended lives that ended then
      * @param survival share that lives on
      * @param error standard error of that share
-     * @param interval its interval at 95 %, on the log scale, at most 1
+     * @param interval its interval at 95 %: that of Clopper & Pearson 1934 on as many lives as the error is worth
      */
     public record Step(double time, int atRisk, int ended, double survival, double error, Interval interval) {}
 
-    private static final double Z = 1.959963984540054;
+    private static final double TAIL = 0.025;
 
     /** The curve of some lives; empty while none has ended. */
     public static List<Step> curve(List<FollowUp> lives) {
@@ -52,17 +52,30 @@ public final class Survival {
             survival *= 1 - ended / (double) atRisk;
             sum += atRisk > ended ? ended / ((double) atRisk * (atRisk - ended)) : Double.POSITIVE_INFINITY;
             double error = survival == 0 ? 0 : survival * Math.sqrt(sum);
-            steps.add(new Step(time, atRisk, ended, survival, error, interval(survival, sum)));
+            steps.add(new Step(time, atRisk, ended, survival, error, interval(survival, sum, atRisk)));
         }
         return steps;
     }
 
-    private static Interval interval(double survival, double sum) {
-        if (survival == 0) {
-            return new Interval(0, 1);
-        }
-        double spread = Math.exp(Z * Math.sqrt(sum));
-        return new Interval(survival / spread, Math.min(1, survival * spread));
+    /** On the number of lives of which a plain share would have the same error; all of those at risk where none is left. */
+    private static Interval interval(double survival, double sum, int atRisk) {
+        return share(survival, survival == 0 ? atRisk : (1 - survival) / (survival * sum));
+    }
+
+    private static Interval share(double survival, double lives) {
+        double alive = survival * lives;
+        double gone = lives - alive;
+        return new Interval(
+                alive <= 0 ? 0 : Distributions.betaQuantile(TAIL, alive, gone + 1),
+                gone <= 0 ? 1 : Distributions.betaQuantile(1 - TAIL, alive + 1, gone));
+    }
+
+    /** The interval at 95 % of the share that lives on, where none has ended by a time: on the mean number followed until then. */
+    public static Interval unbroken(List<FollowUp> lives, double until) {
+        double followed = lives.stream()
+                .mapToDouble(life -> until > 0 ? Math.min(1, life.time() / until) : 1)
+                .sum();
+        return share(1, followed);
     }
 
     private static SortedSet<Double> endings(List<FollowUp> lives) {

@@ -56,4 +56,47 @@ class SurvivalTest {
         assertThatThrownBy(() -> Survival.logRank(lives("5+"), lives("7+")))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    /** Clopper & Pearson 1934 for 19 of 21, base R 4.2.2: {@code binom.test(19, 21)$conf.int}; for 8 of 8 {@code binom.test(8, 8)$conf.int}. */
+    @Test
+    void withoutCensoringTheIntervalIsThatOfTheShare() {
+        var first = Survival.curve(PLACEBO).get(0).interval();
+        assertThat(first.low()).isCloseTo(0.6962, within(5e-4));
+        assertThat(first.high()).isCloseTo(0.9883, within(5e-4));
+        var unbroken = Survival.unbroken(lives("9+ 9+ 9+ 9+ 9+ 9+ 9+ 9+"), 9);
+        assertThat(unbroken.low()).isCloseTo(0.6306, within(5e-4));
+        assertThat(unbroken.high()).isEqualTo(1);
+        assertThat(Survival.unbroken(lives("3+ 9+"), 6).low())
+                .isLessThan(Survival.unbroken(lives("9+ 9+"), 6).low());
+    }
+
+    /** Lives of which half are lost by day 100, and some leave the record before: the interval at 95 % holds the truth as often as it says, for few lives too. */
+    @Test
+    void theIntervalHoldsTheTruthForFewLivesToo() {
+        java.util.SplittableRandom random = new java.util.SplittableRandom(3);
+        for (int size : new int[] {5, 10, 20, 40}) {
+            int held = 0;
+            int rounds = 400;
+            for (int round = 0; round < rounds; round++) {
+                List<FollowUp> lives = new ArrayList<>();
+                for (int i = 0; i < size; i++) {
+                    double end = -100 * Math.log(1 - random.nextDouble()) / Math.log(2);
+                    double left = 250 * random.nextDouble();
+                    lives.add(new FollowUp(Math.min(end, left), end <= left));
+                }
+                double day = 60;
+                double truth = Math.pow(0.5, day / 100);
+                held += Survival.curve(lives).stream()
+                                .filter(step -> step.time() <= day)
+                                .reduce((one, other) -> other)
+                                .map(Survival.Step::interval)
+                                .orElseGet(() -> Survival.unbroken(lives, day))
+                                .holds(truth)
+                        ? 1
+                        : 0;
+            }
+            // Three standard errors below 95 %.
+            assertThat(held / (double) rounds).as(size + " lives").isGreaterThan(0.917);
+        }
+    }
 }
