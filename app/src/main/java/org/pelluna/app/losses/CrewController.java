@@ -105,7 +105,9 @@ class CrewController {
                 "fights",
                 stock.plan().observations().crewEncounters().stream()
                         .map(one -> new CountView(
-                                one.id(), one.at().toLocalDate().toString(), CrewWords.of(one, stock.plan())))
+                                one.id(),
+                                one.at().toLocalDate().toString(),
+                                one.words(stock.plan().fishNames())))
                         .sorted(Comparator.comparing(CountView::on).reversed())
                         .limit(40)
                         .toList());

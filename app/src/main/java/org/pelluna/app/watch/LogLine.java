@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import org.pelluna.app.losses.CrewWords;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.TankPlan;
@@ -94,7 +93,7 @@ record LogLine(
                 "items/" + seen.id(),
                 seen.at().format(WHEN),
                 "crew",
-                CrewWords.of(seen, plan),
+                seen.words(plan.fishNames()),
                 seen.hardness().map(LogLine::hard).orElse(""),
                 seen.note().orElse(""),
                 false,

@@ -1,5 +1,6 @@
 package org.pelluna.core.watch;
 
+import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
 
@@ -27,5 +28,9 @@ public record Animal(Optional<FishId> fish, Optional<String> crew) {
     /** A fish. */
     public static Animal fish(FishId id) {
         return new Animal(Optional.of(id), Optional.empty());
+    }
+
+    String words(Map<FishId, String> names) {
+        return crew.or(() -> fish.map(id -> names.getOrDefault(id, "a fish"))).orElseThrow();
     }
 }

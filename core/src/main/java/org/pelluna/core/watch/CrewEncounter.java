@@ -1,7 +1,9 @@
 package org.pelluna.core.watch;
 
 import java.time.LocalDateTime;
+import java.util.Map;
 import java.util.Optional;
+import org.pelluna.core.id.FishId;
 
 /**
  * Something seen between a fish and an invertebrate, or between invertebrates: a wrasse on a shrimp, a war among hermit crabs.
@@ -33,6 +35,23 @@ public record CrewEncounter(
         if (hardness.filter(h -> h < 1 || h > 3).isPresent()) {
             throw new IllegalArgumentException("hardness is 1 to 3, but was " + hardness.get());
         }
+    }
+
+    /**
+     * Who did what to whom, as a keeper reads it.
+     *
+     * @param names what each fish is called
+     */
+    public String words(Map<FishId, String> names) {
+        String who = by.words(names);
+        String whom = by.equals(to) ? "others of their kind" : to.words(names);
+        return switch (kind) {
+            case DISPLAY -> who + " displayed at " + whom;
+            case CHASE -> who + " chased " + whom;
+            case NIP -> who + " nipped " + whom;
+            case PINNED -> who + " pinned " + whom;
+            case INJURY, ARRIVAL, SPAWNED, NOTE -> who + " hurt " + whom;
+        };
     }
 
     /** The same, so many days later. */
