@@ -414,6 +414,12 @@ class QuarantinePageTest extends PageTest {
         assertThat(page("/tanks/" + bare + "/quarantine"))
                 .contains("These days are kept for it.")
                 .doesNotContain("keep them for one, and the other waits");
+        send("/tanks/" + reef + "/quarantine/reserve", "form", form, "display", reef.toString(), "wish", DWARVES.key())
+                .andExpect(status().isNotFound());
+        send("/tanks/" + reef + "/wishes/dwarves/remove").andExpect(status().is3xxRedirection());
+        assertThat(page("/tanks/" + bare + "/quarantine"))
+                .as("days kept for nobody can still be given up")
+                .contains("No plan foresees this stay any more", "Give them up");
         send("/tanks/" + bare + "/watch/items/" + form + "/remove").andExpect(status().is3xxRedirection());
         assertThat(comes(other)).isEqualTo(before);
     }

@@ -100,7 +100,9 @@ class QuarantineController {
             @RequestParam UUID display,
             @RequestParam String wish,
             RedirectAttributes redirect) {
-        tanks.get(keeper.id(), tankId);
+        if (tanks.get(keeper.id(), tankId).kind() != Purpose.Kind.QUARANTINE) {
+            throw new NotFoundException("quarantine tank");
+        }
         PlannedStay stay = stays.of(keeper).stream()
                 .filter(one -> one.tankId().equals(display.toString())
                         && one.wish().key().equals(wish))

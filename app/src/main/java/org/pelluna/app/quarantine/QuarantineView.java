@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
@@ -146,15 +147,26 @@ record QuarantineView(
     }
 
     private static List<Next> next(List<PlannedStay> planned, List<Reservation> reserved, Optional<LocalDate> until) {
-        return planned.stream()
+        Stream<Next> stays = planned.stream()
                 .map(one -> next(
                         one,
                         planned,
                         reserved.stream()
                                 .filter(days -> days.isFor(one.tankId(), one.wish()))
                                 .findFirst(),
-                        until))
-                .toList();
+                        until));
+        // Days kept for an arrival that no plan foresees any more still make other tanks wait: they must be seen to be
+        // given up.
+        Stream<Next> idle = reserved.stream()
+                .filter(days -> planned.stream().noneMatch(one -> days.isFor(one.tankId(), one.wish())))
+                .map(days -> new Next(
+                        days.names() + ", " + days.from() + " to " + days.until(),
+                        "No plan foresees this stay any more, and other tanks still wait for its days.",
+                        days.tank(),
+                        days.wish().key(),
+                        true,
+                        days.id()));
+        return Stream.concat(stays, idle).toList();
     }
 
     private static Next next(

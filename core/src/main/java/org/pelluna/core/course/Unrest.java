@@ -5,7 +5,7 @@ import org.pelluna.core.statistics.CountLaw;
 
 /**
  * Whether a quarrel does not settle: how many times likelier what was seen is if it stays as it is, or flares up again and stays so, than if it settles. That number may be
- * looked at every day: were it settling, it would pass 20 in at most one life of twenty, however often it is looked at (Ville 1939; Vovk & Wang 2021).
+ * looked at every day: over courses drawn from those held to be settling it would pass 20 in at most one life of twenty, however often it is looked at (Ville 1939; Vovk & Wang 2021). For one slow course that is no promise; {@code docs/calibration.md} has what was found.
  */
 public final class Unrest {
     /** From here on a quarrel is said not to settle. */

@@ -51,8 +51,8 @@ public record Settling(
     public static final double LEVEL = 0.9;
 
     /** Where the method comes from. */
-    public static final Provenance SOURCE = Provenance.published(
-            "the course of settling with its spread and with chases in bouts, our own model; a test that may be looked at every day, Ville 1939, Vovk & Wang 2021");
+    public static final Provenance SOURCE = Provenance.own(
+            "the course of settling with its spread and with chases in bouts; a test that may be looked at every day, Ville 1939, Vovk & Wang 2021");
 
     private static final int FIRST_LOOK = 6;
     private static final int LEAST_WATCHES = 3;
