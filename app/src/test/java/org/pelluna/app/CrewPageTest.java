@@ -66,6 +66,31 @@ class CrewPageTest extends PageTest {
         assertThat(seen().crew()).hasSize(before);
     }
 
+    /** In a tank where nothing speaks against an animal there is no finding to quote. */
+    @Test
+    void whatNothingSpeaksAgainstMayComeNow() throws Exception {
+        var plan = tanks.plan(keeper.id(), tank);
+        tank = tanks.add(
+                keeper.id(), plan.with(as -> as.residents(java.util.List.of()).wishes(java.util.List.of())));
+        send(
+                keeper,
+                "/tanks/" + tank + "/losses/crew/plan",
+                "key",
+                UUID.randomUUID().toString(),
+                "name",
+                "my own stars",
+                "group",
+                "STARFISH",
+                "count",
+                "1");
+        for (String page : java.util.List.of("", "/paper", "/calendar.ics", "/alternatives")) {
+            String words = page(keeper, "/tanks/" + tank + "/arrivals" + page);
+            assertThat(words).doesNotContain("no day yet");
+        }
+        assertThat(page(keeper, "/tanks/" + tank + "/arrivals")).contains("my own stars, may come now");
+        assertThat(page(keeper, "/today")).isNotEmpty();
+    }
+
     @Test
     void aWarAmongHermitsAndAWrasseOnAShrimpAreLogged() throws Exception {
         send(

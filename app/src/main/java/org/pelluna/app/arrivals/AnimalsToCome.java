@@ -17,6 +17,7 @@ final class AnimalsToCome {
     private static String when(PlannedCrew one, ResolvedPlan stock) {
         return one.from()
                 .map(day -> day.isAfter(stock.plan().asOf()) ? ", from " + day : ", may come now")
-                .orElse(", no day yet: " + one.findings().get(0).sentence());
+                .orElseGet(() ->
+                        one.bar().map(bar -> ", no day yet: " + bar.sentence()).orElse(""));
     }
 }

@@ -40,14 +40,24 @@ public record PlannedCrew(CrewPlan plan, List<Finding> findings, Optional<LocalD
         return new PlannedCrew(plan, findings, from(stock, findings));
     }
 
+    /** What must change first, if it has no day. */
+    public Optional<Finding> bar() {
+        return findings.stream()
+                .filter(one -> bars(one) && one.until().isEmpty())
+                .findFirst();
+    }
+
+    private static boolean bars(Finding finding) {
+        return finding.severity() == Severity.STOP || finding.severity() == Severity.WAIT;
+    }
+
     private static Optional<LocalDate> from(ResolvedPlan stock, List<Finding> findings) {
         LocalDate from = stock.plan().asOf();
         for (Finding finding : findings) {
-            boolean bars = finding.severity() == Severity.STOP || finding.severity() == Severity.WAIT;
-            if (bars && finding.until().isEmpty()) {
+            if (bars(finding) && finding.until().isEmpty()) {
                 return Optional.empty();
             }
-            if (bars && finding.until().get().isAfter(from)) {
+            if (bars(finding) && finding.until().get().isAfter(from)) {
                 from = finding.until().get();
             }
         }

@@ -47,6 +47,7 @@ class PlannedCrewTest {
                 List.of(plan(AnimalGroup.ANEMONES, "Magnificent anemone"), plan(AnimalGroup.SNAILS, "my snails"))));
         assertThat(planned.get(0).plan().name()).isEqualTo("my snails");
         assertThat(planned.get(0).from()).contains(TODAY);
+        assertThat(planned.get(0).bar()).isEmpty();
         assertThat(planned.get(0).words()).isEqualTo("2 × my snails");
         assertThat(planned.get(1).from().orElseThrow()).isAfter(TODAY.plusMonths(2));
     }
@@ -57,6 +58,7 @@ class PlannedCrewTest {
                         Fixtures.reef().withCycledOn(Optional.empty()), List.of(plan(AnimalGroup.SNAILS, "my snails"))))
                 .get(0);
         assertThat(cycling.from()).isEmpty();
+        assertThat(cycling.bar().map(Finding::sentence)).contains("The tank is still cycling.");
         PlannedCrew eaten = of(planning(
                         Fixtures.reef(),
                         List.of(plan(AnimalGroup.SHRIMPS, "peppermint shrimp")),
