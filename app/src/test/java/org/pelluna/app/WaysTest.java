@@ -47,7 +47,7 @@ class WaysTest extends PageTest {
         TankPlan before = plan();
         assertThat(page("/arrivals/alternatives")).contains("Take this way").contains("This is your order.");
         var answers = cache.of(keeper.id(), tank);
-        var ways = Alternative.of(answers.planning(), answers.assessment().judgements(), answers.fit());
+        var ways = Alternative.of(answers.planning(), answers.assessment().judgements(), answers.reserve());
         assertThat(ways).hasSizeGreaterThan(2);
         for (Alternative way : ways) {
             String form = UUID.randomUUID().toString();

@@ -69,7 +69,7 @@ class AlternativesController {
     }
 
     private static List<Alternative> ways(TankAnswers answers) {
-        return Alternative.of(answers.planning(), answers.assessment().judgements(), answers.fit());
+        return Alternative.of(answers.planning(), answers.assessment().judgements(), answers.reserve());
     }
 
     /** Takes a way: its order is the keeper's from then on, and its tasks come up under Today. */

@@ -119,8 +119,8 @@ class ArrivalsView {
         LocalDate last = order.arrivals().isEmpty()
                 ? plan.asOf()
                 : order.arrivals().get(order.arrivals().size() - 1).date();
-        List<WaterForecast.Day> water = new WaterForecast(stock, answers.fit())
-                .days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
+        List<WaterForecast.Day> water =
+                answers.reserve().forecast().days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
         model.addAttribute("tank", tank);
         model.addAttribute(
                 "bare",

@@ -61,7 +61,7 @@ class CompareController {
         List<Alternative> ways = Alternative.of(
                 assessment.stock().withAbsent(),
                 assessment.judgements(),
-                cache.of(keeper.id(), tankId).fit());
+                cache.of(keeper.id(), tankId).reserve());
         LocalDate today = assessment.stock().plan().asOf();
         Reef one = reef(assessment, ways, leftWay);
         Reef other = reef(assessment, ways, rightWay);

@@ -12,6 +12,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.WaterTestStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
@@ -82,11 +83,13 @@ class WaterController {
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        Assessment assessment = answers.assessment();
         ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
-        WaterFit fit = cache.of(keeper.id(), tankId).fit();
-        List<WaterForecast.Day> days = new WaterForecast(stock, fit)
+        WaterFit fit = answers.fit();
+        List<WaterForecast.Day> days = answers.reserve()
+                .forecast()
                 .days(Alternative.coming(stock, assessment.order()), plan.asOf().plusDays(WaterCourse.AHEAD_DAYS));
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", plan.asOf());

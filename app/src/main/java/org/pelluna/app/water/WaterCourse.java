@@ -28,7 +28,7 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
     private static final double PANEL = 84;
     private static final double GAP = 30;
 
-    /** A multiple of the food assumed from which a keeper is asked about it. */
+    /** A multiple of what is assumed from which a keeper is asked about it. */
     private static final double MUCH = 1.5;
 
     /** The chart; the table of tests says the same. */
@@ -70,10 +70,13 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
                     ? "Nothing is tested yet; the lines are the model's alone."
                     : "From " + WaterFit.ENOUGH_TESTS + " tests on three days on, the model is fitted to this tank.";
         }
-        return "Your " + fit.tests() + " tests fit about " + Numbers.plain(fit.food())
-                + " times the waste your house rules assume"
-                + (fit.food() >= MUCH ? ". Do you feed more?" : fit.food() <= 1 / MUCH ? ". Do you feed less?" : ".")
-                + " Nitrate alone cannot tell food from export. The bacteria grow about "
-                + Numbers.plain(fit.vigour()) + " times as fast as usual.";
+        double gathers = fit.gathers();
+        String asked = gathers >= MUCH || gathers <= 1 / MUCH
+                ? " Whether " + (gathers > 1 ? "more food or less" : "less food or more")
+                        + " export is behind it they cannot tell: weigh one day's food and set it in the house rules;"
+                        + " what is left then is export."
+                : "";
+        return "By your " + fit.tests() + " tests nitrate gathers about " + Numbers.plain(gathers)
+                + " times as fast as your house rules would have it." + asked;
     }
 }

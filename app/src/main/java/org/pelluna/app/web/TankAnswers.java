@@ -8,9 +8,9 @@ import java.util.stream.Collectors;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.DecidingDefault;
-import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Learning;
@@ -21,7 +21,6 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.water.Conditions;
 
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
@@ -30,25 +29,25 @@ public final class TankAnswers {
     private final Once<ResolvedPlan> stock;
     private final Once<Assessment> assessment;
     private final Once<WaterFit> fit;
+    private final Once<WaterReserve> reserve;
     private final Once<Optional<DecidingDefault>> deciding;
     private final Once<Reef> reef;
     private final Once<Map<SpeciesId, Judgement>> verdicts;
 
     /**
-     * @param water what water of given conditions bears, remembered or worked out
+     * @param limits what water of given conditions bears, remembered or worked out
      */
-    public TankAnswers(TankPlan plan, Catalogue catalogue, Function<Conditions, WaterLimit> water) {
+    public TankAnswers(TankPlan plan, Catalogue catalogue, Function<WaterLimit.In, WaterLimit> limits) {
         this.plan = plan;
         this.lessons = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
         this.stock = new Once<>(() -> Learning.stock(plan, catalogue, lessons()));
-        Function<ResolvedPlan, Assessment> judge = stock -> Assessment.of(
-                stock,
-                water.apply(FishWaste.conditions(
-                        stock.plan().tank(), stock.plan().houseRules().husbandry())));
-        this.assessment = new Once<>(() -> judge.apply(stock()));
-        this.deciding = new Once<>(() ->
-                DecidingDefault.of(assessment(), other -> judge.apply(Learning.stock(other, catalogue, lessons()))));
         this.fit = new Once<>(() -> WaterFit.of(stock()));
+        this.reserve = new Once<>(() -> WaterReserve.of(planning(), fit(), limits));
+        this.assessment = new Once<>(() -> Assessment.of(stock(), reserve()));
+        this.deciding = new Once<>(() -> DecidingDefault.of(assessment(), other -> {
+            ResolvedPlan then = Learning.stock(other, catalogue, lessons());
+            return Assessment.of(then, WaterReserve.of(then.withAbsent(), fit(), limits));
+        }));
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
         this.verdicts = new Once<>(() -> verdicts(planning(), plan.species(catalogue)));
@@ -97,6 +96,11 @@ public final class TankAnswers {
     /** The one house rule that decides a far date, if one does. */
     public Optional<DecidingDefault> deciding() {
         return deciding.get();
+    }
+
+    /** What the bacteria bear of fish to come. */
+    public WaterReserve reserve() {
+        return reserve.get();
     }
 
     /** What the tank's tests say of the water model. */

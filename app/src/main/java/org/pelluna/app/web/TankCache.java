@@ -12,7 +12,6 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.LogEntry;
-import org.pelluna.core.water.Conditions;
 import org.springframework.stereotype.Component;
 
 /**
@@ -45,7 +44,7 @@ public class TankCache {
             .build();
 
     /** What water bears follows from three figures, which few changes of a tank touch. */
-    private final LoadingCache<Conditions, WaterLimit> water =
+    private final LoadingCache<WaterLimit.In, WaterLimit> water =
             Caffeine.newBuilder().maximumSize(MOST_WATERS).build(WaterLimit::in);
 
     public TankCache(TankStore tanks, Catalogue catalogue, Clock clock) {

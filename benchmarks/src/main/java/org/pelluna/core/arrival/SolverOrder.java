@@ -1,5 +1,7 @@
 package org.pelluna.core.arrival;
 
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
@@ -193,6 +195,6 @@ public final class SolverOrder {
                 stock,
                 new ArrayList<>(units),
                 new OrderProblem.Options(false, true, 0),
-                org.pelluna.core.forecast.FishWaste.limit(stock.plan()));
+                WaterReserve.of(stock, WaterFit.of(stock)));
     }
 }

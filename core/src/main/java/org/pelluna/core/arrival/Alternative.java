@@ -7,10 +7,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.pelluna.core.forecast.FishWaste;
-import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
@@ -54,10 +53,9 @@ public record Alternative(
     static final int LATER_DAYS = 56;
 
     /** Every way that this plan has, side by side; the first is the best by the house rules. */
-    public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterFit fit) {
-        WaterLimit water = FishWaste.limit(stock.plan());
+    public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         List<OrderItem> units = OrderItems.of(stock, judgements, water).placed();
-        return units.isEmpty() ? List.of() : new Ways(stock, fit, units, water).all();
+        return units.isEmpty() ? List.of() : new Ways(stock, units, water).all();
     }
 
     /** The order of arrival as a schedule holds it: keys of wishes, those of one day together; a resident that comes back is none of them. */

@@ -5,12 +5,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.forecast.FishWaste;
-import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -21,9 +22,6 @@ import org.pelluna.core.units.Numbers;
 public final class ArrivalOrder {
     private ArrivalOrder() {}
 
-    /** An order found: the groups, and whether none is cheaper. */
-    record Solved(List<Integer> order, boolean proved) {}
-
     /**
      * The order of the wishes that are in the plan: the keeper's own, or the best.
      *
@@ -31,19 +29,19 @@ public final class ArrivalOrder {
      * @param judgements what the shortlist says of each wish
      */
     public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements) {
-        return of(stock, judgements, FishWaste.limit(stock.plan()));
+        return of(stock, judgements, WaterReserve.of(stock, WaterFit.of(stock)));
     }
 
     /**
      * The same where it is known what the water bears.
      *
-     * @param water {@link FishWaste#limit} of the same plan
+     * @param water the reserve of the same plan
      */
-    public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements, WaterLimit water) {
+    public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         OrderItems units = OrderItems.of(stock, judgements, water);
         OrderProblem problem = new OrderProblem(
                 stock, units.placed(), OrderProblem.Options.of(stock.plan().houseRules()), water);
-        Solved best = solve(problem);
+        OrderSearch.Found best = OrderSearch.best(problem);
         OwnOrder own = OwnOrder.of(stock, units.placed(), water);
         boolean isOwn = !own.order().isEmpty();
         OrderProblem taken = isOwn ? own.problem() : problem;
@@ -53,11 +51,11 @@ public final class ArrivalOrder {
         return new ArrivalPlan(
                 back.isPresent() ? arrivals.subList(0, arrivals.size() - 1) : arrivals,
                 taken.cost(order),
-                !isOwn && best.proved(),
+                isOwn ? OptionalDouble.empty() : best.gap(),
                 isOwn ? Optional.of(problem.cost(best.order())) : Optional.empty(),
                 units.held(),
                 back,
-                planFindings(taken, order, stock.plan().houseRules().schools().kin()));
+                planFindings(stock, taken, order));
     }
 
     /** The return of a resident: the last of the arrivals. */
@@ -66,45 +64,30 @@ public final class ArrivalOrder {
         return new ArrivalPlan.Return(fish.id(), fish.name(), last.date(), last.boxDays());
     }
 
-    /** The best order, proved where that is possible; in the order of the wishes where the water allows none. */
-    static Solved solve(OrderProblem problem) {
-        boolean few = problem.size() <= ExactOrder.MOST_UNITS;
-        List<Integer> order = few ? ExactOrder.solve(problem) : InsertionOrder.solve(problem);
-        if (order.isEmpty() && problem.size() > 0) {
-            for (int i = 0; i < problem.size(); i++) {
-                order = Groups.and(order, 1 << i);
-            }
-            return new Solved(order, false);
-        }
-        return new Solved(order, few);
-    }
-
     static List<Arrival> arrivals(OrderProblem problem, List<Integer> order, LocalDate today) {
         List<Arrival> arrivals = new ArrayList<>();
         Reasons reasons = new Reasons(problem, order, today);
-        int settled = 0;
-        int ready = problem.firstDay();
-        for (int place = 0; place < order.size(); place++) {
-            int group = order.get(place);
-            int day = problem.day(settled, group, ready);
+        for (OrderProblem.Step step : problem.steps(order)) {
+            int group = step.group();
             arrivals.add(new Arrival(
-                    place + 1,
-                    today.plusDays(day),
+                    arrivals.size() + 1,
+                    today.plusDays(step.day()),
                     Groups.units(problem, group).stream().map(OrderItem::wishId).toList(),
                     Groups.names(problem, group),
                     problem.fish(group),
-                    problem.step(settled, group, day),
-                    problem.room(settled | group, day),
-                    problem.boxDays(settled, group),
-                    reasons.of(place, settled, ready)));
-            ready = problem.readyAfter(settled, group, day);
-            settled |= group;
+                    step.cost(),
+                    problem.room(step.settled() | group, step.day()),
+                    step.boxDays(),
+                    reasons.of(arrivals.size(), step.settled(), step.ready())));
         }
         return arrivals;
     }
 
-    private static List<Finding> planFindings(OrderProblem problem, List<Integer> order, Approaches.Kin kin) {
+    private static List<Finding> planFindings(ResolvedPlan stock, OrderProblem problem, List<Integer> order) {
         List<Finding> findings = new ArrayList<>();
+        if (!order.isEmpty()) {
+            StockingPause.byTest(stock).ifPresent(findings::add);
+        }
         RoomUse room = problem.room(problem.all(), Integer.MAX_VALUE);
         if (room.over() && room.counts()) {
             findings.add(Finding.of(
@@ -127,7 +110,7 @@ public final class ArrivalOrder {
             }
             settled |= group;
         }
-        if (kin == Approaches.Kin.SAME_DAY) {
+        if (stock.plan().houseRules().schools().kin() == Approaches.Kin.SAME_DAY) {
             findings.addAll(apart(problem, order));
         }
         return findings;

@@ -3,6 +3,7 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
@@ -12,7 +13,7 @@ import org.pelluna.core.id.WishId;
  *
  * @param arrivals the arrivals, in order
  * @param cost what the order costs
- * @param proved whether no order is cheaper
+ * @param gap by which share of its cost another order could be cheaper at most; 0 if none is; empty if that is not known
  * @param best what the best order would cost, if this is the keeper's own; empty otherwise
  * @param held wishes of the plan that cannot be dated yet
  * @param back the resident that is out meanwhile and comes back last, if there is one
@@ -21,7 +22,7 @@ import org.pelluna.core.id.WishId;
 public record ArrivalPlan(
         List<Arrival> arrivals,
         OrderCost cost,
-        boolean proved,
+        OptionalDouble gap,
         Optional<OrderCost> best,
         List<Held> held,
         Optional<Return> back,
@@ -30,6 +31,11 @@ public record ArrivalPlan(
         arrivals = List.copyOf(arrivals);
         held = List.copyOf(held);
         findings = List.copyOf(findings);
+    }
+
+    /** Whether no order is cheaper. */
+    public boolean proved() {
+        return OrderSearch.isProved(gap);
     }
 
     /**

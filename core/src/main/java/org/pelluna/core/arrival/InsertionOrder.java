@@ -2,6 +2,7 @@ package org.pelluna.core.arrival;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A good order where proving the best would take too long: insertion local search (Martí and Reinelt 2011, The Linear
@@ -18,16 +19,19 @@ final class InsertionOrder {
      */
     static List<Integer> solve(OrderProblem problem) {
         List<Integer> order = gentlestFirst(problem);
-        if (!problem.allows(order)) {
-            return List.of();
-        }
-        double cost = problem.cost(order).total();
+        return problem.allows(order) ? improve(problem, order, problem::leastCost) : List.of();
+    }
+
+    /** An order as described, by some cost, from a given allowed one. */
+    static List<Integer> improve(OrderProblem problem, List<Integer> start, ToDoubleFunction<List<Integer>> costs) {
+        List<Integer> order = start;
+        double cost = costs.applyAsDouble(order);
         boolean improved = true;
         while (improved) {
             improved = false;
             for (int group : problem.groups()) {
-                List<Integer> moved = bestPlace(problem, without(order, group), group);
-                double movedCost = moved.isEmpty() ? cost : problem.cost(moved).total();
+                List<Integer> moved = bestPlace(problem, without(order, group), group, costs);
+                double movedCost = moved.isEmpty() ? cost : costs.applyAsDouble(moved);
                 if (movedCost < cost - GAIN) {
                     order = moved;
                     cost = movedCost;
@@ -85,13 +89,14 @@ final class InsertionOrder {
     }
 
     /** The cheapest allowed place of a group among the others; empty if none is. */
-    private static List<Integer> bestPlace(OrderProblem problem, List<Integer> others, int group) {
+    private static List<Integer> bestPlace(
+            OrderProblem problem, List<Integer> others, int group, ToDoubleFunction<List<Integer>> costs) {
         List<Integer> best = List.of();
         double bestCost = Double.POSITIVE_INFINITY;
         for (int place = 0; place <= others.size(); place++) {
             List<Integer> candidate = new ArrayList<>(others);
             candidate.add(place, group);
-            double cost = problem.cost(candidate).total();
+            double cost = costs.applyAsDouble(candidate);
             if (cost < bestCost && problem.allows(candidate)) {
                 best = candidate;
                 bestCost = cost;

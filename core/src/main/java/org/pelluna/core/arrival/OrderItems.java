@@ -8,7 +8,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
@@ -24,7 +24,7 @@ import org.pelluna.core.water.Nitrification;
  */
 record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
 
-    static OrderItems of(ResolvedPlan stock, List<Judgement> judgements, WaterLimit water) {
+    static OrderItems of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         List<OrderItem> placed = new ArrayList<>();
         List<ArrivalPlan.Held> held = new ArrayList<>();
         Quarantine quarantine = Quarantine.of(stock.plan());
@@ -44,7 +44,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
 
     /** A wish whose waste the water bears at no place of any order is held back. */
     private static OrderItems withoutTheUnbearable(
-            ResolvedPlan stock, List<OrderItem> placed, List<ArrivalPlan.Held> held, WaterLimit water) {
+            ResolvedPlan stock, List<OrderItem> placed, List<ArrivalPlan.Held> held, WaterReserve water) {
         if (placed.isEmpty()) {
             return new OrderItems(placed, held);
         }

@@ -3,9 +3,12 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import org.pelluna.core.forecast.FishWaste;
-import org.pelluna.core.forecast.WaterLimit;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -21,6 +24,12 @@ final class OrderProblem {
     /** Most units a set can hold. */
     static final int MOST_UNITS = 31;
 
+    /** Most rivals that come on one day, but for all surgeonfish where the house lets them in together. */
+    static final int MOST_TOGETHER = 5;
+
+    /** No larger groups are looked at once there are so many. */
+    private static final int MOST_GROUPS = 400;
+
     private final List<OrderItem> units;
     private final HouseRules rules;
     private final Quarantine quarantine;
@@ -28,11 +37,18 @@ final class OrderProblem {
     private final Options options;
     private final int firstDay;
     private final HeadroomCheck room;
-    private final PairPressures pressures;
+    private final SetSum fish;
+    private final PairTable pairs;
+    private final PairPressures least;
+    private final DatedPressures dated;
     private final SetSum[] shyBehind;
     private final SetSum nitrogen;
-    private final double residentNitrogen;
-    private final WaterLimit water;
+    private final WaterReserve water;
+    private final WaterGate gate;
+
+    /** The first day of a group after a set, where the forecast holds it back. */
+    private final Map<Long, Integer> held = new HashMap<>();
+
     private final int inside;
     private final boolean onlyTogether;
 
@@ -56,15 +72,15 @@ final class OrderProblem {
         }
     }
 
-    /** By the house rules, in water whose limit is not known yet. */
+    /** By the house rules, in water as its tests say. */
     OrderProblem(ResolvedPlan stock, List<OrderItem> units) {
-        this(stock, units, Options.of(stock.plan().houseRules()), FishWaste.limit(stock.plan()));
+        this(stock, units, Options.of(stock.plan().houseRules()), WaterReserve.of(stock, WaterFit.of(stock)));
     }
 
     /**
-     * @param water what the water bears; {@link FishWaste#limit} of the same plan
+     * @param water what the water bears
      */
-    OrderProblem(ResolvedPlan stock, List<OrderItem> units, Options options, WaterLimit water) {
+    OrderProblem(ResolvedPlan stock, List<OrderItem> units, Options options, WaterReserve water) {
         if (units.size() > MOST_UNITS) {
             throw new IllegalArgumentException(
                     "at most " + MOST_UNITS + " wishes can be put in order at once, but there are " + units.size());
@@ -78,16 +94,11 @@ final class OrderProblem {
         this.firstDay =
                 (int) ChronoUnit.DAYS.between(today, StockingPause.of(stock).ready());
         this.room = new HeadroomCheck(stock, this.units);
-        this.pressures = new PairPressures(stock, this.units, options.everyoneBoxed());
-        FishWaste wastes = new FishWaste(stock.plan().tank(), rules.husbandry());
+        this.fish = new SetSum(units.stream().mapToDouble(OrderItem::count).toArray());
         this.water = water;
-        this.residentNitrogen = stock.residents().isEmpty()
-                ? water.settledBy(rules.husbandry().clearsMgPerLitreDay())
-                : stock.residents().stream()
-                        .mapToDouble(fish -> wastes.nitrogen(fish, today))
-                        .sum();
+        this.gate = new WaterGate(water, today);
         this.nitrogen = new SetSum(units.stream()
-                .mapToDouble(unit -> unit.count() * wastes.nitrogen(unit.fish(), today))
+                .mapToDouble(unit -> unit.count() * water.nitrogen(unit.fish()))
                 .toArray());
         this.shyBehind = new SetSum[units.size()];
         this.release = new int[units.size()];
@@ -101,7 +112,27 @@ final class OrderProblem {
             in |= unit.inside() ? 1 << i : 0;
         }
         this.inside = in;
+        this.pairs = new PairTable(stock, this.units);
+        double careful = rules.weights().carefulPerHour();
+        this.least = new PairPressures(pairs, this.units, span(), options.everyoneBoxed(), careful);
+        this.dated = new DatedPressures(pairs, least, units.size(), options.everyoneBoxed(), careful);
         this.onlyTogether = rules.schools().kin() == Approaches.Kin.SAME_DAY;
+    }
+
+    /** Between which days the arrivals of any order lie. */
+    private PairPressures.Span span() {
+        List<Integer> earliest = new ArrayList<>();
+        List<Integer> gap = new ArrayList<>();
+        int last = Math.max(firstDay, room.day(all()));
+        for (int i = 0; i < size(); i++) {
+            earliest.add(Math.max(firstDay, release[i]));
+            gap.add(pauseAfter(1 << i));
+            last = Math.max(last, release[i]);
+        }
+        for (int i = 0; i < size(); i++) {
+            last = from(1 << i, last) + Math.max(rules.pauses().afterMoreDays(), quarantineDays);
+        }
+        return new PairPressures.Span(earliest, gap, last);
     }
 
     /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */
@@ -150,13 +181,18 @@ final class OrderProblem {
         return quarantine;
     }
 
-    PairPressures pressures() {
-        return pressures;
+    PairTable pairs() {
+        return pairs;
+    }
+
+    /** What an arrival presses and is pressed at least, whatever its day. */
+    PairPressures least() {
+        return least;
     }
 
     /** Fish in a set of units. */
     int fish(int set) {
-        return pressures.fish(set);
+        return (int) fish.of(set);
     }
 
     /** The tightest load once a set has joined the residents, on a day. */
@@ -176,12 +212,36 @@ final class OrderProblem {
 
     /** The most ammonia nitrogen the bacteria bear on one day once a set has settled, mg N/L a day. */
     double mostNitrogen(int settled) {
-        return water.mostExtra(residentNitrogen + nitrogen.of(settled));
+        double before = water.residents() + nitrogen.of(settled);
+        // Before the first of them the colony is what it is today; later it has followed its waste, and of today's a
+        // part is left.
+        double colony = settled == 0
+                ? water.colony(0, firstDay)
+                : water.colony(before, rules.pauses().afterOneDays());
+        return Math.max(0, water.most(colony) - before);
     }
 
     /** Whether the bacteria that have settled to a set bear a group on one day. */
     boolean bears(int settled, int group) {
-        return nitrogen(group) <= mostNitrogen(settled);
+        return nitrogen(group) <= mostNitrogen(settled) && heldBack(settled, group) < Integer.MAX_VALUE;
+    }
+
+    /** The first arrival of an order that the forecast does not bear on its day; empty if it bears all. */
+    Optional<WaterGate.Cut> notBorne(List<Integer> order) {
+        return gate.first(this, steps(order));
+    }
+
+    /** From now on a group does not come after a set before the day from which the forecast bears it. */
+    void holdBack(WaterGate.Cut cut) {
+        held.merge(key(cut.settled(), cut.group()), cut.day(), Math::max);
+    }
+
+    private int heldBack(int settled, int group) {
+        return held.isEmpty() ? 0 : held.getOrDefault(key(settled, group), 0);
+    }
+
+    private static long key(int settled, int group) {
+        return (long) settled << Integer.SIZE | group;
     }
 
     /**
@@ -214,7 +274,9 @@ final class OrderProblem {
     boolean isKin(int i, int j) {
         Species one = units.get(i).fish().species();
         Species other = units.get(j).fish().species();
-        return one.genus().equals(other.genus()) && !one.id().equals(other.id()) && pressures.rivals(i, j);
+        return one.genus().equals(other.genus())
+                && !one.id().equals(other.id())
+                && pairs.isRival(pairs.residents() + i, j);
     }
 
     /** The units that can ever come, however the others are put: all, unless the water never bears one. */
@@ -254,7 +316,7 @@ final class OrderProblem {
 
     /** The first day on which a group may arrive after a set, whatever the pause and whoever has the quarantine tank. */
     int gate(int settled, int group) {
-        return Math.max(release(group), headroomDay(settled | group));
+        return Math.max(Math.max(release(group), headroomDay(settled | group)), heldBack(settled, group));
     }
 
     /** Days to wait after a group. */
@@ -269,23 +331,31 @@ final class OrderProblem {
         return day + (moreInside ? pause : Math.max(pause, quarantineDays));
     }
 
-    /** Every group that may arrive on one day: each unit alone, and, where the house allows, rivals together. */
+    /** Every group that may arrive on one day: each unit alone, and, where the house allows, up to five of which each sees rivals in each. */
     List<Integer> groups() {
         List<Integer> groups = new ArrayList<>();
         for (int i = 0; i < size(); i++) {
             groups.add(1 << i);
         }
-        for (int i = 0; i < size() && options.together(); i++) {
-            for (int j = i + 1; j < size(); j++) {
-                if (pressures.rivals(i, j) && mayShare(i, j)) {
-                    groups.add(1 << i | 1 << j);
+        // Each group of rivals with one more, who stands behind all of them, so that none is found twice.
+        int from = 0;
+        for (int many = 2; many <= MOST_TOGETHER && options.together() && groups.size() < MOST_GROUPS; many++) {
+            int end = groups.size();
+            for (int g = from; g < end; g++) {
+                int group = groups.get(g);
+                for (int j = Integer.SIZE - Integer.numberOfLeadingZeros(group); j < size(); j++) {
+                    if (mayJoin(group, j)) {
+                        groups.add(group | 1 << j);
+                    }
                 }
             }
+            from = end;
         }
         int tangs = surgeonfish();
         if (options.together()
                 && rules.schools().tangs() == Approaches.Tangs.TOGETHER
                 && Integer.bitCount(tangs) > 2
+                && !groups.contains(tangs)
                 && quarantine.holds(fish(tangs), Integer.bitCount(tangs))) {
             groups.add(tangs);
         }
@@ -300,6 +370,16 @@ final class OrderProblem {
         return set;
     }
 
+    private boolean mayJoin(int group, int unit) {
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            int i = Integer.numberOfTrailingZeros(rest);
+            if (!pairs.isRival(pairs.residents() + i, unit) || !mayShare(i, unit)) {
+                return false;
+            }
+        }
+        return quarantine.holds(fish(group | 1 << unit), Integer.bitCount(group) + 1);
+    }
+
     private boolean mayShare(int i, int j) {
         boolean staged = rules.schools().tangs() == Approaches.Tangs.STAGED
                 && isSurgeonfish(units.get(i))
@@ -308,14 +388,9 @@ final class OrderProblem {
         return !staged && !oneInside && quarantine.holds(fish(1 << i | 1 << j), 2);
     }
 
-    /** What the arrival of a group costs after a set has settled, on the given day. */
-    OrderCost step(int settled, int group, int day) {
-        return new OrderCost(pressures.of(settled, group), lateness(group, day), shyness(settled, group));
-    }
-
-    /** What the arrival of a group after a set costs, whatever the day. */
+    /** What the arrival of a group after a set costs at least, whatever the days. */
     double undated(int settled, int group) {
-        return pressures.of(settled, group) + shyness(settled, group);
+        return least.of(settled, group) + shyness(settled, group);
     }
 
     /** What it costs that a group arrives on a day: its weeks beyond the first day it might have come. */
@@ -336,28 +411,79 @@ final class OrderProblem {
         return shyness;
     }
 
-    /** Days in the box of a group that arrives after a set has settled; all of it stay as long as the one pressed hardest. */
-    int boxDays(int settled, int group) {
-        int days = 0;
-        for (int rest = group; rest != 0; rest &= rest - 1) {
-            days = Math.max(days, pressures.boxDays(settled, group, Integer.numberOfTrailingZeros(rest)));
-        }
-        return days;
-    }
-
-    /** Pressure both ways between two groups alone, when the first is at home and the second arrives. */
+    /** Pressure both ways between two groups alone, when the first has been at home for the shortest pause and the second arrives. */
     double between(int first, int second) {
-        return pressures.between(first, second);
+        return dated.between(first, second, rules.pauses().afterOneDays());
     }
 
-    /** The cost of a whole order of groups. */
-    OrderCost cost(List<Integer> order) {
-        OrderCost cost = OrderCost.NONE;
+    /**
+     * One arrival of an order.
+     *
+     * @param settled the units that came before it
+     * @param ready the first day that those before it leave free
+     * @param cost what it costs on its day
+     * @param boxDays its days in the box
+     */
+    record Step(int group, int settled, int ready, int day, OrderCost cost, int boxDays) {}
+
+    /** The arrivals of a whole order of groups, on its own days. */
+    List<Step> steps(List<Integer> order) {
+        List<Step> steps = new ArrayList<>();
+        int[] came = new int[size()];
         int settled = 0;
         int ready = firstDay;
         for (int group : order) {
             int day = day(settled, group, ready);
-            cost = cost.plus(step(settled, group, day));
+            steps.add(new Step(
+                    group, settled, ready, day, cost(settled, group, day, came), boxDays(settled, group, day, came)));
+            ready = readyAfter(settled, group, day);
+            arrive(group, day, came);
+            settled |= group;
+        }
+        return steps;
+    }
+
+    /** Days in the box of a group that arrives on a day, after others on theirs. */
+    int boxDays(int settled, int group, int day, int[] came) {
+        return dated.boxDays(settled, group, day, came);
+    }
+
+    /** Notes the day of each of a group. */
+    static void arrive(int group, int day, int[] came) {
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            came[Integer.numberOfTrailingZeros(rest)] = day;
+        }
+    }
+
+    /** What the arrival of a group costs on a day, after others on theirs. */
+    OrderCost cost(int settled, int group, int day, int[] came) {
+        return new OrderCost(dated.of(settled, group, day, came), lateness(group, day), shyness(settled, group));
+    }
+
+    /** The cost of a whole order of groups, on its own days. */
+    OrderCost cost(List<Integer> order) {
+        OrderCost cost = OrderCost.NONE;
+        int[] came = new int[size()];
+        int settled = 0;
+        int ready = firstDay;
+        for (int group : order) {
+            int day = day(settled, group, ready);
+            cost = cost.plus(cost(settled, group, day, came));
+            ready = readyAfter(settled, group, day);
+            arrive(group, day, came);
+            settled |= group;
+        }
+        return cost;
+    }
+
+    /** What an order costs at least: each pressure as small as it can be on any days. */
+    double leastCost(List<Integer> order) {
+        double cost = 0;
+        int settled = 0;
+        int ready = firstDay;
+        for (int group : order) {
+            int day = day(settled, group, ready);
+            cost += undated(settled, group) + lateness(group, day);
             ready = readyAfter(settled, group, day);
             settled |= group;
         }

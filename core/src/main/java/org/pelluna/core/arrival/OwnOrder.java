@@ -3,7 +3,7 @@ package org.pelluna.core.arrival;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -18,7 +18,7 @@ import org.pelluna.core.plan.Schedule;
  */
 record OwnOrder(OrderProblem problem, List<Integer> order, Optional<Fish> out) {
 
-    static OwnOrder of(ResolvedPlan stock, List<OrderItem> units, WaterLimit water) {
+    static OwnOrder of(ResolvedPlan stock, List<OrderItem> units, WaterReserve water) {
         Schedule.Way way = stock.plan().schedule().way().orElse(Schedule.Way.USUAL);
         Optional<Fish> out = way.out()
                 .filter(any -> !stock.plan().schedule().order().isEmpty())
@@ -36,7 +36,7 @@ record OwnOrder(OrderProblem problem, List<Integer> order, Optional<Fish> out) {
      * @param out a resident that is taken out meanwhile and comes back after all others
      */
     static OrderProblem problem(
-            ResolvedPlan stock, List<OrderItem> units, WaterLimit water, boolean boxed, Optional<Fish> out) {
+            ResolvedPlan stock, List<OrderItem> units, WaterReserve water, boolean boxed, Optional<Fish> out) {
         OrderProblem.Options usual = OrderProblem.Options.of(stock.plan().houseRules());
         if (out.isEmpty() || units.isEmpty() || units.size() >= OrderProblem.MOST_UNITS) {
             return new OrderProblem(stock, units, new OrderProblem.Options(usual.together(), boxed, 0), water);
@@ -47,7 +47,7 @@ record OwnOrder(OrderProblem problem, List<Integer> order, Optional<Fish> out) {
                 without(stock, out.get()),
                 all,
                 new OrderProblem.Options(usual.together(), boxed, 1 << units.size()),
-                water);
+                water.with(without(stock, out.get())));
     }
 
     /** The tank while a resident is out. */

@@ -64,7 +64,8 @@ public final class PlannedCompany {
         stock.wishes().stream()
                 .map(ResolvedPlan.Wished::fish)
                 .filter(fish -> dates.containsKey(fish.id()))
-                .forEach(everyone::add);
+                .forEach(fish ->
+                        everyone.add(PairTable.on(fish, date(fish), stock.plan().asOf())));
         int residents = stock.residents().size();
         List<Pressure> pressures = new ArrayList<>();
         for (int i = 0; i < everyone.size(); i++) {
@@ -97,7 +98,10 @@ public final class PlannedCompany {
                         : boxed.contains(victim.id())
                                 ? Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT)
                                 : Set.of(ArrivalAid.LIGHTS_OUT));
-        return model.of(aggressor, victim, meeting, stock.plan().asOf());
+        // By the sizes of the day on which they meet.
+        LocalDate today = stock.plan().asOf();
+        LocalDate met = ahead > 0 ? there : here;
+        return model.of(aggressor, victim, meeting, met.isAfter(today) ? met : today);
     }
 
     private int rivals(List<Fish> everyone, Fish aggressor, LocalDate before) {

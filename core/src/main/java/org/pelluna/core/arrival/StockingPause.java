@@ -37,11 +37,44 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
     private static final String RULE = "pause";
     private static final List<WaterTest.Kind> ASKED = List.of(WaterTest.Kind.AMMONIA, WaterTest.Kind.NITRITE);
 
-    /** The pause of a plan, for its day. A tank without fish waits only for its tests, if they show something. */
+    /** Days for which what a test showed stands against the next fish, if nobody tests again. */
+    static final int SHOWN_DAYS = 28;
+
+    /** The pause of a plan, for its day. Ammonia or nitrite on a test stands against the next fish whatever the approach, also in a tank without fish. */
     public static StockingPause of(ResolvedPlan stock) {
-        return stock.plan().houseRules().schools().pause() == Approaches.Pause.TEST_KIT
+        StockingPause pause = stock.plan().houseRules().schools().pause() == Approaches.Pause.TEST_KIT
                 ? byTests(stock)
                 : byDays(stock);
+        return shown(stock).map(test -> waiting(stock, test, pause)).orElse(pause);
+    }
+
+    /** What a test of ammonia or nitrite says against the next fish; empty if none does. */
+    static Optional<Finding> byTest(ResolvedPlan stock) {
+        return shown(stock).flatMap(any -> of(stock).finding());
+    }
+
+    /** The latest test of ammonia or nitrite that shows something and was not followed by a better one. */
+    private static Optional<WaterTest> shown(ResolvedPlan stock) {
+        LocalDate today = stock.plan().asOf();
+        return ASKED.stream()
+                .flatMap(kind -> latest(stock, kind).stream())
+                .filter(test -> test.value() > ZERO && ChronoUnit.DAYS.between(test.on(), today) < SHOWN_DAYS)
+                .max(Comparator.comparing(WaterTest::on).thenComparingDouble(WaterTest::value));
+    }
+
+    private static StockingPause waiting(ResolvedPlan stock, WaterTest test, StockingPause pause) {
+        LocalDate today = stock.plan().asOf();
+        LocalDate again = test.on().plusDays(DAYS_TO_SHOW);
+        LocalDate next = again.isAfter(today) ? again : today.plusDays(1);
+        return until(
+                pause.ready().isAfter(next) ? pause.ready() : next,
+                "Your test of " + Dates.day(test.on(), today) + " shows " + Numbers.plain(test.value(), 2)
+                        + " mg/L of "
+                        + test.kind().name().toLowerCase(java.util.Locale.ROOT)
+                        + ". Add no fish until ammonia and nitrite both read zero; test again.",
+                List.of(
+                        Figure.measured(test.kind().words(), test.value(), "mg/L"),
+                        new Figure("counts as zero up to", ZERO, "mg/L", Provenance.PRACTICE)));
     }
 
     private static StockingPause byDays(ResolvedPlan stock) {
@@ -67,23 +100,6 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
 
     private static StockingPause byTests(ResolvedPlan stock) {
         LocalDate today = stock.plan().asOf();
-        Optional<WaterTest> bad = ASKED.stream()
-                .flatMap(kind -> latest(stock, kind).stream())
-                .filter(test -> test.value() > ZERO && ChronoUnit.DAYS.between(test.on(), today) <= FRESH_DAYS)
-                .max(Comparator.comparing(WaterTest::on).thenComparingDouble(WaterTest::value));
-        if (bad.isPresent()) {
-            WaterTest test = bad.get();
-            LocalDate next = test.on().plusDays(DAYS_TO_SHOW);
-            return until(
-                    next.isAfter(today) ? next : today.plusDays(1),
-                    "Your test of " + Dates.day(test.on(), today) + " shows " + Numbers.plain(test.value(), 2)
-                            + " mg/L of "
-                            + test.kind().name().toLowerCase(java.util.Locale.ROOT)
-                            + ". Add no fish until ammonia and nitrite both read zero; test again.",
-                    List.of(
-                            Figure.measured(test.kind().words(), test.value(), "mg/L"),
-                            new Figure("counts as zero up to", ZERO, "mg/L", Provenance.PRACTICE)));
-        }
         LocalDate shows =
                 lastArrival(stock).map(day -> day.plusDays(DAYS_TO_SHOW)).orElse(LocalDate.MIN);
         boolean clear = ASKED.stream()

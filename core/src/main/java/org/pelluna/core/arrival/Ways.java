@@ -1,16 +1,15 @@
 package org.pelluna.core.arrival;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
-import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -21,14 +20,12 @@ final class Ways {
     private static final int AFTER = 28;
 
     private final ResolvedPlan stock;
-    private final WaterFit fit;
     private final List<OrderItem> units;
-    private final WaterLimit water;
+    private final WaterReserve water;
     private final boolean together;
 
-    Ways(ResolvedPlan stock, WaterFit fit, List<OrderItem> units, WaterLimit water) {
+    Ways(ResolvedPlan stock, List<OrderItem> units, WaterReserve water) {
         this.stock = stock;
-        this.fit = fit;
         this.units = units;
         this.water = water;
         this.together = problem(units, new OrderProblem.Options(true, false, 0))
@@ -76,7 +73,7 @@ final class Ways {
                 : Optional.of(way(
                         own.out().map(fish -> OwnOrder.without(stock, fish)).orElse(stock),
                         own.problem(),
-                        new ArrivalOrder.Solved(own.order(), false),
+                        new OrderSearch.Found(own.order(), OptionalDouble.empty()),
                         Alternative.OWN,
                         "Your order",
                         words));
@@ -137,7 +134,7 @@ final class Ways {
         return way(
                 OwnOrder.without(stock, bully),
                 problem,
-                ArrivalOrder.solve(problem),
+                OrderSearch.best(problem),
                 "bully-out",
                 bully.name() + " out, back last",
                 "Take " + bully.name()
@@ -172,7 +169,7 @@ final class Ways {
     }
 
     private Alternative best(OrderProblem problem, String key, String title, String words) {
-        return way(stock, problem, ArrivalOrder.solve(problem), key, title, words);
+        return way(stock, problem, OrderSearch.best(problem), key, title, words);
     }
 
     /**
@@ -181,20 +178,13 @@ final class Ways {
      * @param tank who lives here while they come
      */
     private Alternative way(
-            ResolvedPlan tank,
-            OrderProblem problem,
-            ArrivalOrder.Solved solved,
-            String key,
-            String title,
-            String words) {
+            ResolvedPlan tank, OrderProblem problem, OrderSearch.Found solved, String key, String title, String words) {
         List<Integer> order = solved.order();
         List<Arrival> arrivals =
                 ArrivalOrder.arrivals(problem, order, stock.plan().asOf());
         LocalDate last = arrivals.get(arrivals.size() - 1).date();
-        List<WaterForecast.PlannedFish> coming = new ArrayList<>();
-        for (int i = 0; i < order.size(); i++) {
-            coming.add(coming(problem, order.get(i), arrivals.get(i).date()));
-        }
+        List<WaterForecast.PlannedFish> coming =
+                WaterGate.coming(problem, problem.steps(order), stock.plan().asOf());
         return new Alternative(
                 key,
                 title,
@@ -206,18 +196,8 @@ final class Ways {
                         .toList(),
                 last,
                 WaterForecast.peak(
-                        new WaterForecast(tank, fit).days(coming, last.plusDays(AFTER)),
+                        water.with(tank).forecast().days(coming, last.plusDays(AFTER)),
                         stock.plan().asOf()),
                 List.copyOf(coming));
-    }
-
-    private static WaterForecast.PlannedFish coming(OrderProblem problem, int group, LocalDate on) {
-        List<Fish> fish = new ArrayList<>();
-        for (OrderItem unit : Groups.units(problem, group)) {
-            for (int i = 0; i < unit.count(); i++) {
-                fish.add(unit.fish().on(on));
-            }
-        }
-        return new WaterForecast.PlannedFish(on, fish);
     }
 }

@@ -4,8 +4,8 @@ import java.util.List;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
-import org.pelluna.core.forecast.FishWaste;
-import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -42,15 +42,15 @@ public record Assessment(
 
     /** Judges a plan whose species are looked up, each fish as learned. */
     public static Assessment of(ResolvedPlan stock) {
-        return of(stock, FishWaste.limit(stock.plan()));
+        return of(stock, WaterReserve.of(stock.withAbsent(), WaterFit.of(stock)));
     }
 
     /**
      * The same where it is known what the water bears.
      *
-     * @param water {@link FishWaste#limit} of the same plan
+     * @param water the reserve of the same plan, with those back that are out for a time
      */
-    public static Assessment of(ResolvedPlan stock, WaterLimit water) {
+    public static Assessment of(ResolvedPlan stock, WaterReserve water) {
         ResolvedPlan all = stock.withAbsent();
         List<Judgement> judgements = Shortlist.of(all);
         ArrivalPlan order = ArrivalOrder.of(all, judgements, water);

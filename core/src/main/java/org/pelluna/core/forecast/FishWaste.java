@@ -14,30 +14,33 @@ import org.pelluna.core.water.Waste;
 
 /** What fish put into a tank's water each day: food by mass and temperature, ammonia nitrogen by its protein. */
 public final class FishWaste {
+    private static final double MOST_EXPORT = 0.99;
+
     private final double litres;
     private final double celsius;
     private final Husbandry done;
     private final double foodFactor;
+    private final double nitrateExport;
 
     public FishWaste(Tank tank, Husbandry done) {
-        this(tank, done, 1);
+        this(tank, done, WaterFit.NONE);
     }
 
     /**
-     * The same with food multiplied: what fitting to a tank's own tests found.
-     *
-     * @param factor multiple of the food the husbandry says
+     * The same as a tank's own tests say.
      */
-    FishWaste(Tank tank, Husbandry done, double factor) {
+    FishWaste(Tank tank, Husbandry done, WaterFit fit) {
         this.litres = tank.netWater().litres();
         this.celsius = tank.regime().temperatureCelsius();
         this.done = done;
-        this.foodFactor = done.foodFactor() * factor;
+        this.foodFactor = done.foodFactor() * fit.food();
+        this.nitrateExport =
+                Math.max(0, Math.min(MOST_EXPORT, 1 - (1 - done.export().nitrate()) * fit.kept()));
     }
 
-    /** What the water of a plan's tank bears. */
-    public static WaterLimit limit(TankPlan plan) {
-        return WaterLimit.in(conditions(plan.tank(), plan.houseRules().husbandry()));
+    /** What the water of a plan's tank is like for its bacteria. */
+    public static WaterLimit.In water(TankPlan plan, WaterFit fit) {
+        return new WaterLimit.In(conditions(plan.tank(), plan.houseRules().husbandry()), fit.vigour());
     }
 
     /** The water as the plan says it is. */
@@ -68,7 +71,7 @@ public final class FishWaste {
                         * Headroom.PHOSPHATE_PER_FOOD
                         / litres
                         * (1 - done.export().phosphate()),
-                done.export().nitrate());
+                nitrateExport);
     }
 
     private double nitrogen(double foodGrams) {

@@ -19,19 +19,23 @@ import org.pelluna.core.plan.WaterTest;
  *
  * @param food multiple of the food the husbandry says
  * @param vigour multiple of the bacteria's usual growth
+ * @param kept multiple of the share of nitrate that stays in the water, beside what is exported
  * @param tests tests it rests on; 0 for none
  */
-public record WaterFit(double food, double vigour, int tests) {
+public record WaterFit(double food, double vigour, double kept, int tests) {
     /** The model as it is. */
-    public static final WaterFit NONE = new WaterFit(1, 1, 0);
+    public static final WaterFit NONE = new WaterFit(1, 1, 1, 0);
 
     /** Tests from which on the model is fitted. */
     public static final int ENOUGH_TESTS = 6;
 
     private static final int ENOUGH_DAYS = 3;
     private static final int MOST_TRIES = 80;
-    private static final double DOUBTED_FOOD = Math.log(2);
-    private static final double DOUBTED_VIGOUR = Math.log(1.5);
+    /** How far each may be off beforehand, as the spread of its logarithm: a keeper knows the food better than what skimmer, rock and algae take. */
+    private static final double DOUBTED_FOOD = 0.25;
+
+    private static final double DOUBTED_VIGOUR = 0.4;
+    private static final double DOUBTED_EXPORT = 0.5;
 
     /** Fits the model, or leaves it as it is while there are too few tests. */
     public static WaterFit of(ResolvedPlan stock) {
@@ -48,17 +52,17 @@ public record WaterFit(double food, double vigour, int tests) {
                         new MaxEval(10 * MOST_TRIES),
                         new ObjectiveFunction(at -> misfit(stock, tests, at)),
                         GoalType.MINIMIZE,
-                        new InitialGuess(new double[] {0, 0}),
-                        new NelderMeadSimplex(2, 0.3))
+                        new InitialGuess(new double[3]),
+                        new NelderMeadSimplex(3, 0.3))
                 .getPoint();
-        return new WaterFit(Math.exp(best[0]), Math.exp(best[1]), tests.size());
+        return at(best, tests.size());
     }
 
     private static double misfit(ResolvedPlan stock, List<WaterTest> tests, double[] at) {
-        WaterFit tried = new WaterFit(Math.exp(at[0]), Math.exp(at[1]), tests.size());
+        WaterFit tried = at(at, tests.size());
         Map<LocalDate, WaterForecast.Day> days = new HashMap<>();
         new WaterForecast(stock, tried).days(List.of(), stock.plan().asOf()).forEach(day -> days.put(day.date(), day));
-        double sum = square(at[0] / DOUBTED_FOOD) + square(at[1] / DOUBTED_VIGOUR);
+        double sum = square(at[0] / DOUBTED_FOOD) + square(at[1] / DOUBTED_VIGOUR) + square(at[2] / DOUBTED_EXPORT);
         for (WaterTest test : tests) {
             WaterForecast.Day day = days.get(test.on());
             if (day != null) {
@@ -67,6 +71,17 @@ public record WaterFit(double food, double vigour, int tests) {
             }
         }
         return sum;
+    }
+
+    private static WaterFit at(double[] logs, int tests) {
+        return new WaterFit(Math.exp(logs[0]), Math.exp(logs[1]), Math.exp(logs[2]), tests);
+    }
+
+    /**
+     * Multiple of the nitrate that gathers, beside what the husbandry says. It is what tests of nitrate tell; whether more food or less export is behind it, they cannot.
+     */
+    public double gathers() {
+        return food * kept;
     }
 
     private static double square(double x) {

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
@@ -45,6 +46,7 @@ public final class WaterForecast {
     private final Nitrification bacteria;
     private final double litres;
     private final Timeline<Fish> lived;
+    private @Nullable Past past;
 
     /**
      * @param fit what the tank's own tests say of food and bacteria; {@link WaterFit#NONE} if nothing
@@ -53,7 +55,7 @@ public final class WaterForecast {
         this.stock = stock;
         this.plan = stock.plan();
         this.done = plan.houseRules().husbandry();
-        this.wastes = new FishWaste(plan.tank(), done, fit.food());
+        this.wastes = new FishWaste(plan.tank(), done, fit);
         this.water = FishWaste.conditions(plan.tank(), done);
         this.bacteria = new Nitrification(water, fit.vigour());
         this.litres = plan.tank().netWater().litres();
@@ -73,7 +75,7 @@ public final class WaterForecast {
      *
      * @param date the day
      * @param ammonia total ammonia, mg/L as a kit shows it
-     * @param unionised un-ionised ammonia, mg/L
+     * @param unionised un-ionised ammonia at the worst of the day, mg/L: right after what came at once, by evening's pH
      * @param nitrite nitrite, mg/L
      * @param nitrate nitrate, mg/L
      * @param phosphate phosphate, mg/L
@@ -102,25 +104,76 @@ public final class WaterForecast {
         }
     }
 
-    /** Every day from the start of the past that counts up to a day; empty while the tank is not cycled. */
+    /** Every day from the start of the past that counts up to a day; empty while the tank is not cycled. Fish come today or later. */
     public List<Day> days(List<PlannedFish> coming, LocalDate until) {
         Optional<LocalDate> cycled = plan.tank().cycledOn();
         if (cycled.isEmpty() || cycled.get().isAfter(until)) {
             return List.of();
         }
-        LocalDate from = later(cycled.get(), plan.asOf().minusDays(PAST));
-        WaterState state = start(from, from.equals(cycled.get()));
-        List<Day> days = new ArrayList<>();
-        for (LocalDate day = from; !day.isAfter(until); day = day.plusDays(1)) {
+        Past before = past(cycled.get());
+        List<Day> days = new ArrayList<>(before.days());
+        days.removeIf(day -> day.date().isAfter(until));
+        walk(before.state(), later(before.from(), plan.asOf()), until, before.from(), coming, days);
+        return days;
+    }
+
+    /**
+     * What has been, up to yesterday.
+     *
+     * @param from the first day
+     * @param state the water at the end of yesterday
+     */
+    private record Past(LocalDate from, WaterState state, List<Day> days) {}
+
+    private synchronized Past past(LocalDate cycled) {
+        if (past == null) {
+            LocalDate from = later(cycled, plan.asOf().minusDays(PAST));
+            List<Day> days = new ArrayList<>();
+            WaterState state =
+                    walk(start(from, from.equals(cycled)), from, plan.asOf().minusDays(1), from, List.of(), days);
+            past = new Past(from, state, List.copyOf(days));
+        }
+        return past;
+    }
+
+    /** Day by day from a state; gives the last. */
+    private WaterState walk(
+            WaterState start,
+            LocalDate first,
+            LocalDate until,
+            LocalDate from,
+            List<PlannedFish> coming,
+            List<Day> days) {
+        WaterState state = start;
+        for (LocalDate day = first; !day.isAfter(until); day = day.plusDays(1)) {
             List<Fish> fish = present(day, coming);
             Waste waste = wastes.of(fish, day);
-            state = events(state, day, from, coming);
+            WaterState begun = events(state, day, from, coming);
             state = fish.isEmpty() && lived.nobodyYet(day)
                     ? bacteria.cycled(done.clearsMgPerLitreDay())
-                    : bacteria.after(state, waste, 1);
-            days.add(day(day, state, waste));
+                    : bacteria.after(begun, waste, 1);
+            days.add(day(day, Math.max(begun.ammonia(), state.ammonia()), state, waste));
         }
-        return days;
+        return state;
+    }
+
+    /** The waste on which the colony keeps itself up today, mg N/L a day: what it has settled to, or what its cycle left. */
+    public double colony() {
+        return plan.tank()
+                .cycledOn()
+                .filter(day -> day.isBefore(plan.asOf()))
+                .map(cycled -> bacteria.keptUpBy(past(cycled).state()))
+                .orElseGet(() -> bacteria.keptUpBy(bacteria.cycled(done.clearsMgPerLitreDay())));
+    }
+
+    /** The share of a colony without food that is left after some days. */
+    public double leftAfter(int days) {
+        return bacteria.leftAfter(days);
+    }
+
+    /** Ammonia nitrogen of one fish, as fitted, mg per litre and day. */
+    public double nitrogen(Fish fish, LocalDate on) {
+        return wastes.nitrogen(fish, on);
     }
 
     /** The worst of the days from one day on. */
@@ -142,13 +195,13 @@ public final class WaterForecast {
         // Between changes the waste of so many days stays; it settles at that over the share changed: a geometric
         // series.
         double changes = done.change().days() / done.change().share();
-        double nitrate = waste.nitrogen() * (1 - done.export().nitrate()) * changes;
+        double nitrate = waste.nitrogen() * (1 - waste.nitrateExport()) * changes;
         return new WaterState(
                 settled.ammonia(),
                 settled.nitrite(),
                 test(WaterTest.Kind.NITRATE, from).orElse(nitrate * NITRATE) / NITRATE,
-                settled.ammoniaOxidisers(),
-                settled.nitriteOxidisers(),
+                settled.ofAmmonia(),
+                settled.ofNitrite(),
                 test(WaterTest.Kind.PHOSPHATE, from).orElse(waste.phosphate() * changes),
                 0);
     }
@@ -184,7 +237,7 @@ public final class WaterForecast {
                 && coming.stream()
                         .anyMatch(one -> one.on().equals(day) && one.fish().size() > 1)) {
             WaterState bottle = bacteria.cycled(BOTTLE_CLEARS);
-            state = state.seeded(bottle.ammoniaOxidisers(), bottle.nitriteOxidisers());
+            state = state.seeded(bottle.ofAmmonia(), bottle.ofNitrite());
         }
         return state;
     }
@@ -201,8 +254,8 @@ public final class WaterForecast {
         return fish;
     }
 
-    private Day day(LocalDate date, WaterState state, Waste waste) {
-        double unionised = Ammonia.unionisedMgPerLitre(state.ammonia(), water);
+    private Day day(LocalDate date, double worst, WaterState state, Waste waste) {
+        double unionised = Ammonia.unionisedMgPerLitre(worst, water.evening());
         return new Day(
                 date,
                 state.ammonia() * Ammonia.IONS_PER_NITROGEN,

@@ -21,14 +21,22 @@ public final class WaterLimit {
     private final Nitrification bacteria;
     private final Conditions water;
 
-    private WaterLimit(Conditions water) {
-        this.bacteria = new Nitrification(water);
-        this.water = water;
+    private WaterLimit(In water) {
+        this.bacteria = new Nitrification(water.conditions(), water.vigour());
+        this.water = water.conditions();
         Arrays.fill(most, 1, most.length, Double.NaN);
     }
 
+    /**
+     * What a limit depends on.
+     *
+     * @param conditions what the water is like
+     * @param vigour multiple of the bacteria's usual growth
+     */
+    public record In(Conditions conditions, double vigour) {}
+
     /** The limit in such water. What it says of a load is worked out when it is first asked, and once. */
-    public static WaterLimit in(Conditions water) {
+    public static WaterLimit in(In water) {
         return new WaterLimit(water);
     }
 
@@ -54,9 +62,9 @@ public final class WaterLimit {
         return low;
     }
 
-    /** The waste that bacteria which can clear so much have settled to, mg N/L a day. */
+    /** The waste that bacteria which can clear so much keep themselves up on, mg N/L a day. */
     public double settledBy(double clearsMgPerLitreDay) {
-        return clearsMgPerLitreDay * bacteria.use();
+        return bacteria.keptUpBy(bacteria.cycled(clearsMgPerLitreDay));
     }
 
     /**
@@ -82,14 +90,15 @@ public final class WaterLimit {
      * @param nitrite highest nitrite, mg/L as a kit shows it
      */
     public record Peak(double unionised, double fourDays, double nitrite) {
-        static Peak of(Nitrification bacteria, Conditions water, WaterState from, double nitrogen, int days) {
+        private static Peak of(Nitrification bacteria, Conditions water, WaterState from, double nitrogen, int days) {
+            Conditions evening = water.evening();
             Waste waste = Waste.ofNitrogen(nitrogen);
             WaterState state = from;
             double[] unionised = new double[days];
             double nitrite = 0;
             for (int day = 0; day < days; day++) {
                 state = bacteria.after(state, waste, 1);
-                unionised[day] = Ammonia.unionisedMgPerLitre(state.ammonia(), water);
+                unionised[day] = Ammonia.unionisedMgPerLitre(state.ammonia(), evening);
                 nitrite = Math.max(nitrite, state.nitriteIon());
             }
             return of(unionised, nitrite);

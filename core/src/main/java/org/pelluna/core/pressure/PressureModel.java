@@ -46,9 +46,18 @@ public final class PressureModel {
     }
 
     private Pressure of(Fish aggressor, Fish victim, Likeness likeness, Meeting meeting, LocalDate on) {
+        double ratio = victim.lengthCmOn(on) / aggressor.lengthCmOn(on);
+        List<Factor> factors = factors(aggressor, victim, likeness, meeting, ratio);
+        double perHour = strengths.of(Kind.FULL_TEMPER_PER_HOUR);
+        for (Factor factor : factors) {
+            perHour *= factor.multiplier();
+        }
+        return new Pressure(aggressor.id(), victim.id(), perHour, likeness.kin(), List.copyOf(factors));
+    }
+
+    private List<Factor> factors(Fish aggressor, Fish victim, Likeness likeness, Meeting meeting, double ratio) {
         Temperament temper = aggressor.species().temper();
         List<Factor> factors = new ArrayList<>(12);
-        double ratio = victim.lengthCmOn(on) / aggressor.lengthCmOn(on);
         factors.add(toward(temper, likeness, ratio));
         factors.add(size(ratio));
         factors.add(seniority(temper, meeting));
@@ -75,11 +84,53 @@ public final class PressureModel {
         if (learned != 1) {
             factors.add(new Factor(Factor.Kind.LEARNED, learned, learned, ""));
         }
-        double perHour = strengths.of(Kind.FULL_TEMPER_PER_HOUR);
-        for (Factor factor : factors) {
-            perHour *= factor.multiplier();
+        return factors;
+    }
+
+    /**
+     * Two fish under circumstances of which only their sizes and the days between their arrivals are still open: for orders, in which one pair meets on many days.
+     *
+     * @param aggressor the fish that presses
+     * @param victim the fish that is pressed
+     * @param meeting how they meet; of the days the aggressor is ahead only the sign counts
+     */
+    public Pair pair(Fish aggressor, Fish victim, Meeting meeting) {
+        return new Pair(aggressor, victim, meeting);
+    }
+
+    /** The pressure of one fish on another, as a function of sizes and days ahead. */
+    public final class Pair {
+        private static final Set<Factor.Kind> OPEN =
+                EnumSet.of(Factor.Kind.TEMPER, Factor.Kind.SIZE, Factor.Kind.SENIORITY);
+
+        private final Temperament temper;
+        private final Likeness likeness;
+        private final Set<ArrivalAid> welcome;
+        private final double others;
+
+        private Pair(Fish aggressor, Fish victim, Meeting meeting) {
+            this.temper = aggressor.species().temper();
+            this.likeness = Likeness.of(aggressor.species(), victim.species());
+            this.welcome = meeting.welcome();
+            double product = strengths.of(Kind.FULL_TEMPER_PER_HOUR);
+            for (Factor factor : factors(aggressor, victim, likeness, meeting, 1)) {
+                product *= OPEN.contains(factor.kind()) ? 1 : factor.multiplier();
+            }
+            this.others = product;
         }
-        return new Pressure(aggressor.id(), victim.id(), perHour, likeness.kin(), List.copyOf(factors));
+
+        /**
+         * Encounters an hour.
+         *
+         * @param ratio length of the victim by that of the aggressor
+         * @param ahead days the aggressor has lived here longer; of the sign of the meeting
+         */
+        public double perHour(double ratio, int ahead) {
+            return others
+                    * toward(temper, likeness, ratio).multiplier()
+                    * sizeTimes(ratio)
+                    * seniorityTimes(temper, ahead, welcome);
+        }
     }
 
     /** A resident's attention to each of so many newcomers of one day, as a share of what a single one gets. */
@@ -105,32 +156,45 @@ public final class PressureModel {
 
     /** A larger fish is challenged less; equals are neutral. */
     private Factor size(double ratio) {
-        double multiplier = Math.max(
+        return new Factor(Factor.Kind.SIZE, sizeTimes(ratio), ratio, "");
+    }
+
+    private double sizeTimes(double ratio) {
+        return Math.max(
                 strengths.of(Kind.SIZE_LEAST),
                 Math.min(strengths.of(Kind.SIZE_MOST), Math.exp(-strengths.of(Kind.SIZE_SLOPE) * (ratio - 1))));
-        return new Factor(Factor.Kind.SIZE, multiplier, ratio, "");
     }
 
     /** A resident's advantage grows over its first fortnight, with the strength of its hold on a patch. */
     private Factor seniority(Temperament temper, Meeting meeting) {
         int ahead = meeting.aggressorAheadDays();
+        boolean moved = meeting.welcome().contains(ArrivalAid.ROCK_MOVED);
+        boolean removed = meeting.welcome().contains(ArrivalAid.AGGRESSOR_REMOVED);
+        String word = ahead < 0
+                ? ""
+                : moved && removed
+                        ? "the aggressor was taken out and the rock moved"
+                        : moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
+        return new Factor(
+                Factor.Kind.SENIORITY,
+                seniorityTimes(temper, ahead, meeting.welcome()),
+                ahead >= 0 && moved && removed ? 0 : ahead,
+                word);
+    }
+
+    private double seniorityTimes(Temperament temper, int ahead, Set<ArrivalAid> welcome) {
         double owned = Math.min(1, Math.abs(ahead) / strengths.of(Kind.DAYS_TO_OWN_GROUND));
         double stranger = strengths.of(Kind.STRANGER);
         if (ahead < 0) {
-            double newcomer = stranger - (stranger - strengths.of(Kind.NEWCOMER)) * owned;
-            return new Factor(Factor.Kind.SENIORITY, newcomer, ahead, "");
+            return stranger - (stranger - strengths.of(Kind.NEWCOMER)) * owned;
         }
-        boolean moved = meeting.welcome().contains(ArrivalAid.ROCK_MOVED);
-        boolean removed = meeting.welcome().contains(ArrivalAid.AGGRESSOR_REMOVED);
-        if (moved && removed) {
-            return new Factor(Factor.Kind.SENIORITY, stranger, 0, "the aggressor was taken out and the rock moved");
-        }
-        double kept = moved || removed ? strengths.of(Kind.ADVANTAGE_KEPT) : 1;
+        boolean moved = welcome.contains(ArrivalAid.ROCK_MOVED);
+        boolean removed = welcome.contains(ArrivalAid.AGGRESSOR_REMOVED);
+        double kept = moved && removed ? 0 : moved || removed ? strengths.of(Kind.ADVANTAGE_KEPT) : 1;
         double advantage = strengths.of(Kind.OWNER)
                 - stranger
                 + strengths.of(Kind.TERRITORY_BONUS) * Math.max(temper.territory(), temper.newcomers());
-        String word = moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
-        return new Factor(Factor.Kind.SENIORITY, stranger + advantage * owned * kept, ahead, word);
+        return stranger + advantage * owned * kept;
     }
 
     private void addSurroundings(List<Factor> factors, Temperament temper) {

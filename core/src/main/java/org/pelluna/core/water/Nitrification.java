@@ -11,6 +11,10 @@ import org.pelluna.core.finding.Provenance;
  *
  * <p>Constants are from memory, within the ranges those sources span, save for the rates of growth: in sea water tanks cycle
  * in some four weeks (common practice), more slowly than in waste water, and the rates are set so that the model does.
+ *
+ * <p>A settled colony is not equipped for all that its mass could oxidise, but for about twice what it has to, and re-equips within days when that changes: cells make
+ * their enzymes as they are used. So a load that doubles at once shows on a kit, and one that grows by a fifth does not (common practice); the multiple and the days are our
+ * own estimate.
  */
 public final class Nitrification {
     /** Nitrogen in bacteria, g N per g COD (ASM1). */
@@ -22,9 +26,9 @@ public final class Nitrification {
                     + " marine cycle of four weeks");
 
     /** Growth of ammonia oxidisers at 20 °C and pH 8, per day. */
-    private static final double GROWTH_A = 0.20;
+    private static final double GROWTH_A = 0.15;
 
-    private static final double GROWTH_N = 0.22;
+    private static final double GROWTH_N = 0.13;
     private static final double WARMTH_A = 1.09;
     private static final double WARMTH_N = 1.06;
 
@@ -33,10 +37,16 @@ public final class Nitrification {
 
     private static final double WARMTH_DECAY = 1.08;
 
-    /** Half-saturation, mg N/L. */
-    private static final double HALF_A = 0.2;
+    /** Half-saturation, mg N/L: low, as that of bacteria from filters is; a settled tank reads this much. */
+    private static final double HALF_A = 0.05;
 
-    private static final double HALF_N = 0.1;
+    private static final double HALF_N = 0.02;
+
+    /** For how many times what they oxidise now bacteria equip themselves, within how many days, and the least share they keep up. */
+    private static final double RESERVE = 2;
+
+    private static final double ADAPT_DAYS = 2;
+    private static final double RESTING = 0.1;
 
     /** Yield, g COD per g N oxidised (Wiesmann 1994). */
     private static final double YIELD_A = 0.147;
@@ -78,38 +88,54 @@ public final class Nitrification {
         return 1 / (1 + Math.pow(10, ACID - pH) + Math.pow(10, pH - ALKALINE));
     }
 
-    /** Nitrogen the ammonia oxidisers of a state could clear with ammonia in plenty, mg N/L a day. */
+    /** Nitrogen the ammonia oxidisers of a state can clear with ammonia in plenty, as they are equipped now, mg N/L a day. */
     public double capacity(WaterState state) {
-        return growthA * state.ammoniaOxidisers() / YIELD_A;
+        return growthA * state.ofAmmonia().mass() * state.ofAmmonia().ready() / YIELD_A;
     }
 
-    /** The ammonia at which growth just makes up for decay, mg N/L: S* = K·b ÷ (µ − b). */
+    /** The ammonia a settled tank is left with, mg N/L: a share 1 ÷ reserve of what its bacteria are equipped for is used, S* = K ÷ (reserve − 1). */
     public double steadyAmmonia() {
-        return HALF_A * decay / (growthA - decay);
+        return HALF_A / (RESERVE - 1);
     }
 
     /** The same for nitrite, mg N/L. */
     public double steadyNitrite() {
-        return HALF_N * decay / (growthN - decay);
+        return HALF_N / (RESERVE - 1);
     }
 
-    /** The share of their capacity that settled ammonia oxidisers use: decay over growth. */
-    public double use() {
-        return decay / growthA;
+    /** The waste a colony of a state's mass keeps itself up on, mg N/L a day: what it has settled to, or would. */
+    public double keptUpBy(WaterState state) {
+        return state.ofAmmonia().mass() * decay / YIELD_A;
+    }
+
+    /** The share of a colony without food that is left after some days. */
+    public double leftAfter(double days) {
+        return Math.exp(-decay * days);
     }
 
     /** Clean water with the bacteria that can clear this much a day, mg N/L: a tank whose cycle was tested. */
     public WaterState cycled(double clearsMgPerLitreDay) {
         return new WaterState(
-                0, 0, 0, clearsMgPerLitreDay * YIELD_A / growthA, clearsMgPerLitreDay * YIELD_N / growthN, 0, 0);
+                0,
+                0,
+                0,
+                new WaterState.Colony(clearsMgPerLitreDay * YIELD_A / growthA, 1),
+                new WaterState.Colony(clearsMgPerLitreDay * YIELD_N / growthN, 1),
+                0,
+                0);
     }
 
     /** A tank that has borne this waste for long. */
     public WaterState settled(Waste waste) {
         // Decay returns as much nitrogen as growth takes up, so that all of the waste is oxidised in the end.
-        double bacteriaA = waste.nitrogen() * YIELD_A / decay;
-        double bacteriaN = waste.nitrogen() * YIELD_N / decay;
-        return new WaterState(steadyAmmonia(), steadyNitrite(), 0, bacteriaA, bacteriaN, 0, 0);
+        return new WaterState(
+                steadyAmmonia(),
+                steadyNitrite(),
+                0,
+                new WaterState.Colony(waste.nitrogen() * YIELD_A / decay, Math.min(1, RESERVE * decay / growthA)),
+                new WaterState.Colony(waste.nitrogen() * YIELD_N / decay, Math.min(1, RESERVE * decay / growthN)),
+                0,
+                0);
     }
 
     /** The water after some days of the same waste. */
@@ -118,10 +144,12 @@ public final class Nitrification {
             from.ammonia(),
             from.nitrite(),
             from.nitrate(),
-            from.ammoniaOxidisers(),
-            from.nitriteOxidisers(),
+            from.ofAmmonia().mass(),
+            from.ofNitrite().mass(),
             from.phosphate(),
-            from.exported()
+            from.exported(),
+            from.ofAmmonia().ready(),
+            from.ofNitrite().ready()
         };
         DormandPrince54Integrator integrator =
                 new DormandPrince54Integrator(SHORTEST_STEP, LONGEST_STEP, TOLERANCE, TOLERANCE);
@@ -129,7 +157,14 @@ public final class Nitrification {
         double[] end = integrator
                 .integrate(new Rates(waste), new ODEState(0, start), days)
                 .getPrimaryState();
-        return new WaterState(Math.max(0, end[0]), Math.max(0, end[1]), end[2], end[3], end[4], end[5], end[6]);
+        return new WaterState(
+                Math.max(0, end[0]),
+                Math.max(0, end[1]),
+                end[2],
+                new WaterState.Colony(end[3], end[7]),
+                new WaterState.Colony(end[4], end[8]),
+                end[5],
+                end[6]);
     }
 
     /** Rates of change per day. */
@@ -142,15 +177,17 @@ public final class Nitrification {
 
         @Override
         public int getDimension() {
-            return 7;
+            return 9;
         }
 
         @Override
         public double[] computeDerivatives(double day, double[] s) {
             double ammonia = Math.max(0, s[0]);
             double nitrite = Math.max(0, s[1]);
-            double grownA = growthA * ammonia / (HALF_A + ammonia) * s[3];
-            double grownN = growthN * nitrite / (HALF_N + nitrite) * s[4];
+            double usedA = s[7] * ammonia / (HALF_A + ammonia);
+            double usedN = s[8] * nitrite / (HALF_N + nitrite);
+            double grownA = growthA * usedA * s[3];
+            double grownN = growthN * usedN * s[4];
             double lostA = decay * s[3];
             double lostN = decay * s[4];
             double toNitrite = grownA / YIELD_A;
@@ -162,8 +199,14 @@ public final class Nitrification {
                 grownA - lostA,
                 grownN - lostN,
                 waste.phosphate(),
-                toNitrate * waste.nitrateExport()
+                toNitrate * waste.nitrateExport(),
+                equips(s[7], usedA),
+                equips(s[8], usedN)
             };
+        }
+
+        private double equips(double ready, double used) {
+            return (Math.max(RESTING, Math.min(1, RESERVE * used)) - ready) / ADAPT_DAYS;
         }
     }
 }

@@ -6,8 +6,8 @@ package org.pelluna.core.water;
  * @param ammonia total ammonia nitrogen, mg N/L
  * @param nitrite nitrite nitrogen, mg N/L
  * @param nitrate nitrate nitrogen, mg N/L
- * @param ammoniaOxidisers bacteria that oxidise ammonia, mg COD/L
- * @param nitriteOxidisers bacteria that oxidise nitrite, mg COD/L
+ * @param ofAmmonia bacteria that oxidise ammonia
+ * @param ofNitrite bacteria that oxidise nitrite
  * @param phosphate phosphate, mg PO₄/L
  * @param exported nitrogen taken out by skimmer, rock and algae so far, mg N/L
  */
@@ -15,10 +15,24 @@ public record WaterState(
         double ammonia,
         double nitrite,
         double nitrate,
-        double ammoniaOxidisers,
-        double nitriteOxidisers,
+        Colony ofAmmonia,
+        Colony ofNitrite,
         double phosphate,
         double exported) {
+
+    /**
+     * Bacteria of one kind.
+     *
+     * @param mass how many, mg COD/L
+     * @param ready the share of what they could oxidise at most that they are equipped for now, above 0 and up to 1
+     */
+    public record Colony(double mass, double ready) {
+        /** With others added; together they are equipped for what each is. */
+        Colony and(Colony more) {
+            double all = mass + more.mass;
+            return all == 0 ? more : new Colony(all, (mass * ready + more.mass * more.ready) / all);
+        }
+    }
 
     private static final double NITRITE_PER_NITROGEN = 46.005 / 14.007;
     private static final double NITRATE_PER_NITROGEN = 62.004 / 14.007;
@@ -39,7 +53,7 @@ public record WaterState(
                 + nitrite
                 + nitrate
                 + exported
-                + Nitrification.NITROGEN_IN_BACTERIA * (ammoniaOxidisers + nitriteOxidisers);
+                + Nitrification.NITROGEN_IN_BACTERIA * (ofAmmonia.mass() + ofNitrite.mass());
     }
 
     /** After a share of the water is replaced by water of the given nitrate and phosphate; the bacteria sit on the rock. */
@@ -49,26 +63,25 @@ public record WaterState(
                 ammonia * stays,
                 nitrite * stays,
                 nitrate * stays + share * newNitrateNitrogen,
-                ammoniaOxidisers,
-                nitriteOxidisers,
+                ofAmmonia,
+                ofNitrite,
                 phosphate * stays + share * newPhosphate,
                 exported);
     }
 
     /** After adding ammonia, mg N/L: a dead fish that has dissolved, or a test dose. */
     public WaterState dosed(double nitrogen) {
-        return new WaterState(
-                ammonia + nitrogen, nitrite, nitrate, ammoniaOxidisers, nitriteOxidisers, phosphate, exported);
+        return new WaterState(ammonia + nitrogen, nitrite, nitrate, ofAmmonia, ofNitrite, phosphate, exported);
     }
 
-    /** After adding bacteria of both kinds, mg COD/L each. */
-    public WaterState seeded(double ofAmmonia, double ofNitrite) {
+    /** After adding bacteria of both kinds. */
+    public WaterState seeded(Colony moreOfAmmonia, Colony moreOfNitrite) {
         return new WaterState(
                 ammonia,
                 nitrite,
                 nitrate,
-                ammoniaOxidisers + ofAmmonia,
-                nitriteOxidisers + ofNitrite,
+                ofAmmonia.and(moreOfAmmonia),
+                ofNitrite.and(moreOfNitrite),
                 phosphate,
                 exported);
     }
@@ -76,12 +89,6 @@ public record WaterState(
     /** With these measured instead of what was predicted; nitrogen in mg N/L. */
     public WaterState measured(double totalAmmonia, double nitriteNitrogen, double nitrateNitrogen) {
         return new WaterState(
-                totalAmmonia,
-                nitriteNitrogen,
-                nitrateNitrogen,
-                ammoniaOxidisers,
-                nitriteOxidisers,
-                phosphate,
-                exported);
+                totalAmmonia, nitriteNitrogen, nitrateNitrogen, ofAmmonia, ofNitrite, phosphate, exported);
     }
 }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
@@ -36,7 +37,7 @@ class AlternativeTest {
     private static List<Alternative> ways(List<Resident> residents, Approaches schools, Wish... wishes) {
         ResolvedPlan stock = ResolvedPlan.of(
                 plan(Fixtures.reef(), HouseRules.USUAL.withSchools(schools), residents, List.of(wishes)), CATALOGUE);
-        return Alternative.of(stock, Shortlist.of(stock), WaterFit.NONE);
+        return Alternative.of(stock, Shortlist.of(stock), WaterReserve.of(stock, WaterFit.NONE));
     }
 
     private static Approaches tangs(Approaches.Tangs how) {
@@ -60,7 +61,7 @@ class AlternativeTest {
         Wish[] wished = {in("gramma-loreto", 1), in("pterapogon-kauderni", 1)};
         ResolvedPlan stock = ResolvedPlan.of(
                 plan(Fixtures.reef(), HouseRules.USUAL, List.of(GALE, DOVE), List.of(wished)), CATALOGUE);
-        List<Alternative> ways = Alternative.of(stock, Shortlist.of(stock), WaterFit.NONE);
+        List<Alternative> ways = Alternative.of(stock, Shortlist.of(stock), WaterReserve.of(stock, WaterFit.NONE));
         Alternative out = way(ways, "bully-out");
         assertThat(out.outMeanwhile(stock)).map(Fish::id).contains(new FishId("gale"));
         assertThat(out.coming())
@@ -86,7 +87,10 @@ class AlternativeTest {
                 .hasSize(6)
                 .filteredOn(fish -> fish.id().equals(chromis.id().fish()))
                 .hasSize(5);
-        for (Alternative way : Alternative.of(assessment.stock(), Shortlist.of(assessment.stock()), WaterFit.NONE)) {
+        for (Alternative way : Alternative.of(
+                assessment.stock(),
+                Shortlist.of(assessment.stock()),
+                WaterReserve.of(assessment.stock(), WaterFit.NONE))) {
             boolean fewer = way.key().equals(Alternative.FEWER);
             assertThat(way.leftOut(assessment.stock(), assessment.order()).isPresent())
                     .isEqualTo(fewer);

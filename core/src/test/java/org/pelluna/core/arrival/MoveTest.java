@@ -6,6 +6,7 @@ import static org.pelluna.core.Fixtures.TODAY;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -34,7 +35,14 @@ class MoveTest {
     }
 
     private static ArrivalPlan plan(OrderCost cost, Arrival... arrivals) {
-        return new ArrivalPlan(List.of(arrivals), cost, true, Optional.empty(), List.of(), Optional.empty(), List.of());
+        return new ArrivalPlan(
+                List.of(arrivals),
+                cost,
+                OptionalDouble.of(0),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                List.of());
     }
 
     private static final ArrivalPlan BEFORE = plan(

@@ -10,6 +10,7 @@ import static org.pelluna.core.Fixtures.wish;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -72,7 +73,13 @@ class RunSheetTest {
                 new Pressure(GALE_ID, wish.id().fish(), perHour, Likeness.Kin.OTHER, List.of()),
                 new Pressure(LION_ID, GALE_ID, 99, Likeness.Kin.OTHER, List.of()));
         ArrivalPlan order = new ArrivalPlan(
-                List.of(arrival), OrderCost.NONE, true, Optional.empty(), List.of(), Optional.empty(), List.of());
+                List.of(arrival),
+                OrderCost.NONE,
+                OptionalDouble.of(0),
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                List.of());
         ArrivalCalendar.Lane lane = ArrivalCalendar.of(stock, order, planned).get(0);
         return RunSheet.of(stock, lane, wish.id(), planned);
     }

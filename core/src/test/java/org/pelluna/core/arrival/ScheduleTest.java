@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
@@ -309,7 +310,10 @@ class ScheduleTest {
                         wish("pterapogon-kauderni", 1),
                         wish("nemateleotris-magnifica", 1)),
                 CATALOGUE);
-        List<Alternative> ways = Alternative.of(assessment.stock(), Shortlist.of(assessment.stock()), WaterFit.NONE);
+        List<Alternative> ways = Alternative.of(
+                assessment.stock(),
+                Shortlist.of(assessment.stock()),
+                WaterReserve.of(assessment.stock(), WaterFit.NONE));
         Alternative best = ways.get(0);
         assertThat(best.cost()).isEqualTo(assessment.order().cost());
         Alternative boxed = way(ways, "box");

@@ -18,7 +18,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.forecast.FishWaste;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
@@ -42,15 +45,22 @@ class StepCostTest {
             .filter(one -> Set.of("Pomacentridae", "Acanthuridae", "Labridae").contains(one.family()))
             .toList();
 
-    private static final WaterLimit WATER =
-            FishWaste.limit(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of()));
+    /** One water for all, whose limits are worked out once. */
+    private static final WaterLimit LIMIT = WaterLimit.in(
+            FishWaste.water(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of()), WaterFit.NONE));
 
     private final Random random = new Random();
     private ResolvedPlan stock;
     private List<OrderItem> units;
     private OrderProblem problem;
+    private WaterReserve water;
     private boolean everyoneBoxed;
     private HouseRules rules;
+
+    /** The day of the step, and of those that came before it. */
+    private int day;
+
+    private int[] came = {};
 
     static IntStream seeds() {
         return IntStream.range(0, 40);
@@ -89,7 +99,8 @@ class StepCostTest {
                 .map(one -> new OrderItem(one.fish(), one.count(), random.nextInt(60), "gate", random.nextInt(4) == 0))
                 .toList();
         everyoneBoxed = random.nextBoolean();
-        problem = new OrderProblem(stock, units, new OrderProblem.Options(true, everyoneBoxed, 0), WATER);
+        water = WaterReserve.of(stock, WaterFit.NONE, in -> LIMIT);
+        problem = new OrderProblem(stock, units, new OrderProblem.Options(true, everyoneBoxed, 0), water);
     }
 
     private Species any() {
@@ -119,8 +130,20 @@ class StepCostTest {
 
     private double meeting(Fish one, Fish other, int ahead, int newcomers, int rivals, Set<ArrivalAid> aids) {
         return new PressureModel(Habitat.of(stock.plan().tank(), TODAY))
-                .of(one, other, Meetings.firstWeek(one, other, ahead, newcomers, rivals, ofKind(one), aids), TODAY)
+                .of(
+                        one,
+                        other,
+                        Meetings.firstWeek(one, other, ahead, newcomers, rivals, ofKind(one), aids),
+                        TODAY.plusDays(day))
                 .perHour();
+    }
+
+    private Fish settled(int unit) {
+        return units.get(unit).fish().on(TODAY.plusDays(came[unit]));
+    }
+
+    private int ahead(Fish resident) {
+        return Math.max(1, day + (int) ChronoUnit.DAYS.between(resident.arrivesOn(), TODAY));
     }
 
     /** The rivals of a fish that are here: residents, and the fish of settled units. */
@@ -138,10 +161,9 @@ class StepCostTest {
 
     /** A week in the box from the pressure that asks for care, two days from half of it; where everyone is boxed, a week. */
     private int boxDays(int settled, int group, Fish newcomer) {
-        int pause = rules.pauses().afterOneDays();
         double hardest = 0;
         for (Fish resident : stock.residents()) {
-            int ahead = Math.max(pause, (int) ChronoUnit.DAYS.between(resident.arrivesOn(), TODAY));
+            int ahead = ahead(resident);
             hardest = Math.max(
                     hardest,
                     meeting(
@@ -154,13 +176,13 @@ class StepCostTest {
         }
         for (int a = 0; a < units.size(); a++) {
             if (in(settled, a)) {
-                Fish other = units.get(a).fish();
+                Fish other = settled(a);
                 hardest = Math.max(
                         hardest,
                         meeting(
                                 other,
                                 newcomer,
-                                pause,
+                                day - came[a],
                                 count(group),
                                 rivalsHere(other, settled),
                                 Set.of(ArrivalAid.LIGHTS_OUT)));
@@ -170,28 +192,28 @@ class StepCostTest {
     }
 
     private double pressure(int settled, int group) {
-        int pause = rules.pauses().afterOneDays();
         double sum = 0;
         for (int b = 0; b < units.size(); b++) {
             if (!in(group, b)) {
                 continue;
             }
-            Fish newcomer = units.get(b).fish();
+            Fish newcomer = units.get(b).fish().on(TODAY.plusDays(day));
             int each = units.get(b).count();
             Set<ArrivalAid> welcome = boxDays(settled, group, newcomer) > 0
                     ? Set.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT)
                     : Set.of(ArrivalAid.LIGHTS_OUT);
             for (Fish resident : stock.residents()) {
-                int ahead = Math.max(pause, (int) ChronoUnit.DAYS.between(resident.arrivesOn(), TODAY));
+                int ahead = ahead(resident);
                 sum += each * meeting(resident, newcomer, ahead, count(group), rivalsHere(resident, settled), welcome);
                 sum += each * meeting(newcomer, resident, -ahead, 1, 0, Set.of());
             }
             for (int a = 0; a < units.size(); a++) {
-                Fish other = units.get(a).fish();
+                Fish other = in(settled, a) ? settled(a) : units.get(a).fish().on(TODAY.plusDays(day));
                 int pairs = each * units.get(a).count();
                 if (in(settled, a)) {
-                    sum += pairs * meeting(other, newcomer, pause, count(group), rivalsHere(other, settled), welcome);
-                    sum += pairs * meeting(newcomer, other, -pause, 1, 0, Set.of());
+                    int ahead = day - came[a];
+                    sum += pairs * meeting(other, newcomer, ahead, count(group), rivalsHere(other, settled), welcome);
+                    sum += pairs * meeting(newcomer, other, -ahead, 1, 0, Set.of());
                 } else if (a == b) {
                     sum += each * (each - 1) * meeting(newcomer, newcomer, 0, 1, 0, Set.of());
                 } else if (in(group, a)) {
@@ -242,16 +264,24 @@ class StepCostTest {
         for (int trial = 0; trial < 12; trial++) {
             int group = 1 + random.nextInt(problem.all());
             int settled = random.nextInt(problem.all() + 1) & ~group;
-            int day = random.nextInt(200);
-            OrderCost step = problem.step(settled, group, day);
+            int longest = rules.pauses().afterMoreDays();
+            day = Math.max(longest, problem.gate(settled, group)) + random.nextInt(10);
+            came = IntStream.range(0, units.size())
+                    .map(i -> random.nextInt(day - longest + 1))
+                    .toArray();
+            OrderCost step = problem.cost(settled, group, day, came);
             assertThat(step.pressure()).isCloseTo(pressure(settled, group), within(1e-9));
+            assertThat(problem.least().of(settled, group))
+                    .as("the least that any dates can bring")
+                    .isLessThanOrEqualTo(step.pressure() + 1e-9);
             assertThat(step.shyness()).isCloseTo(shyness(settled, group), within(1e-9));
             assertThat(step.lateness()).isCloseTo(lateness(group, day), within(1e-9));
             assertThat(problem.fish(group)).isEqualTo(count(group));
-            assertThat(problem.boxDays(settled, group))
+            assertThat(problem.boxDays(settled, group, day, came))
                     .isEqualTo(IntStream.range(0, units.size())
                             .filter(i -> in(group, i))
-                            .map(i -> boxDays(settled, group, units.get(i).fish()))
+                            .map(i ->
+                                    boxDays(settled, group, units.get(i).fish().on(TODAY.plusDays(day))))
                             .max()
                             .orElse(0));
         }
@@ -262,11 +292,13 @@ class StepCostTest {
     void betweenTwoAloneNobodyElseCounts(int seed) {
         pose(seed);
         int pause = rules.pauses().afterOneDays();
+        day = pause;
+        came = new int[units.size()];
         for (int a = 0; a < units.size(); a++) {
             for (int b = 0; b < units.size(); b++) {
                 if (a != b) {
                     Fish here = units.get(a).fish();
-                    Fish comes = units.get(b).fish();
+                    Fish comes = units.get(b).fish().on(TODAY.plusDays(pause));
                     double both = meeting(here, comes, pause, 1, 0, Set.of(ArrivalAid.LIGHTS_OUT))
                             + meeting(comes, here, -pause, 1, 0, Set.of());
                     assertThat(problem.between(1 << a, 1 << b))
@@ -281,16 +313,21 @@ class StepCostTest {
     void whoMayComeNextIsWhomTheWaterBearsAndWhoseTurnItIs(int seed) {
         pose(seed);
         FishWaste waste = new FishWaste(stock.plan().tank(), rules.husbandry());
-        double here = stock.residents().isEmpty()
-                ? WATER.settledBy(rules.husbandry().clearsMgPerLitreDay())
-                : stock.residents().stream()
-                        .mapToDouble(fish -> waste.nitrogen(fish, TODAY))
-                        .sum();
+        double here = stock.residents().stream()
+                .mapToDouble(fish -> waste.nitrogen(fish, TODAY))
+                .sum();
+        double today = new WaterForecast(stock, WaterFit.NONE).colony();
         for (int trial = 0; trial < 12; trial++) {
             int group = 1 + random.nextInt(problem.all());
             int settled = random.nextInt(problem.all() + 1) & ~group;
             double adds = nitrogen(group, waste);
-            double most = WATER.mostExtra(here + nitrogen(settled, waste));
+            double before = here + nitrogen(settled, waste);
+            double colony = settled == 0
+                    ? today * water.forecast().leftAfter(problem.firstDay())
+                    : Math.max(
+                            before,
+                            today * water.forecast().leftAfter(rules.pauses().afterOneDays()));
+            double most = Math.max(0, colony + LIMIT.mostExtra(colony) - before);
             assertThat(problem.nitrogen(group)).isCloseTo(adds, within(1e-9));
             assertThat(problem.bears(settled, group)).isEqualTo(adds <= most);
             boolean waiting =

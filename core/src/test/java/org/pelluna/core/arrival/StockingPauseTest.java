@@ -7,7 +7,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.finding.Finding;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -87,6 +90,29 @@ class StockingPauseTest {
         assertThat(card.laterFrom()).contains(pause.ready());
         ArrivalPlan order = ArrivalOrder.of(stock, Shortlist.of(stock));
         assertThat(order.arrivals().get(0).date()).isEqualTo(pause.ready());
+    }
+
+    /** Today only the days counted: a keeper who goes by days was sent shopping with ammonia on the kit. */
+    @ParameterizedTest
+    @EnumSource(Approaches.Pause.class)
+    void whatTheKitShowsStopsEveryApproachUntilATestIsClean(Approaches.Pause approach) {
+        ResolvedPlan shown = stock(approach, wren(300), test(WaterTest.Kind.AMMONIA, 12, 0.3));
+        assertThat(StockingPause.of(shown).ready()).isEqualTo(TODAY.plusDays(1));
+        assertThat(StockingPause.of(shown).finding().orElseThrow().sentence())
+                .contains("0.3 mg/L of ammonia", "test again");
+        assertThat(ArrivalOrder.of(shown, Shortlist.of(shown)).findings())
+                .extracting(Finding::sentence)
+                .anyMatch(words -> words.contains("0.3 mg/L of ammonia"));
+        ResolvedPlan clean = stock(
+                approach,
+                wren(300),
+                test(WaterTest.Kind.AMMONIA, 12, 0.3),
+                test(WaterTest.Kind.AMMONIA, 1, 0),
+                test(WaterTest.Kind.NITRITE, 1, 0));
+        assertThat(StockingPause.of(clean).finding()).isEmpty();
+        ResolvedPlan late = stock(approach, wren(1), test(WaterTest.Kind.NITRITE, 0, 0.5));
+        assertThat(StockingPause.of(late).ready()).as("the later of the two").isEqualTo(TODAY.plusDays(13));
+        assertThat(StockingPause.of(late).finding().orElseThrow().sentence()).contains("0.5 mg/L of nitrite");
     }
 
     @Test

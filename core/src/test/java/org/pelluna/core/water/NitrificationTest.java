@@ -22,8 +22,8 @@ class NitrificationTest {
                 random.nextDouble() * 3,
                 random.nextDouble() * 2,
                 random.nextDouble() * 10,
-                random.nextDouble(),
-                random.nextDouble() * 0.3,
+                new WaterState.Colony(random.nextDouble(), 0.1 + 0.9 * random.nextDouble()),
+                new WaterState.Colony(random.nextDouble() * 0.3, 0.1 + 0.9 * random.nextDouble()),
                 0,
                 0);
         Waste waste = new Waste(random.nextDouble(), 0, random.nextDouble() * 0.9);
@@ -42,8 +42,8 @@ class NitrificationTest {
         assertThat(after.ammonia()).isCloseTo(bacteria.steadyAmmonia(), within(1e-4));
         assertThat(after.nitrite()).isCloseTo(bacteria.steadyNitrite(), within(1e-4));
         WaterState settled = bacteria.settled(Waste.ofNitrogen(load));
-        assertThat(after.ammoniaOxidisers()).isCloseTo(settled.ammoniaOxidisers(), within(1e-3));
-        assertThat(after.nitriteOxidisers()).isCloseTo(settled.nitriteOxidisers(), within(1e-3));
+        assertThat(after.ofAmmonia().mass()).isCloseTo(settled.ofAmmonia().mass(), within(1e-3));
+        assertThat(after.ofNitrite().mass()).isCloseTo(settled.ofNitrite().mass(), within(1e-3));
     }
 
     /** Common practice: a marine tank with few bacteria and 2 mg/L of ammonia is through in three to six weeks. */
@@ -81,7 +81,7 @@ class NitrificationTest {
 
     @Test
     void coolerOrMoreAcidWaterWorksMoreSlowly() {
-        WaterState tested = new WaterState(1, 0, 0, 0.5, 0.2, 0, 0);
+        WaterState tested = new WaterState(1, 0, 0, new WaterState.Colony(0.5, 1), new WaterState.Colony(0.2, 1), 0, 0);
         double usual = bacteria.capacity(tested);
         assertThat(new Nitrification(new Conditions(20, 8.2, 35)).capacity(tested))
                 .isLessThan(usual);
@@ -91,10 +91,11 @@ class NitrificationTest {
 
     @Test
     void aWaterChangeTakesWhatIsDissolvedAndLeavesTheBacteria() {
-        WaterState before = new WaterState(1, 0.5, 10, 0.4, 0.2, 0.1, 0);
+        WaterState before =
+                new WaterState(1, 0.5, 10, new WaterState.Colony(0.4, 1), new WaterState.Colony(0.2, 1), 0.1, 0);
         WaterState after = before.changed(0.25, 0, 0);
         assertThat(after.nitrate()).isEqualTo(7.5);
-        assertThat(after.ammoniaOxidisers()).isEqualTo(0.4);
+        assertThat(after.ofAmmonia().mass()).isEqualTo(0.4);
         assertThat(before.nitrateIon()).isCloseTo(44.27, within(0.01));
     }
 }

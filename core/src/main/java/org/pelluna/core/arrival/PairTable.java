@@ -1,0 +1,159 @@
+package org.pelluna.core.arrival;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.ArrivalAid;
+import org.pelluna.core.pressure.Habitat;
+import org.pelluna.core.pressure.Meeting;
+import org.pelluna.core.pressure.Meetings;
+import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.Rivalry;
+
+/**
+ * The fish of an order, each with each: what one presses the other in the first week of the later, on whatever days they come. Residents are counted first, then
+ * units; days are counted from the day of the plan. Pressures are those of one fish on one, released at lights-out, at one newcomer and no rivals settled.
+ */
+final class PairTable {
+    private final ResolvedPlan stock;
+    private final List<OrderItem> units;
+    private final LocalDate today;
+    private final int residents;
+    private final PressureModel model;
+    private final List<Fish> everyone = new ArrayList<>();
+    private final PressureModel.Pair[][] on;
+    private final PressureModel.Pair[][] by;
+    private final double[][] sameDay;
+    private final boolean[][] rival;
+    private final int[] rivalMask;
+    private final int[] rivalResidents;
+    private final double[][] lengths;
+
+    PairTable(ResolvedPlan stock, List<OrderItem> units) {
+        this.stock = stock;
+        this.units = units;
+        this.today = stock.plan().asOf();
+        this.residents = stock.residents().size();
+        this.model = new PressureModel(Habitat.of(stock.plan().tank(), today));
+        int n = units.size();
+        int all = residents + n;
+        everyone.addAll(stock.residents());
+        units.forEach(unit -> everyone.add(on(unit.fish(), today, today)));
+        this.on = new PressureModel.Pair[all][n];
+        this.by = new PressureModel.Pair[n][all];
+        this.sameDay = new double[n][n];
+        this.rival = new boolean[all][n];
+        this.rivalMask = new int[all];
+        this.rivalResidents = new int[all];
+        this.lengths = new double[all][0];
+        for (int a = 0; a < all; a++) {
+            fill(a);
+        }
+    }
+
+    private void fill(int a) {
+        Fish settled = everyone.get(a);
+        for (int other = 0; other < residents; other++) {
+            if (other != a && Meetings.crowds(settled, everyone.get(other))) {
+                rivalResidents[a]++;
+            }
+        }
+        for (int b = 0; b < units.size(); b++) {
+            Fish newcomer = everyone.get(residents + b);
+            if (a >= residents) {
+                sameDay[a - residents][b] = pair(settled, newcomer, 0, Set.of())
+                        .perHour(newcomer.lengthCmOn(today) / settled.lengthCmOn(today), 0);
+            }
+            if (a != residents + b) {
+                on[a][b] = pair(settled, newcomer, 1, Set.of(ArrivalAid.LIGHTS_OUT));
+                by[b][a] = pair(newcomer, settled, -1, Set.of());
+                rival[a][b] =
+                        Rivalry.between(settled.species(), newcomer.species()).isPresent();
+                rivalMask[a] |= Meetings.crowds(settled, newcomer) ? 1 << b : 0;
+            }
+        }
+    }
+
+    /** Whether two fish of a kind suit each other is asked of the finished plan: residents and every unit. */
+    private PressureModel.Pair pair(Fish one, Fish other, int ahead, Set<ArrivalAid> help) {
+        int planned = units.stream()
+                .filter(unit -> unit.fish().species().id().equals(one.species().id()))
+                .mapToInt(OrderItem::count)
+                .sum();
+        Meeting meeting = Meetings.firstWeek(one, other, ahead, 1, 0, stock.residentsOf(one.species()) + planned, help);
+        return model.pair(one, other, meeting);
+    }
+
+    /** A fish as it comes on a day: a resident that is out meanwhile grows on, one from the shop is as long on its day as it is wished for. */
+    static Fish on(Fish fish, LocalDate day, LocalDate today) {
+        return fish.arrivesOn().isBefore(today) ? fish : fish.on(day);
+    }
+
+    int residents() {
+        return residents;
+    }
+
+    int all() {
+        return everyone.size();
+    }
+
+    /** How many fish one of all stands for. */
+    int count(int a) {
+        return a < residents ? 1 : units.get(a - residents).count();
+    }
+
+    /** Whether one of all sees a rival in unit b, or the other way round. */
+    boolean isRival(int a, int b) {
+        return rival[a][b];
+    }
+
+    /** The units in which one of all sees rivals. */
+    int rivals(int a) {
+        return rivalMask[a];
+    }
+
+    /** What so many settled rivals among the units leave of what one of all presses a newcomer. */
+    double crowding(int a, int settledRivals) {
+        return model.crowding(rivalResidents[a] + settledRivals);
+    }
+
+    /** The pressure of one that came on a day on unit b that comes on a later one; of a resident the first day counts nothing. */
+    double on(int a, int b, int came, int day) {
+        return on[a][b].perHour(length(residents + b, day, day) / length(a, came, day), ahead(a, came, day));
+    }
+
+    /** The pressure of unit b that comes on a day on one that came before. */
+    double by(int b, int a, int came, int day) {
+        return by[b][a].perHour(length(a, came, day) / length(residents + b, day, day), -ahead(a, came, day));
+    }
+
+    /** The pressure of unit i on unit j, or on another of its own, when they come on one day. */
+    double sameDay(int i, int j) {
+        return sameDay[i][j];
+    }
+
+    private int ahead(int a, int came, int day) {
+        return a < residents
+                ? Math.max(
+                        1, day + (int) ChronoUnit.DAYS.between(everyone.get(a).arrivesOn(), today))
+                : day - came;
+    }
+
+    /** Length in cm on a day of one that came on a day. */
+    private double length(int a, int came, int day) {
+        boolean grows = a < residents || everyone.get(a).arrivesOn().isBefore(today);
+        int days = grows ? day : day - came;
+        if (lengths[a].length <= days) {
+            lengths[a] = Arrays.copyOf(lengths[a], Math.max(64, 2 * days));
+        }
+        if (lengths[a][days] == 0) {
+            lengths[a][days] = everyone.get(a).lengthCmOn(today.plusDays(days));
+        }
+        return lengths[a][days];
+    }
+}
