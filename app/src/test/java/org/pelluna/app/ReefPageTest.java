@@ -201,7 +201,7 @@ class ReefPageTest extends PageTest {
                 .contains("2027-06-01")
                 .contains("plate-legend");
         assertThat(page("/reef/compare?left=2026-11-24&right=2028-11-24&rightWay=box"))
-                .contains("One by one, boxed")
+                .contains("Everyone boxed")
                 .contains("All their lengths together");
         pages.perform(get(keeper, "/tanks/" + tank + "/reef/compare?leftWay=none"))
                 .andExpect(status().isOk())

@@ -286,7 +286,7 @@ class SchedulePageTest extends PageTest {
     @Test
     void alternativesAndMoneyAreShown() throws Exception {
         pages.perform(get(keeper, arrivals + "/alternatives"))
-                .andExpect(content().string(containsString("One by one, boxed")))
+                .andExpect(content().string(containsString("Everyone boxed")))
                 .andExpect(content().string(containsString("back last")));
         pages.perform(get(keeper, arrivals + "/money")).andExpect(content().string(containsString("at risk")));
     }

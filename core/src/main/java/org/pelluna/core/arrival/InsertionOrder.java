@@ -2,6 +2,7 @@ package org.pelluna.core.arrival;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SplittableRandom;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -10,6 +11,8 @@ import java.util.function.ToDoubleFunction;
  */
 final class InsertionOrder {
     private static final double GAIN = 1e-9;
+    private static final int SHAKES = 24;
+    private static final int LONGEST_PIECE = 6;
 
     private InsertionOrder() {}
 
@@ -19,7 +22,31 @@ final class InsertionOrder {
      */
     static List<Integer> solve(OrderProblem problem) {
         List<Integer> order = gentlestFirst(problem);
-        return problem.allows(order) ? improve(problem, order, problem::leastCost) : List.of();
+        if (!problem.allows(order)) {
+            return List.of();
+        }
+        List<Integer> best = improve(problem, order, problem::leastCost);
+        // Seeded, so that the same plan has the same order.
+        SplittableRandom random = new SplittableRandom(problem.size());
+        for (int i = 0; i < SHAKES && best.size() > 2; i++) {
+            List<Integer> shaken = shaken(best, random);
+            if (problem.allows(shaken)) {
+                List<Integer> other = improve(problem, shaken, problem::leastCost);
+                best = problem.leastCost(other) < problem.leastCost(best) - GAIN ? other : best;
+            }
+        }
+        return best;
+    }
+
+    /** Some arrivals that stand together moved to another place: iterated local search (Lourenço, Martin and Stützle 2003). */
+    private static List<Integer> shaken(List<Integer> order, SplittableRandom random) {
+        int from = random.nextInt(order.size() - 1);
+        int many = 1 + random.nextInt(Math.min(LONGEST_PIECE, order.size() - from - 1));
+        List<Integer> piece = order.subList(from, from + many);
+        List<Integer> others = new ArrayList<>(order.subList(0, from));
+        others.addAll(order.subList(from + many, order.size()));
+        others.addAll(random.nextInt(others.size() + 1), piece);
+        return others;
     }
 
     /** An order as described, by some cost, from a given allowed one. */

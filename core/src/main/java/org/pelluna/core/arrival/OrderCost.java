@@ -4,7 +4,7 @@ package org.pelluna.core.arrival;
  * What an order costs; smaller is better. All three parts are in encounters per hour, so that they can be added.
  *
  * @param pressure pressures in the first week of every arrival, summed
- * @param lateness weeks of waiting, weighed by the house rules
+ * @param lateness weeks of waiting, weighed by the house rules, and the price of boxes
  * @param shyness shy or delicate fish behind bold ones, weighed by the house rules
  */
 public record OrderCost(double pressure, double lateness, double shyness) {

@@ -37,7 +37,6 @@ final class OrderProblem {
     private final Options options;
     private final int firstDay;
     private final HeadroomCheck room;
-    private final SetSum fish;
     private final PairTable pairs;
     private final PairPressures least;
     private final DatedPressures dated;
@@ -94,7 +93,6 @@ final class OrderProblem {
         this.firstDay =
                 (int) ChronoUnit.DAYS.between(today, StockingPause.of(stock).ready());
         this.room = new HeadroomCheck(stock, this.units);
-        this.fish = new SetSum(units.stream().mapToDouble(OrderItem::count).toArray());
         this.water = water;
         this.gate = new WaterGate(water, today);
         this.nitrogen = new SetSum(units.stream()
@@ -113,9 +111,9 @@ final class OrderProblem {
         }
         this.inside = in;
         this.pairs = new PairTable(stock, this.units);
-        double careful = rules.weights().carefulPerHour();
-        this.least = new PairPressures(pairs, this.units, span(), options.everyoneBoxed(), careful);
-        this.dated = new DatedPressures(pairs, least, units.size(), options.everyoneBoxed(), careful);
+        AcclimationBox box = new AcclimationBox(rules.weights().carefulPerHour(), options.everyoneBoxed());
+        this.least = new PairPressures(pairs, size(), span(), box);
+        this.dated = new DatedPressures(pairs, box);
         this.onlyTogether = rules.schools().kin() == Approaches.Kin.SAME_DAY;
     }
 
@@ -129,10 +127,19 @@ final class OrderProblem {
             gap.add(pauseAfter(1 << i));
             last = Math.max(last, release[i]);
         }
-        for (int i = 0; i < size(); i++) {
-            last = from(1 << i, last) + Math.max(rules.pauses().afterMoreDays(), quarantineDays);
+        // Nobody waits longer than for the last gate, and then for the pauses after all others; two that share a day
+        // have one pause, of the longer kind.
+        boolean sharing = rules.pauses().afterMoreDays() > 2 * rules.pauses().afterOneDays();
+        for (int i = 1; i < size(); i++) {
+            int pause = sharing ? rules.pauses().afterMoreDays() : longest(gap, i);
+            last = from(all(), last) + Math.max(pause, quarantineDays);
         }
         return new PairPressures.Span(earliest, gap, last);
+    }
+
+    /** The pause that is longest but for some longer ones. */
+    private static int longest(List<Integer> pauses, int place) {
+        return pauses.stream().sorted().skip(pauses.size() - place).findFirst().orElseThrow();
     }
 
     /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */
@@ -192,7 +199,7 @@ final class OrderProblem {
 
     /** Fish in a set of units. */
     int fish(int set) {
-        return (int) fish.of(set);
+        return pairs.fish(set);
     }
 
     /** The tightest load once a set has joined the residents, on a day. */
@@ -434,18 +441,13 @@ final class OrderProblem {
         int ready = firstDay;
         for (int group : order) {
             int day = day(settled, group, ready);
-            steps.add(new Step(
-                    group, settled, ready, day, cost(settled, group, day, came), boxDays(settled, group, day, came)));
+            DatedPressures.Week week = dated.of(settled, group, day, came);
+            steps.add(new Step(group, settled, ready, day, cost(week, settled, group, day), week.boxDays()));
             ready = readyAfter(settled, group, day);
             arrive(group, day, came);
             settled |= group;
         }
         return steps;
-    }
-
-    /** Days in the box of a group that arrives on a day, after others on theirs. */
-    int boxDays(int settled, int group, int day, int[] came) {
-        return dated.boxDays(settled, group, day, came);
     }
 
     /** Notes the day of each of a group. */
@@ -457,7 +459,16 @@ final class OrderProblem {
 
     /** What the arrival of a group costs on a day, after others on theirs. */
     OrderCost cost(int settled, int group, int day, int[] came) {
-        return new OrderCost(dated.of(settled, group, day, came), lateness(group, day), shyness(settled, group));
+        return cost(dated.of(settled, group, day, came), settled, group, day);
+    }
+
+    private OrderCost cost(DatedPressures.Week week, int settled, int group, int day) {
+        return new OrderCost(week.pressure(), lateness(group, day) + week.boxes(), shyness(settled, group));
+    }
+
+    /** The first week of a group that arrives on a day, after others on theirs. */
+    DatedPressures.Week week(int settled, int group, int day, int[] came) {
+        return dated.of(settled, group, day, came);
     }
 
     /** The cost of a whole order of groups, on its own days. */

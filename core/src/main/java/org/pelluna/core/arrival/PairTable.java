@@ -33,6 +33,7 @@ final class PairTable {
     private final int[] rivalMask;
     private final int[] rivalResidents;
     private final double[][] lengths;
+    private final SetSum fish;
 
     PairTable(ResolvedPlan stock, List<OrderItem> units) {
         this.stock = stock;
@@ -51,6 +52,7 @@ final class PairTable {
         this.rivalMask = new int[all];
         this.rivalResidents = new int[all];
         this.lengths = new double[all][0];
+        this.fish = new SetSum(units.stream().mapToDouble(OrderItem::count).toArray());
         for (int a = 0; a < all; a++) {
             fill(a);
         }
@@ -107,6 +109,27 @@ final class PairTable {
         return a < residents ? 1 : units.get(a - residents).count();
     }
 
+    /** Fish in a set of units. */
+    int fish(int set) {
+        return (int) fish.of(set);
+    }
+
+    /** Whether one of all lives here once a set has settled. */
+    boolean isHere(int a, int settled) {
+        return a < residents || (settled & 1 << (a - residents)) != 0;
+    }
+
+    /** What unit b presses those that come with it, its own among them. */
+    double together(int b, int group) {
+        int each = count(residents + b);
+        double sum = each * (each - 1) * sameDay[b][b];
+        for (int others = group & ~(1 << b); others != 0; others &= others - 1) {
+            int other = Integer.numberOfTrailingZeros(others);
+            sum += each * count(residents + other) * sameDay[b][other];
+        }
+        return sum;
+    }
+
     /** Whether one of all sees a rival in unit b, or the other way round. */
     boolean isRival(int a, int b) {
         return rival[a][b];
@@ -130,11 +153,6 @@ final class PairTable {
     /** The pressure of unit b that comes on a day on one that came before. */
     double by(int b, int a, int came, int day) {
         return by[b][a].perHour(length(a, came, day) / length(residents + b, day, day), -ahead(a, came, day));
-    }
-
-    /** The pressure of unit i on unit j, or on another of its own, when they come on one day. */
-    double sameDay(int i, int j) {
-        return sameDay[i][j];
     }
 
     private int ahead(int a, int came, int day) {

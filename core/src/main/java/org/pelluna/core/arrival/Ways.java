@@ -81,13 +81,16 @@ final class Ways {
 
     private Alternative boxed() {
         return best(
-                problem(units, new OrderProblem.Options(false, true, 0)),
+                problem(
+                        units,
+                        new OrderProblem.Options(
+                                OrderProblem.Options.of(stock.plan().houseRules())
+                                        .together(),
+                                true,
+                                0)),
                 Alternative.BOX,
-                "One by one, boxed",
-                "Each alone, and each a week in the box, pressed hard or not."
-                        + (together && kin() == Approaches.Kin.SAME_DAY
-                                ? " By your house rules rivals come only on one day: this way goes against them."
-                                : ""));
+                "Everyone boxed",
+                "By your house rules, and each a week in the box, pressed hard or not.");
     }
 
     private Optional<Alternative> rivals() {

@@ -10,6 +10,7 @@ import static org.pelluna.core.Fixtures.wish;
 
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -32,6 +33,7 @@ import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.PressureModel;
+import org.pelluna.core.pressure.PressureStrengths;
 import org.pelluna.core.species.Species;
 
 /**
@@ -159,36 +161,38 @@ class StepCostTest {
                         .sum();
     }
 
-    /** A week in the box from the pressure that asks for care, two days from half of it; where everyone is boxed, a week. */
-    private int boxDays(int settled, int group, Fish newcomer) {
-        double hardest = 0;
+    /** What all who live here press one newcomer together without a box. */
+    private double pressed(int settled, int group, Fish newcomer) {
+        double sum = 0;
         for (Fish resident : stock.residents()) {
-            int ahead = ahead(resident);
-            hardest = Math.max(
-                    hardest,
-                    meeting(
-                            resident,
-                            newcomer,
-                            ahead,
-                            count(group),
-                            rivalsHere(resident, settled),
-                            Set.of(ArrivalAid.LIGHTS_OUT)));
+            sum += meeting(
+                    resident,
+                    newcomer,
+                    ahead(resident),
+                    count(group),
+                    rivalsHere(resident, settled),
+                    Set.of(ArrivalAid.LIGHTS_OUT));
         }
         for (int a = 0; a < units.size(); a++) {
             if (in(settled, a)) {
                 Fish other = settled(a);
-                hardest = Math.max(
-                        hardest,
-                        meeting(
+                sum += units.get(a).count()
+                        * meeting(
                                 other,
                                 newcomer,
                                 day - came[a],
                                 count(group),
                                 rivalsHere(other, settled),
-                                Set.of(ArrivalAid.LIGHTS_OUT)));
+                                Set.of(ArrivalAid.LIGHTS_OUT));
             }
         }
-        return everyoneBoxed || hardest >= 4 ? 7 : hardest >= 2 ? 2 : 0;
+        return sum;
+    }
+
+    /** A week in the box from the pressure that asks for care, two days from half of it; where everyone is boxed, a week. */
+    private int boxDays(int settled, int group, Fish newcomer) {
+        double pressed = pressed(settled, group, newcomer);
+        return everyoneBoxed || pressed >= 4 ? 7 : pressed >= 2 ? 2 : 0;
     }
 
     private double pressure(int settled, int group) {
@@ -222,6 +226,18 @@ class StepCostTest {
             }
         }
         return sum;
+    }
+
+    /** A box costs what it saves a fish that is pressed half as hard as asks for care. */
+    private double boxes(int settled, int group) {
+        double left = PressureStrengths.USUAL.of(PressureStrengths.Kind.BOX);
+        return IntStream.range(0, units.size())
+                        .filter(i -> in(group, i)
+                                && boxDays(settled, group, units.get(i).fish().on(TODAY.plusDays(day))) > 0)
+                        .map(i -> units.get(i).count())
+                        .sum()
+                * (1 - left)
+                * 2;
     }
 
     private double shyness(int settled, int group) {
@@ -264,20 +280,28 @@ class StepCostTest {
         for (int trial = 0; trial < 12; trial++) {
             int group = 1 + random.nextInt(problem.all());
             int settled = random.nextInt(problem.all() + 1) & ~group;
-            int longest = rules.pauses().afterMoreDays();
-            day = Math.max(longest, problem.gate(settled, group)) + random.nextInt(10);
-            came = IntStream.range(0, units.size())
-                    .map(i -> random.nextInt(day - longest + 1))
+            int before = settled;
+            int longest = IntStream.range(0, units.size())
+                    .filter(i -> in(before, i))
+                    .map(i -> rules.pauseAfter(units.get(i).count()))
+                    .max()
+                    .orElse(0);
+            int[] first = IntStream.range(0, units.size())
+                    .map(i -> Math.max(problem.firstDay(), problem.release(1 << i)))
+                    .toArray();
+            day = Math.max(Arrays.stream(first).max().orElse(0) + longest, problem.gate(settled, group));
+            came = Arrays.stream(first)
+                    .map(from -> from + random.nextInt(day - longest - from + 1))
                     .toArray();
             OrderCost step = problem.cost(settled, group, day, came);
             assertThat(step.pressure()).isCloseTo(pressure(settled, group), within(1e-9));
             assertThat(problem.least().of(settled, group))
                     .as("the least that any dates can bring")
-                    .isLessThanOrEqualTo(step.pressure() + 1e-9);
+                    .isLessThanOrEqualTo(step.pressure() + boxes(settled, group) + 1e-9);
             assertThat(step.shyness()).isCloseTo(shyness(settled, group), within(1e-9));
-            assertThat(step.lateness()).isCloseTo(lateness(group, day), within(1e-9));
+            assertThat(step.lateness()).isCloseTo(lateness(group, day) + boxes(settled, group), within(1e-9));
             assertThat(problem.fish(group)).isEqualTo(count(group));
-            assertThat(problem.boxDays(settled, group, day, came))
+            assertThat(problem.week(settled, group, day, came).boxDays())
                     .isEqualTo(IntStream.range(0, units.size())
                             .filter(i -> in(group, i))
                             .map(i ->
