@@ -117,7 +117,7 @@ class AlternativesController {
                 one.key().equals("best") ? usual : isTaken(one, stock),
                 one.title(),
                 one.words(),
-                one.proved() ? "proved best among the orders this way allows, at the sizes of today" : "not proved",
+                one.claim(),
                 Numbers.plain(one.cost().total()),
                 List.of(
                         bar("pressure", one.cost().pressure(), dearest),

@@ -175,7 +175,8 @@ class ArrivalsView {
     private static void order(TankAnswers answers, Model model) {
         ArrivalPlan order = answers.assessment().order();
         TankPlan plan = answers.plan();
-        model.addAttribute("proved", order.proved());
+        model.addAttribute("claim", order.claim());
+        model.addAttribute("outcome", Outcome.of(order));
         model.addAttribute("own", order.best().isPresent());
         model.addAttribute(
                 "against",

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.forecast.WaterLimit;
@@ -25,7 +26,7 @@ import org.pelluna.core.shortlist.Judgement;
  * @param title what it is called
  * @param words what is done
  * @param cost what it costs
- * @param proved whether no order of its kind is cheaper
+ * @param gap by which share of its cost another of its kind could be cheaper at most; 0 if none is; empty if that is not known
  * @param order who comes when, in words
  * @param last the day of its last arrival
  * @param water the worst of the water
@@ -36,11 +37,16 @@ public record Alternative(
         String title,
         String words,
         OrderCost cost,
-        boolean proved,
+        OptionalDouble gap,
         List<String> order,
         LocalDate last,
         WaterLimit.Peak water,
         List<WaterForecast.PlannedFish> coming) {
+
+    /** What can be claimed of its order, in a sentence. */
+    public String claim() {
+        return OrderSearch.claim(gap);
+    }
 
     /** Key of the way with one wish less: it is taken by striking the wish. */
     public static final String FEWER = "fewer";

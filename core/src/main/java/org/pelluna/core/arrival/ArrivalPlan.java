@@ -33,6 +33,11 @@ public record ArrivalPlan(
         findings = List.copyOf(findings);
     }
 
+    /** What can be claimed of the order, in a sentence. */
+    public String claim() {
+        return OrderSearch.claim(gap);
+    }
+
     /** Whether no order is cheaper. */
     public boolean proved() {
         return OrderSearch.isProved(gap);

@@ -3,6 +3,7 @@ package org.pelluna.core.arrival;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.pelluna.core.units.Numbers;
 
 /**
  * The best order that can be found on the order's own dates, and by how much another could be cheaper at most.
@@ -27,6 +28,18 @@ final class OrderSearch {
         boolean proved() {
             return isProved(gap);
         }
+    }
+
+    /** What can be claimed of an order, in a sentence. */
+    static String claim(OptionalDouble gap) {
+        if (isProved(gap)) {
+            return "Proved best on its own dates, among single arrivals and up to " + OrderProblem.MOST_TOGETHER
+                    + " rivals a day.";
+        }
+        return gap.isPresent()
+                ? "The best found; no order can be better by more than "
+                        + Numbers.plain(Math.ceil(1000 * gap.getAsDouble()) / 10) + " %."
+                : "The best found; whether there is a better one is not proved.";
     }
 
     static boolean isProved(OptionalDouble gap) {

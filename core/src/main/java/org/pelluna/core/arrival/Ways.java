@@ -193,7 +193,7 @@ final class Ways {
                 title,
                 words,
                 problem.cost(order),
-                solved.proved(),
+                solved.gap(),
                 arrivals.stream()
                         .map(arrival -> arrival.date() + " " + arrival.names())
                         .toList(),

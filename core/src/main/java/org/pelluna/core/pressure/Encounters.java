@@ -52,36 +52,38 @@ public final class Encounters {
         return pressures;
     }
 
-    /** The pressure of a resident on a newcomer in its first week. */
+    /** The pressure of a resident on a newcomer in its first week; so many of its species come that day. */
     public Pressure onArrival(Fish resident, Fish newcomer, int newcomers) {
-        return onArrival(resident, newcomer, newcomers, Set.of(), daysHere(resident));
+        return firstWeek(resident, newcomer, daysHere(resident), newcomers, newcomers, Set.of());
     }
 
     /**
      * The pressure of a resident on a newcomer that is welcomed with some care.
      *
+     * @param newcomers fish that come that day, of whatever species; of its own there is but this one
      * @param ahead days the resident has been here before it
      */
     Pressure onArrival(Fish resident, Fish newcomer, int newcomers, Set<ArrivalAid> welcome, int ahead) {
-        return firstWeek(resident, newcomer, ahead, newcomers, welcome);
+        return firstWeek(resident, newcomer, ahead, newcomers, 1, welcome);
     }
 
-    /** The pressure of a newcomer on a resident in the newcomer's first week. */
+    /** The pressure of a newcomer on a resident in the newcomer's first week; so many of its species come that day. */
     public Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers) {
-        return byNewcomer(newcomer, resident, newcomers, daysHere(resident));
+        return firstWeek(newcomer, resident, -daysHere(resident), newcomers, newcomers, Set.of());
     }
 
-    /** The pressure of such a newcomer on a resident that has been here for some days before it. */
+    /** The pressure of such a newcomer on a resident that has been here for some days before it; of its own species there is but this one. */
     Pressure byNewcomer(Fish newcomer, Fish resident, int newcomers, int ahead) {
-        return firstWeek(newcomer, resident, -ahead, newcomers, Set.of());
+        return firstWeek(newcomer, resident, -ahead, newcomers, 1, Set.of());
     }
 
-    private Pressure firstWeek(Fish aggressor, Fish victim, int ahead, int newcomers, Set<ArrivalAid> welcome) {
+    private Pressure firstWeek(
+            Fish aggressor, Fish victim, int ahead, int newcomers, int ofItsSpecies, Set<ArrivalAid> welcome) {
         int rivals = (int) residents.stream()
                 .filter(other -> Meetings.crowds(aggressor, other))
                 .count();
         Meeting meeting = Meetings.firstWeek(
-                aggressor, victim, ahead, newcomers, rivals, ofItsKind(aggressor) + newcomers, welcome);
+                aggressor, victim, ahead, newcomers, rivals, ofItsKind(aggressor) + ofItsSpecies, welcome);
         return model.of(aggressor, victim, meeting, today);
     }
 
@@ -96,8 +98,32 @@ public final class Encounters {
         return model.of(
                 aggressor,
                 victim,
-                Meetings.after(aggressor, victim, ahead, together, ofItsKind(aggressor), welcome),
+                Meetings.after(
+                        aggressor,
+                        victim,
+                        ahead,
+                        together,
+                        cameWith(victim),
+                        rivalsBefore(aggressor, victim),
+                        ofItsKind(aggressor),
+                        welcome),
                 today);
+    }
+
+    private int cameWith(Fish victim) {
+        return (int) Math.max(
+                1,
+                residents.stream()
+                        .filter(fish -> fish.arrivesOn().equals(victim.arrivesOn()))
+                        .count());
+    }
+
+    private int rivalsBefore(Fish aggressor, Fish victim) {
+        return (int) residents.stream()
+                .filter(other -> other.arrivesOn().isBefore(victim.arrivesOn())
+                        && !other.id().equals(aggressor.id())
+                        && Meetings.crowds(aggressor, other))
+                .count();
     }
 
     private Pressure settled(Fish aggressor, Fish victim) {

@@ -31,14 +31,24 @@ public final class Meetings {
     }
 
     /**
-     * Two fish that have lived together for some days.
+     * Two fish that have lived together for some days. What made the first week easier goes on: else the day after it would be harder without a cause.
      *
      * @param ahead days the aggressor was here before the other; negative if after it
      * @param together days both have been here
+     * @param newcomers fish that came with the later of the two and are here still, itself included
+     * @param rivalsSettled rivals of its own sort that the aggressor had here when the other came, and has still
      */
     public static Meeting after(
-            Fish aggressor, Fish victim, int ahead, int together, int ofItsKind, Set<ArrivalAid> welcome) {
-        return ofKind(Meeting.plain(ahead).together(together).welcome(welcome), aggressor, victim, ofItsKind);
+            Fish aggressor,
+            Fish victim,
+            int ahead,
+            int together,
+            int newcomers,
+            int rivalsSettled,
+            int ofItsKind,
+            Set<ArrivalAid> welcome) {
+        return firstWeek(aggressor, victim, ahead, newcomers, rivalsSettled, ofItsKind, welcome)
+                .together(together);
     }
 
     /** Fish of one species are company for each other, or ill matched, by how many of them there are. */
