@@ -1,19 +1,24 @@
 package org.pelluna.app.watch;
 
-import java.util.Map;
+import java.util.Arrays;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.id.FishId;
+import org.pelluna.core.learn.Beliefs;
+import org.pelluna.core.learn.Harm;
 import org.pelluna.core.learn.Learning;
+import org.pelluna.core.learn.Lesson;
+import org.pelluna.core.learn.Multiple;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Grade;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -48,77 +53,75 @@ class LearnedController {
             String factor,
             String interval,
             String says,
-            boolean contradicts,
+            String harm,
+            boolean warns,
             boolean counts,
-            int low,
-            int mean,
-            int high) {}
+            Svg strip) {}
 
     @GetMapping("/learned")
     String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
-        Map<FishId, Learning.Lesson> lessons = record.answers(keeper, tankId).lessons();
+        Beliefs beliefs = record.answers(keeper, tankId).beliefs();
         model.addAttribute(
                 "lessons",
                 stock.residents().stream()
-                        .filter(fish -> lessons.containsKey(fish.id()))
-                        .map(fish -> view(fish, lessons.get(fish.id())))
+                        .flatMap(fish -> beliefs.of(fish.id()).map(one -> view(fish, one)).stream())
                         .toList());
         model.addAttribute(
                 "together",
-                lessons.values().stream()
-                        .findFirst()
-                        .map(one -> together(one, lessons))
+                beliefs.scale().map(scale -> together(beliefs, scale)).orElse(""));
+        model.addAttribute(
+                "strip",
+                beliefs.scale()
+                        .map(scale -> PosteriorStrip.of(scale, Beliefs.ANY_TANK).toString())
                         .orElse(""));
         model.addAttribute("source", Learning.SOURCE.words());
         return "watch/learned";
     }
 
     /** First what holds for the tank, as it is watched. */
-    private static String together(Learning.Lesson any, Map<FishId, Learning.Lesson> lessons) {
-        int seen = lessons.values().stream().mapToInt(Learning.Lesson::seen).sum();
-        double expected =
-                lessons.values().stream().mapToDouble(Learning.Lesson::expected).sum();
-        Interval scale = any.scale().interval(0.9);
-        return "In this tank, as you watch it, about "
-                + Numbers.plain(any.scale().middle(), 2)
-                + " times as much is seen as predicted (90 %: " + Numbers.plain(scale.low(), 2) + " to "
-                + Numbers.plain(scale.high(), 2) + "): " + Numbers.count(seen, "encounter") + " seen, "
-                + Numbers.plain(expected, 0) + " predicted. Each fish below is judged beside that.";
+    private static String together(Beliefs beliefs, Multiple scale) {
+        double expected = beliefs.lessons().values().stream()
+                .mapToDouble(Lesson::expected)
+                .sum();
+        return "In this tank, as you watch it, about " + Numbers.plain(scale.middle(), 2)
+                + " times as much is seen as predicted (" + within(scale.interval(Lesson.LEVEL)) + "): "
+                + Numbers.count(beliefs.encounters(), "encounter") + " seen in "
+                + Numbers.plain(beliefs.hours(), 1) + " hours watched, " + Numbers.plain(expected, 0)
+                + " predicted. Each fish below is judged beside that.";
     }
 
-    private static LessonView view(Fish fish, Learning.Lesson lesson) {
-        Interval interval = lesson.interval();
+    private static String within(Interval interval) {
+        return "90 %: " + Numbers.plain(interval.low(), 2) + " to " + Numbers.plain(interval.high(), 2);
+    }
+
+    private static LessonView view(Fish fish, Lesson lesson) {
         return new LessonView(
                 fish.id().key(),
                 Portraits.use(fish.species()),
                 fish.name(),
-                lesson.seen() + " seen" + (lesson.hard() > 0 ? ", hard " + Numbers.count(lesson.hard(), "time") : ""),
+                lesson.seen() + " seen",
                 Numbers.plain(lesson.expected(), 1),
                 Numbers.plain(lesson.temper().middle(), 2),
-                Numbers.plain(interval.low(), 2) + " to " + Numbers.plain(interval.high(), 2),
-                says(lesson),
-                lesson.differs() && interval.low() > 1,
+                within(lesson.interval()),
+                lesson.verdict().words(),
+                harm(lesson.harm()),
+                lesson.verdict().isWorse(),
                 lesson.counts(),
-                scaled(interval.low()),
-                scaled(lesson.temper().middle()),
-                scaled(interval.high()));
+                PosteriorStrip.of(lesson.temper(), Beliefs.ANY_FISH));
     }
 
-    private static String says(Learning.Lesson lesson) {
-        if (!lesson.differs()) {
-            return lesson.hard() > 0 && lesson.interval().high() < 1
-                    ? "attacks rarely, but hard: not taken for gentle"
-                    : "no different from its species, as far as can be told";
+    /** How hard it attacks; nothing where it was never seen to. */
+    private static String harm(Harm harm) {
+        if (harm.seen() == 0) {
+            return "";
         }
-        return lesson.interval().low() > 1
-                ? "▲ more aggressive than its species here"
-                : "gentler than its species here";
-    }
-
-    /** A multiple on a scale of doublings from an eighth to eight times, out of 300. */
-    private static int scaled(double multiple) {
-        return (int) Math.round(Math.max(6, Math.min(294, 150 + 50 * Math.log(multiple) / Math.log(2))));
+        String grades = Arrays.stream(Grade.values())
+                .filter(grade -> harm.grades().containsKey(grade))
+                .map(grade -> harm.grades().get(grade) + " " + grade.words())
+                .collect(Collectors.joining(", "));
+        return "In all: " + grades + "; harm of each × " + Numbers.plain(harm.middle(), 2) + " of the others' ("
+                + within(harm.interval(Lesson.LEVEL)) + ").";
     }
 
     @PostMapping("/learned/{key}")

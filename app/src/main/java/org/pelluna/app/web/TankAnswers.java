@@ -11,8 +11,8 @@ import org.pelluna.core.assess.DecidingDefault;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.forecast.WaterReserve;
-import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.learn.Beliefs;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -25,7 +25,7 @@ import org.pelluna.core.species.Species;
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
     private final TankPlan plan;
-    private final Once<Map<FishId, Learning.Lesson>> lessons;
+    private final Once<Beliefs> beliefs;
     private final Once<ResolvedPlan> stock;
     private final Once<Assessment> assessment;
     private final Once<WaterFit> fit;
@@ -39,13 +39,13 @@ public final class TankAnswers {
      */
     public TankAnswers(TankPlan plan, Catalogue catalogue, Function<WaterLimit.In, WaterLimit> limits) {
         this.plan = plan;
-        this.lessons = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
-        this.stock = new Once<>(() -> Learning.stock(plan, catalogue, lessons()));
+        this.beliefs = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
+        this.stock = new Once<>(() -> beliefs().on(ResolvedPlan.of(plan, catalogue)));
         this.fit = new Once<>(() -> WaterFit.of(stock()));
         this.reserve = new Once<>(() -> WaterReserve.of(planning(), fit(), limits));
         this.assessment = new Once<>(() -> Assessment.of(stock(), reserve()));
         this.deciding = new Once<>(() -> DecidingDefault.of(assessment(), other -> {
-            ResolvedPlan then = Learning.stock(other, catalogue, lessons());
+            ResolvedPlan then = beliefs().on(ResolvedPlan.of(other, catalogue));
             return Assessment.of(then, WaterReserve.of(then.withAbsent(), fit(), limits));
         }));
         this.reef = new Once<>(
@@ -74,9 +74,9 @@ public final class TankAnswers {
         return plan;
     }
 
-    /** How each fish differs from its species fish. */
-    public Map<FishId, Learning.Lesson> lessons() {
-        return lessons.get();
+    /** What the log has taught of the fish. */
+    public Beliefs beliefs() {
+        return beliefs.get();
     }
 
     /** The plan with its species, and each fish as learned. */

@@ -36,6 +36,33 @@ public final class Multiple {
         return new Interval(quantile((1 - level) / 2), quantile((1 + level) / 2));
     }
 
+    /**
+     * How likely it is about each of some values, over the likeliest.
+     *
+     * @param lowest the logarithm of the first value
+     * @param step the step between logarithms
+     * @param count how many values
+     */
+    public double[] heights(double lowest, double step, int count) {
+        double[] heights = new double[count];
+        double most = 0;
+        for (int i = 0; i < count; i++) {
+            double at = (lowest + step * i - this.lowest) / this.step;
+            int below = (int) Math.floor(at);
+            double part = at - below;
+            heights[i] = (1 - part) * chance(below) + part * chance(below + 1);
+            most = Math.max(most, heights[i]);
+        }
+        for (int i = 0; i < count; i++) {
+            heights[i] = most > 0 ? heights[i] / most : 0;
+        }
+        return heights;
+    }
+
+    private double chance(int i) {
+        return i >= 0 && i < chances.length ? chances[i] : 0;
+    }
+
     private double quantile(double chance) {
         double sum = 0;
         for (int i = 0; i < chances.length; i++) {

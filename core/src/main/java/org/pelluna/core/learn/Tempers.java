@@ -27,6 +27,28 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
     private static final double[] PAIR_SHAPES = {0.15, 0.4, 1, 3};
     private static final double[] LIKELY = {0.2, 0.3, 0.3, 0.2};
 
+    /** What is held possible of a tank of which nothing was seen. */
+    static Multiple anyTank() {
+        double[] weights = new double[SCALES];
+        for (int s = 0; s < SCALES; s++) {
+            double z = (LOWEST_SCALE + STEP * s) / SCALE_SPREAD;
+            weights[s] = Math.exp(-z * z / 2);
+        }
+        return new Multiple(LOWEST_SCALE, STEP, weights);
+    }
+
+    /** What is held possible of a fish of which nothing was seen. */
+    static Multiple anyFish() {
+        double[] weights = new double[FISH];
+        for (int k = 0; k < FISH_SHAPES.length; k++) {
+            double[] prior = prior(FISH_SHAPES[k]);
+            for (int a = 0; a < FISH; a++) {
+                weights[a] += LIKELY[k] * prior[a];
+            }
+        }
+        return new Multiple(LOWEST_FISH, STEP, weights);
+    }
+
     /**
      * A pair that has met.
      *

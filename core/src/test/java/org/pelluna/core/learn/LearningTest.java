@@ -52,6 +52,7 @@ class LearningTest {
                 logs.encounters("gale", victim, 100, 0, ago -> truth * rate);
             }
             var lesson = Learning.of(ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE))
+                    .lessons()
                     .get(new FishId("gale"));
             held += lesson.interval().holds(truth) ? 1 : 0;
         }
@@ -64,7 +65,8 @@ class LearningTest {
         double usual = predicted(still, "ink", "plum");
         Logs logs = tank(2).encounters("ink", "plum", 100, 0, ago -> Math.max(0.6, 6 * usual));
         TankPlan plan = logs.plan();
-        Map<FishId, Learning.Lesson> lessons = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE));
+        Map<FishId, Lesson> lessons =
+                Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE)).lessons();
         // One pair alone cannot say whether it is the fish or the two; that it is the two at least, it does.
         assertThat(lessons.get(new FishId("ink")).temper().middle()).isGreaterThan(1);
         assertThat(lessons.get(new FishId("ink")).onPairs().get(new FishId("plum")))
@@ -110,6 +112,7 @@ class LearningTest {
                             .toList())
                     .ownSpecies(List.of(own)));
             expected[i] = Learning.of(ResolvedPlan.of(with, Fixtures.CATALOGUE))
+                    .lessons()
                     .get(new FishId("ink"))
                     .expected();
         }
@@ -120,7 +123,7 @@ class LearningTest {
     void withoutWatchesNothingIsLearned() {
         Logs logs = new Logs(1).resident("gale", "chrysiptera-parasema", 200, 7);
         ResolvedPlan stock = Learning.stock(logs.plan(), Fixtures.CATALOGUE);
-        assertThat(Learning.of(stock)).isEmpty();
+        assertThat(Learning.of(stock)).isEqualTo(Beliefs.NONE);
         assertThat(stock.residents())
                 .extracting(Fish::species)
                 .containsExactly(Fixtures.species("chrysiptera-parasema"));
