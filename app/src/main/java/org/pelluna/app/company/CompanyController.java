@@ -112,7 +112,7 @@ class CompanyController {
         Map<FishId, String> names = fish.stream().collect(Collectors.toMap(Fish::id, Fish::name));
         return Predation.among(fish, today).stream()
                 .map(meal -> names.get(meal.predatorId()) + " could swallow " + names.get(meal.preyId())
-                        + (meal.from().isAfter(today) ? " from about " + meal.from() : " today") + ".")
+                        + meal.when(today) + ".")
                 .toList();
     }
 

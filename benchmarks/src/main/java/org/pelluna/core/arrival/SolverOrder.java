@@ -194,7 +194,7 @@ public final class SolverOrder {
         return new OrderProblem(
                 stock,
                 new ArrayList<>(units),
-                new OrderProblem.Options(false, true, 0),
+                new OrderOptions(false, true, 0),
                 WaterReserve.of(stock, WaterFit.of(stock)));
     }
 }

@@ -45,7 +45,7 @@ public record Alternative(
 
     /** What can be claimed of its order, in a sentence. */
     public String claim() {
-        return OrderSearch.claim(gap);
+        return FoundOrder.claim(gap);
     }
 
     /** Key of the way with one wish less: it is taken by striking the wish. */

@@ -17,6 +17,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.water.Nitrification;
 
 /** Puts the wishes of a plan in order and dates them. */
 public final class ArrivalOrder {
@@ -40,8 +41,8 @@ public final class ArrivalOrder {
     public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         OrderItems units = OrderItems.of(stock, judgements, water);
         OrderProblem problem = new OrderProblem(
-                stock, units.placed(), OrderProblem.Options.of(stock.plan().houseRules()), water);
-        OrderSearch.Found best = OrderSearch.best(problem);
+                stock, units.placed(), OrderOptions.of(stock.plan().houseRules()), water);
+        FoundOrder best = OrderSearch.best(problem);
         OwnOrder own = OwnOrder.of(stock, units.placed(), water);
         boolean isOwn = !own.order().isEmpty();
         OrderProblem taken = isOwn ? own.problem() : problem;
@@ -67,7 +68,7 @@ public final class ArrivalOrder {
     static List<Arrival> arrivals(OrderProblem problem, List<Integer> order, LocalDate today) {
         List<Arrival> arrivals = new ArrayList<>();
         Reasons reasons = new Reasons(problem, order, today);
-        for (OrderProblem.Step step : problem.steps(order)) {
+        for (OrderStep step : problem.steps(order)) {
             int group = step.group();
             arrivals.add(new Arrival(
                     arrivals.size() + 1,
@@ -143,6 +144,17 @@ public final class ArrivalOrder {
 
     private static Finding notAllowed(OrderProblem problem, int settled, int group) {
         String names = Groups.names(problem, group);
+        if (!problem.bears(settled, group) && problem.nitrogen(group) <= problem.mostNitrogen(settled)) {
+            return Finding.of(
+                            "water",
+                            Severity.STOP,
+                            "By the forecast " + names
+                                    + " would take ammonia or nitrite over its limit, however long they wait: the colony"
+                                    + " is too small for so much at once.",
+                            Nitrification.SOURCE,
+                            List.of())
+                    .remedy("Wish for fewer at a time, or let others come first.");
+        }
         if (!problem.bears(settled, group)) {
             return OrderItems.tooMuchWaste(names, problem.nitrogen(group), problem.mostNitrogen(settled));
         }

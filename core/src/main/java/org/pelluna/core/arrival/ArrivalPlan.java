@@ -35,12 +35,12 @@ public record ArrivalPlan(
 
     /** What can be claimed of the order, in a sentence. */
     public String claim() {
-        return OrderSearch.claim(gap);
+        return FoundOrder.claim(gap);
     }
 
     /** Whether no order is cheaper. */
     public boolean proved() {
-        return OrderSearch.isProved(gap);
+        return FoundOrder.isProved(gap);
     }
 
     /**

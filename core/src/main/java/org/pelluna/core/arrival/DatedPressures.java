@@ -18,20 +18,11 @@ final class DatedPressures {
     /**
      * The first week of a group.
      *
-     * @param pressure all pressure in it, encounters/h
-     * @param boxes the price of its boxes, encounters/h
-     * @param boxDays days in the box; all of it stay as long as the one pressed hardest
-     */
-    record Week(double pressure, double boxes, int boxDays) {}
-
-    /**
-     * The first week of a group.
-     *
      * @param settled the units that came before it
      * @param day its day
      * @param came the day of each settled unit
      */
-    Week of(int settled, int group, int day, int[] came) {
+    FirstWeek of(int settled, int group, int day, int[] came) {
         double attention = PressureModel.attention(pairs.fish(group));
         double sum = 0;
         double boxes = 0;
@@ -55,7 +46,7 @@ final class DatedPressures {
             boxes += each * box.price(all);
             boxDays = Math.max(boxDays, box.days(all));
         }
-        return new Week(sum, boxes, boxDays);
+        return new FirstWeek(sum, boxes, boxDays);
     }
 
     /** Pressure both ways between two groups alone, out of the box, when the first has been at home for some days and the second arrives. */

@@ -48,8 +48,8 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         if (placed.isEmpty()) {
             return new OrderItems(placed, held);
         }
-        OrderProblem problem = new OrderProblem(
-                stock, placed, OrderProblem.Options.of(stock.plan().houseRules()), water);
+        OrderProblem problem =
+                new OrderProblem(stock, placed, OrderOptions.of(stock.plan().houseRules()), water);
         int reachable = problem.reachable();
         List<OrderItem> bearable = new ArrayList<>();
         for (int i = 0; i < placed.size(); i++) {

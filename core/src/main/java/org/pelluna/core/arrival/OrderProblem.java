@@ -34,7 +34,7 @@ final class OrderProblem {
     private final HouseRules rules;
     private final Quarantine quarantine;
     private final int quarantineDays;
-    private final Options options;
+    private final OrderOptions options;
     private final int firstDay;
     private final HeadroomCheck room;
     private final PairTable pairs;
@@ -57,29 +57,15 @@ final class OrderProblem {
     /** The day from which the waiting of each unit counts. */
     private final int[] open;
 
-    /**
-     * What an alternative plan does otherwise.
-     *
-     * @param together whether rivals may share a day
-     * @param everyoneBoxed whether each newcomer goes through the box, pressed hard or not
-     * @param last units that come when all others have, as a set
-     */
-    record Options(boolean together, boolean everyoneBoxed, int last) {
-        /** As the house rules have it. */
-        static Options of(HouseRules rules) {
-            return new Options(rules.schools().kin() != Approaches.Kin.NEVER, false, 0);
-        }
-    }
-
     /** By the house rules, in water as its tests say. */
     OrderProblem(ResolvedPlan stock, List<OrderItem> units) {
-        this(stock, units, Options.of(stock.plan().houseRules()), WaterReserve.of(stock, WaterFit.of(stock)));
+        this(stock, units, OrderOptions.of(stock.plan().houseRules()), WaterReserve.of(stock, WaterFit.of(stock)));
     }
 
     /**
      * @param water what the water bears
      */
-    OrderProblem(ResolvedPlan stock, List<OrderItem> units, Options options, WaterReserve water) {
+    OrderProblem(ResolvedPlan stock, List<OrderItem> units, OrderOptions options, WaterReserve water) {
         if (units.size() > MOST_UNITS) {
             throw new IllegalArgumentException(
                     "at most " + MOST_UNITS + " wishes can be put in order at once, but there are " + units.size());
@@ -118,7 +104,7 @@ final class OrderProblem {
     }
 
     /** Between which days the arrivals of any order lie. */
-    private PairPressures.Span span() {
+    private OrderSpan span() {
         List<Integer> earliest = new ArrayList<>();
         List<Integer> gap = new ArrayList<>();
         int last = Math.max(firstDay, room.day(all()));
@@ -134,7 +120,7 @@ final class OrderProblem {
             int pause = sharing ? rules.pauses().afterMoreDays() : longest(gap, i);
             last = from(all(), last) + Math.max(pause, quarantineDays);
         }
-        return new PairPressures.Span(earliest, gap, last);
+        return new OrderSpan(earliest, gap, last);
     }
 
     /** The pause that is longest but for some longer ones. */
@@ -234,17 +220,23 @@ final class OrderProblem {
     }
 
     /** The first arrival of an order that the forecast does not bear on its day; empty if it bears all. */
-    Optional<WaterGate.Cut> notBorne(List<Integer> order) {
+    Optional<HeldBack> notBorne(List<Integer> order) {
         return gate.first(this, steps(order));
     }
 
     /** From now on a group does not come after a set before the day from which the forecast bears it. */
-    void holdBack(WaterGate.Cut cut) {
+    void holdBack(HeldBack cut) {
         held.merge(key(cut.settled(), cut.group()), cut.day(), Math::max);
     }
 
     private int heldBack(int settled, int group) {
         return held.isEmpty() ? 0 : held.getOrDefault(key(settled, group), 0);
+    }
+
+    /** The day until which the forecast holds a group back after a set; 0 if it does not, or would for ever: a finding says so then. */
+    int heldUntil(int settled, int group) {
+        int day = heldBack(settled, group);
+        return day == Integer.MAX_VALUE ? 0 : day;
     }
 
     private static long key(int settled, int group) {
@@ -323,7 +315,7 @@ final class OrderProblem {
 
     /** The first day on which a group may arrive after a set, whatever the pause and whoever has the quarantine tank. */
     int gate(int settled, int group) {
-        return Math.max(Math.max(release(group), headroomDay(settled | group)), heldBack(settled, group));
+        return Math.max(Math.max(release(group), headroomDay(settled | group)), heldUntil(settled, group));
     }
 
     /** Days to wait after a group. */
@@ -423,26 +415,16 @@ final class OrderProblem {
         return dated.between(first, second, rules.pauses().afterOneDays());
     }
 
-    /**
-     * One arrival of an order.
-     *
-     * @param settled the units that came before it
-     * @param ready the first day that those before it leave free
-     * @param cost what it costs on its day
-     * @param boxDays its days in the box
-     */
-    record Step(int group, int settled, int ready, int day, OrderCost cost, int boxDays) {}
-
     /** The arrivals of a whole order of groups, on its own days. */
-    List<Step> steps(List<Integer> order) {
-        List<Step> steps = new ArrayList<>();
+    List<OrderStep> steps(List<Integer> order) {
+        List<OrderStep> steps = new ArrayList<>();
         int[] came = new int[size()];
         int settled = 0;
         int ready = firstDay;
         for (int group : order) {
             int day = day(settled, group, ready);
-            DatedPressures.Week week = dated.of(settled, group, day, came);
-            steps.add(new Step(group, settled, ready, day, cost(week, settled, group, day), week.boxDays()));
+            FirstWeek week = dated.of(settled, group, day, came);
+            steps.add(new OrderStep(group, settled, ready, day, cost(week, settled, group, day), week.boxDays()));
             ready = readyAfter(settled, group, day);
             arrive(group, day, came);
             settled |= group;
@@ -462,12 +444,12 @@ final class OrderProblem {
         return cost(dated.of(settled, group, day, came), settled, group, day);
     }
 
-    private OrderCost cost(DatedPressures.Week week, int settled, int group, int day) {
+    private OrderCost cost(FirstWeek week, int settled, int group, int day) {
         return new OrderCost(week.pressure(), lateness(group, day) + week.boxes(), shyness(settled, group));
     }
 
     /** The first week of a group that arrives on a day, after others on theirs. */
-    DatedPressures.Week week(int settled, int group, int day, int[] came) {
+    FirstWeek week(int settled, int group, int day, int[] came) {
         return dated.of(settled, group, day, came);
     }
 

@@ -37,16 +37,16 @@ record OwnOrder(OrderProblem problem, List<Integer> order, Optional<Fish> out) {
      */
     static OrderProblem problem(
             ResolvedPlan stock, List<OrderItem> units, WaterReserve water, boolean boxed, Optional<Fish> out) {
-        OrderProblem.Options usual = OrderProblem.Options.of(stock.plan().houseRules());
+        OrderOptions usual = OrderOptions.of(stock.plan().houseRules());
         if (out.isEmpty() || units.isEmpty() || units.size() >= OrderProblem.MOST_UNITS) {
-            return new OrderProblem(stock, units, new OrderProblem.Options(usual.together(), boxed, 0), water);
+            return new OrderProblem(stock, units, new OrderOptions(usual.together(), boxed, 0), water);
         }
         List<OrderItem> all = new ArrayList<>(units);
         all.add(new OrderItem(out.get(), 1, 0, ""));
         return new OrderProblem(
                 without(stock, out.get()),
                 all,
-                new OrderProblem.Options(usual.together(), boxed, 1 << units.size()),
+                new OrderOptions(usual.together(), boxed, 1 << units.size()),
                 water.with(without(stock, out.get())));
     }
 

@@ -1,6 +1,5 @@
 package org.pelluna.core.arrival;
 
-import java.util.List;
 import java.util.stream.IntStream;
 import org.pelluna.core.pressure.PressureModel;
 
@@ -27,16 +26,7 @@ final class PairPressures {
     private final double[] steadyResidents;
     private final double[] onResidents;
 
-    /**
-     * The days between which an order's arrivals can lie.
-     *
-     * @param earliest for each unit its first day
-     * @param gap for each unit the shortest pause after it
-     * @param last a day by which every order is done
-     */
-    record Span(List<Integer> earliest, List<Integer> gap, int last) {}
-
-    PairPressures(PairTable pairs, int units, Span span, AcclimationBox box) {
+    PairPressures(PairTable pairs, int units, OrderSpan span, AcclimationBox box) {
         this.pairs = pairs;
         this.units = units;
         this.box = box;
@@ -62,7 +52,7 @@ final class PairPressures {
     }
 
     /** Pressure of the settled grows with their days and their size, that of newcomers falls with both; where a fish grows on while it is out, all four ends are tried. */
-    private void fill(int a, int b, Span span) {
+    private void fill(int a, int b, OrderSpan span) {
         boolean resident = a < pairs.residents();
         int first = resident ? span.earliest().get(b) : span.gap().get(a - pairs.residents());
         int since = resident ? 0 : Math.min(span.earliest().get(a - pairs.residents()), span.last() - first);

@@ -11,6 +11,7 @@ import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.water.Nitrification;
 
 /** Why each arrival has its day and its place: what binds the day, and what changing places would cost. */
 final class Reasons {
@@ -51,7 +52,11 @@ final class Reasons {
         int headroom = problem.headroomDay(settled | group);
         int day = problem.day(settled, group, ready);
         LocalDate date = today.plusDays(day);
-        if (day > Math.max(ready, Math.max(release, headroom))) {
+        int held = problem.heldUntil(settled, group);
+        if (held > Math.max(ready, Math.max(release, headroom)) && day == held) {
+            return tooSoon(date);
+        }
+        if (day > Math.max(Math.max(ready, held), Math.max(release, headroom))) {
             return waitedFor(day, date);
         }
         if (day > ready && day == release && release == problem.quarantine().days()) {
@@ -98,6 +103,16 @@ final class Reasons {
                 "pace",
                 "After the pause that lets the bacteria catch up with " + after + ".",
                 Provenance.PRACTICE,
+                List.of());
+    }
+
+    private static Finding tooSoon(LocalDate date) {
+        return finding(
+                "water",
+                "Not before " + date
+                        + ": sooner, by the forecast, ammonia or nitrite would pass its limit; the bacteria have not"
+                        + " followed those before it yet.",
+                Nitrification.SOURCE,
                 List.of());
     }
 

@@ -24,17 +24,8 @@ final class WaterGate {
         this.today = today;
     }
 
-    /**
-     * An arrival that the forecast does not bear.
-     *
-     * @param settled the units before it
-     * @param group who comes
-     * @param day the first day that it bears, counted from the day of the plan; {@link Integer#MAX_VALUE} if waiting does not help
-     */
-    record Cut(int settled, int group, int day) {}
-
     /** The first arrival of an order that the forecast does not bear; empty if it bears all. */
-    Optional<Cut> first(OrderProblem problem, List<OrderProblem.Step> steps) {
+    Optional<HeldBack> first(OrderProblem problem, List<OrderStep> steps) {
         List<WaterForecast.PlannedFish> coming = coming(problem, steps, today);
         if (coming.isEmpty()) {
             return Optional.empty();
@@ -47,8 +38,9 @@ final class WaterGate {
             LocalDate to = i + 1 < coming.size() ? coming.get(i + 1).on() : end;
             // What the water would not bear without any newcomer is no newcomer's fault.
             if (!bearable(all, from, to) && bearable(without, from, to)) {
-                OrderProblem.Step step = steps.get(i);
-                return Optional.of(new Cut(step.settled(), step.group(), later(coming.subList(0, i + 1), step.day())));
+                OrderStep step = steps.get(i);
+                return Optional.of(
+                        new HeldBack(step.settled(), step.group(), later(coming.subList(0, i + 1), step.day())));
             }
         }
         return Optional.empty();
@@ -79,10 +71,9 @@ final class WaterGate {
     }
 
     /** Each arrival with its fish. */
-    static List<WaterForecast.PlannedFish> coming(
-            OrderProblem problem, List<OrderProblem.Step> steps, LocalDate today) {
+    static List<WaterForecast.PlannedFish> coming(OrderProblem problem, List<OrderStep> steps, LocalDate today) {
         List<WaterForecast.PlannedFish> coming = new ArrayList<>();
-        for (OrderProblem.Step step : steps) {
+        for (OrderStep step : steps) {
             LocalDate on = today.plusDays(step.day());
             List<Fish> fish = new ArrayList<>();
             for (OrderItem unit : Groups.units(problem, step.group())) {

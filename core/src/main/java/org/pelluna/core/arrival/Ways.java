@@ -28,18 +28,16 @@ final class Ways {
         this.stock = stock;
         this.units = units;
         this.water = water;
-        this.together = problem(units, new OrderProblem.Options(true, false, 0))
-                        .groups()
-                        .size()
-                > units.size();
+        this.together =
+                problem(units, new OrderOptions(true, false, 0)).groups().size() > units.size();
     }
 
-    private OrderProblem problem(List<OrderItem> items, OrderProblem.Options options) {
+    private OrderProblem problem(List<OrderItem> items, OrderOptions options) {
         return new OrderProblem(stock, items, options, water);
     }
 
     private OrderProblem usual(List<OrderItem> items) {
-        return problem(items, OrderProblem.Options.of(stock.plan().houseRules()));
+        return problem(items, OrderOptions.of(stock.plan().houseRules()));
     }
 
     private Approaches.Kin kin() {
@@ -73,7 +71,7 @@ final class Ways {
                 : Optional.of(way(
                         own.out().map(fish -> OwnOrder.without(stock, fish)).orElse(stock),
                         own.problem(),
-                        new OrderSearch.Found(own.order(), OptionalDouble.empty()),
+                        new FoundOrder(own.order(), OptionalDouble.empty()),
                         Alternative.OWN,
                         "Your order",
                         words));
@@ -83,11 +81,8 @@ final class Ways {
         return best(
                 problem(
                         units,
-                        new OrderProblem.Options(
-                                OrderProblem.Options.of(stock.plan().houseRules())
-                                        .together(),
-                                true,
-                                0)),
+                        new OrderOptions(
+                                OrderOptions.of(stock.plan().houseRules()).together(), true, 0)),
                 Alternative.BOX,
                 "Everyone boxed",
                 "By your house rules, and each a week in the box, pressed hard or not.");
@@ -96,7 +91,7 @@ final class Ways {
     private Optional<Alternative> rivals() {
         return together
                 ? Optional.of(best(
-                        problem(units, new OrderProblem.Options(true, false, 0)),
+                        problem(units, new OrderOptions(true, false, 0)),
                         "rivals",
                         "Rivals on one day",
                         "Rivals may share a day, so that neither owns the tank."
@@ -181,7 +176,7 @@ final class Ways {
      * @param tank who lives here while they come
      */
     private Alternative way(
-            ResolvedPlan tank, OrderProblem problem, OrderSearch.Found solved, String key, String title, String words) {
+            ResolvedPlan tank, OrderProblem problem, FoundOrder solved, String key, String title, String words) {
         List<Integer> order = solved.order();
         List<Arrival> arrivals =
                 ArrivalOrder.arrivals(problem, order, stock.plan().asOf());

@@ -105,7 +105,7 @@ public final class Future {
                         meal.from().isAfter(stock.plan().asOf()) ? Severity.CAREFUL : Severity.STOP,
                         Sentence.of(
                                 name(stock, meal.preyId()) + " fits in the mouth of " + name(stock, meal.predatorId())
-                                        + " from " + meal.from() + ": ",
+                                        + meal.when(stock.plan().asOf()) + ": ",
                                 Quantity.cm(meal.preyCm()),
                                 " against a mouthful of ",
                                 Quantity.cm(meal.mouthfulCm()),

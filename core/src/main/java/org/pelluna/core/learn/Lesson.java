@@ -31,31 +31,6 @@ public record Lesson(
     private static final double LEAST = 0.25;
     private static final double MOST = 4;
 
-    /** What a fish is like beside its kind. */
-    public enum Verdict {
-        FIERCER("attacks more often than its kind here"),
-        HARDER("attacks harder than the others here"),
-        RARELY_BUT_HARD("attacks rarely, but hard: not taken for gentle"),
-        GENTLER("gentler than its kind here"),
-        AS_ITS_KIND("no different from its kind, as far as can be told");
-
-        private final String words;
-
-        Verdict(String words) {
-            this.words = words;
-        }
-
-        /** Whether it is a reason for care. */
-        public boolean isWorse() {
-            return this == FIERCER || this == HARDER || this == RARELY_BUT_HARD;
-        }
-
-        /** The verdict as a keeper reads it. */
-        public String words() {
-            return words;
-        }
-    }
-
     /**
      * The multiple of pressure used: how often by how hard, for pressure is what a fish suffers; kept within a quarter and four times, and never a meeker one for a fish that was seen
      * to pin or wound.
@@ -80,19 +55,17 @@ public record Lesson(
     }
 
     /** What can be said of it. Gentler is only a fish that attacks more rarely and no harder. */
-    public Verdict verdict() {
+    public Temper verdict() {
         boolean rarely = interval().high() < 1;
         if (interval().low() > 1) {
-            return Verdict.FIERCER;
+            return Temper.FIERCER;
         }
         if (harm.interval(LEVEL).low() > 1) {
-            return rarely ? Verdict.RARELY_BUT_HARD : Verdict.HARDER;
+            return rarely ? Temper.RARELY_BUT_HARD : Temper.HARDER;
         }
         if (rarely) {
-            return harm.hard() > 0
-                    ? Verdict.RARELY_BUT_HARD
-                    : harm.middle() <= 1 ? Verdict.GENTLER : Verdict.AS_ITS_KIND;
+            return harm.hard() > 0 ? Temper.RARELY_BUT_HARD : harm.middle() <= 1 ? Temper.GENTLER : Temper.AS_ITS_KIND;
         }
-        return Verdict.AS_ITS_KIND;
+        return Temper.AS_ITS_KIND;
     }
 }

@@ -37,13 +37,12 @@ final class PredationRule implements ShortlistRule {
 
     private static java.util.Optional<Finding> judge(Candidate candidate, Fish predator, Fish prey) {
         return Predation.between(predator, prey, candidate.today()).map(meal -> {
-            boolean now = !meal.from().isAfter(candidate.today());
             return Finding.of(
                     RULE,
                     Severity.STOP,
                     Sentence.of(
-                            predator.name() + " can swallow " + prey.name()
-                                    + (now ? " today" : " from about " + meal.from()) + ": a mouthful of ",
+                            predator.name() + " can swallow " + prey.name() + meal.when(candidate.today())
+                                    + ": a mouthful of ",
                             Quantity.cm(meal.mouthfulCm()),
                             " against a length of ",
                             Quantity.cm(meal.preyCm()),

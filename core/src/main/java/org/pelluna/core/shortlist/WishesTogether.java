@@ -86,7 +86,9 @@ public final class WishesTogether {
                                 Quantity.cm(meal.mouthfulCm()),
                                 " against a length of ",
                                 Quantity.cm(meal.preyCm()),
-                                meal.from().isAfter(stock.plan().asOf()) ? ", from about " + meal.from() + "." : "."),
+                                meal.from().isAfter(stock.plan().asOf())
+                                        ? "," + meal.when(stock.plan().asOf()) + "."
+                                        : "."),
                         Provenance.PRACTICE,
                         List.of()));
     }

@@ -102,7 +102,7 @@ class StepCostTest {
                 .toList();
         everyoneBoxed = random.nextBoolean();
         water = WaterReserve.of(stock, WaterFit.NONE, in -> LIMIT);
-        problem = new OrderProblem(stock, units, new OrderProblem.Options(true, everyoneBoxed, 0), water);
+        problem = new OrderProblem(stock, units, new OrderOptions(true, everyoneBoxed, 0), water);
     }
 
     private Species any() {

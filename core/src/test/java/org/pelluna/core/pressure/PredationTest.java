@@ -6,6 +6,7 @@ import static org.pelluna.core.Fixtures.TODAY;
 import static org.pelluna.core.Fixtures.fish;
 import static org.pelluna.core.Fixtures.species;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.id.FishId;
@@ -27,9 +28,22 @@ class PredationTest {
         Fish lion = fish("lion", species("dendrochirus-zebra"), 5, TODAY);
         Predation meal = Predation.between(lion, goby, TODAY).orElseThrow();
         assertThat(meal.from()).isAfter(TODAY);
-        double aWeekBefore =
-                lion.species().gape().value() * lion.lengthCmOn(meal.from().minusDays(7));
-        assertThat(aWeekBefore).isLessThan(goby.lengthCmOn(meal.from().minusDays(7)));
+        double theDayBefore =
+                lion.species().gape().value() * lion.lengthCmOn(meal.from().minusDays(1));
+        assertThat(theDayBefore).isLessThan(goby.lengthCmOn(meal.from().minusDays(1)));
+    }
+
+    /** One date was said as if it were known, though growth alone moves it by months. */
+    @Test
+    void theDayHasABandAndAMeasuredLengthMovesIt() {
+        Fish lion = fish("lion", species("dendrochirus-zebra"), 6, TODAY);
+        Predation meal = Predation.between(lion, goby, TODAY).orElseThrow();
+        Fish shorter = fish("lion", species("dendrochirus-zebra"), 5, TODAY);
+        Predation later = Predation.between(shorter, goby, TODAY).orElseThrow();
+        assertThat(later.from()).isAfter(meal.from());
+        assertThat(later.earliest()).isBefore(later.from());
+        assertThat(later.latest().orElse(LocalDate.MAX)).isAfter(later.from());
+        assertThat(later.when(TODAY)).contains("from about " + later.from(), "as early as " + later.earliest());
     }
 
     @Test
