@@ -26,7 +26,7 @@ class WaterPageTest extends PageTest {
     void thePageSaysWhatIsPredictedAndWhatItRestsOn() throws Exception {
         pages.perform(get(keeper, "/tanks/{t}/water", tank))
                 .andExpect(content().string(containsString("against a limit of 0.035")))
-                .andExpect(content().string(containsString("Your 12 tests fit about")))
+                .andExpect(content().string(containsString("By your 12 tests nitrate gathers about")))
                 .andExpect(content().string(containsString("kg of salt")))
                 .andExpect(content().string(containsString("feeds a day")));
     }

@@ -32,6 +32,19 @@ final class OrderSearch {
         return found;
     }
 
+    /** Lets a given order wait wherever the forecast does not bear it; what no waiting helps stays as it is. */
+    static void holdBack(OrderProblem problem, List<Integer> order) {
+        Optional<HeldBack> last = Optional.empty();
+        for (int cuts = 0; cuts < MOST_CUTS; cuts++) {
+            Optional<HeldBack> cut = problem.notBorne(order);
+            if (cut.isEmpty() || cut.equals(last)) {
+                return;
+            }
+            problem.holdBack(cut.get());
+            last = cut;
+        }
+    }
+
     /** What no order costs less than; not a number where nothing is proved. */
     private static double bound(OrderProblem problem, FoundOrder found) {
         return found.gap().isEmpty()

@@ -26,7 +26,9 @@ record OwnOrder(OrderProblem problem, List<Integer> order, Optional<Fish> out) {
                         .filter(fish -> fish.id().equals(id))
                         .findFirst());
         OrderProblem problem = problem(stock, units, water, way.boxed(), out);
-        return new OwnOrder(problem, order(problem, stock.plan().schedule()), out);
+        List<Integer> order = order(problem, stock.plan().schedule());
+        OrderSearch.holdBack(problem, order);
+        return new OwnOrder(problem, order, out);
     }
 
     /**
