@@ -3,6 +3,7 @@ package org.pelluna.core.tension;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.course.Help;
+import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.statistics.Interval;
@@ -15,6 +16,7 @@ import org.pelluna.core.statistics.Interval;
  * @param after watches since
  * @param spared the watch left out, if there was one
  * @param aggressors how many are looked at beside each other; what is said of one is said the more carefully
+ * @param scatter how encounters scatter here, by other quarrels
  * @param help how many times as high the rate is as it would be by itself
  */
 public record RateChange(
@@ -23,6 +25,7 @@ public record RateChange(
         List<Watched> after,
         Optional<Watched> spared,
         int aggressors,
+        Scatter scatter,
         Help help) {
 
     /** The chance with which its interval holds. */
@@ -36,7 +39,8 @@ public record RateChange(
     private static final double[] MORE_HOURS = {1, 2, 4, 8, 16, 32};
 
     /** The change of some watches, of which the last before is left out. */
-    static RateChange of(Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors) {
+    static RateChange of(
+            Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors, Scatter scatter) {
         List<Watched> before = all.isEmpty() ? all : all.subList(0, all.size() - 1);
         return new RateChange(
                 aggressorId,
@@ -44,7 +48,8 @@ public record RateChange(
                 List.copyOf(after),
                 all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1)),
                 aggressors,
-                Help.of(before, after));
+                scatter,
+                Help.of(before, after, scatter));
     }
 
     /** Whether both times were watched. */
@@ -94,7 +99,7 @@ public record RateChange(
         for (double more : MORE_HOURS) {
             List<Watched> then = new java.util.ArrayList<>(after);
             then.add(new Watched(day, more, (int) Math.round(perHour * more)));
-            RemedyEffect.Outcome told = verdict(Help.of(before, then));
+            RemedyEffect.Outcome told = verdict(Help.of(before, then, scatter));
             if (told == RemedyEffect.Outcome.HELPED || told == RemedyEffect.Outcome.WORSE) {
                 return Optional.of(more);
             }

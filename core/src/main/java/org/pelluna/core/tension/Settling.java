@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.pelluna.core.course.Course;
+import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Unrest;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.finding.Provenance;
@@ -99,19 +100,25 @@ public record Settling(
                 .filter(entry -> entry.fishId().filter(newcomer.id()::equals).isPresent())
                 .forEach(entry -> by.merge(entry.aggressorId().orElseThrow(), 1, Integer::sum));
         List<Settling> all = new ArrayList<>();
-        Settling together = of(plan, exposure, newcomer, Optional.empty(), true);
+        Scatter scatter = Quarrel.scatter(plan, exposure, id -> !id.equals(newcomer.id()), any -> true);
+        Settling together = of(plan, exposure, newcomer, Optional.empty(), true, scatter);
         all.add(together);
         // One aggressor is said not to settle only where all together do not: else each more would be one more false
         // alarm.
         boolean trouble = together.settles == State.NOT_SETTLING;
         by.entrySet().stream()
                 .sorted(Map.Entry.<FishId, Integer>comparingByValue().reversed())
-                .forEach(one -> all.add(of(plan, exposure, newcomer, Optional.of(one.getKey()), trouble)));
+                .forEach(one -> all.add(of(plan, exposure, newcomer, Optional.of(one.getKey()), trouble, scatter)));
         return all;
     }
 
     private static Settling of(
-            TankPlan plan, Exposure exposure, Resident newcomer, Optional<FishId> aggressor, boolean mayAlarm) {
+            TankPlan plan,
+            Exposure exposure,
+            Resident newcomer,
+            Optional<FishId> aggressor,
+            boolean mayAlarm,
+            Scatter scatter) {
         LocalDate since = newcomer.hereSince(plan.asOf());
         Optional<Resident> other = aggressor.flatMap(id ->
                 plan.residents().stream().filter(fish -> fish.id().equals(id)).findFirst());
@@ -124,8 +131,8 @@ public record Settling(
                 entry -> entry.fishId().filter(newcomer.id()::equals).isPresent()
                         && (aggressor.isEmpty() || entry.aggressorId().equals(aggressor)),
                 day -> other.flatMap(fish -> fish.noted().absence(day)).isPresent());
-        Course course = Course.of(watches);
-        double unrest = Unrest.of(watches);
+        Course course = Course.of(watches, scatter);
+        double unrest = Unrest.of(watches, scatter);
         long days = ChronoUnit.DAYS.between(since, plan.asOf());
         List<Watched> declared =
                 watches.stream().filter(one -> !one.becauseSeen()).toList();
