@@ -82,6 +82,7 @@ public final class Calibration {
                 remedy(times, bout, true, false, lives);
                 remedy(times, bout, false, false, lives);
                 remedy(times, bout, false, true, lives);
+                hard(times, bout, lives);
             }
         }
     }
@@ -159,6 +160,40 @@ public final class Calibration {
                 bout,
                 afterABadWatch ? "after a bad watch" : "on day ten",
                 known ? "known" : "none",
+                100.0 * helped / lives,
+                100.0 * may / lives,
+                100.0 * worse / lives,
+                100.0 * held / lives);
+    }
+
+    /** A quarrel that goes on at about six an hour and settles slowly; the remedy is begun on day 21 of 42, watched daily. */
+    private static void hard(double times, double bout, int lives) {
+        int helped = 0;
+        int may = 0;
+        int worse = 0;
+        int held = 0;
+        for (int life = 0; life < lives; life++) {
+            Calibration keeper = new Calibration(life, bout);
+            DoubleUnaryOperator rate = settling(8, 15, 0.5);
+            List<Watched> before = new ArrayList<>();
+            List<Watched> after = new ArrayList<>();
+            for (double day = 0.5; day < 42; day++) {
+                boolean since = day > 21;
+                int seen = keeper.seen(rate.applyAsDouble(day) / 2 * (since ? times : 1));
+                (since ? after : before).add(new Watched(day, 0.5, seen));
+            }
+            Help help = Help.of(before.subList(0, before.size() - 1), after, Scatter.EVEN);
+            helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
+            may += help.chanceBelow(1) > 0.9 ? 1 : 0;
+            worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
+            held += help.times(0.9).holds(times) ? 1 : 0;
+        }
+        line(
+                "| %s | %.1f | %s | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
+                times == 1 ? "does nothing" : "takes four fifths",
+                bout,
+                "on day 21 of a hard quarrel",
+                "none",
                 100.0 * helped / lives,
                 100.0 * may / lives,
                 100.0 * worse / lives,

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
@@ -54,7 +55,8 @@ class RemedyController {
             String note,
             ChangeView all,
             List<ChangeView> by,
-            String steppedIn) {}
+            String steppedIn,
+            Svg chart) {}
 
     /** What a kind of remedy has done in all the keeper's tanks. */
     record TallyView(String what, int tried, int helped, int worse) {}
@@ -105,7 +107,8 @@ class RemedyController {
                         .map(change -> faces.name(change.aggressorId(), "") + " stepped in: "
                                 + RateChange.encounters(change.after()) + " encounters since, "
                                 + RateChange.encounters(change.before()) + " before.")
-                        .orElse(""));
+                        .orElse(""),
+                RemedyChart.svg(one));
     }
 
     @PostMapping("/remedies")

@@ -12,7 +12,6 @@ import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.tension.Warning;
 import org.pelluna.core.units.Numbers;
-import org.pelluna.core.watch.Exposure;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -91,10 +90,9 @@ class TensionController {
     String settling(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
-        Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         model.addAttribute(
                 "courses",
-                Settling.of(plan).stream().map(one -> view(one, plan, exposure)).toList());
+                Settling.of(plan).stream().map(one -> view(one, plan)).toList());
         model.addAttribute("warnings", Warning.of(plan));
         model.addAttribute("source", Settling.SOURCE.words());
         return "watch/settling";
@@ -108,7 +106,7 @@ class TensionController {
                 .orElse(id);
     }
 
-    private static SettlingView view(Settling one, TankPlan plan, Exposure exposure) {
+    private static SettlingView view(Settling one, TankPlan plan) {
         boolean watched = !one.course().watches().isEmpty();
         return new SettlingView(
                 name(plan, one.victimId().key()),
@@ -123,7 +121,7 @@ class TensionController {
                 one.settles() == Settling.State.QUIET || !watched ? "" : SettlingWords.calm(one, plan.asOf()),
                 one.settles().words(),
                 one.settles() == Settling.State.NOT_SETTLING,
-                watched ? SettlingChart.svg(one, plan, exposure) : Svg.NONE,
+                watched ? SettlingChart.svg(one, plan) : Svg.NONE,
                 one.victimId().key());
     }
 }

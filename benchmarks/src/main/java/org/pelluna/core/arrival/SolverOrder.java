@@ -116,20 +116,19 @@ public final class SolverOrder {
     }
 
     private void costs() {
-        PairPressures pressures = problem.pressures();
+        PairTable pairs = problem.pairs();
         for (int b = 0; b < n; b++) {
             int earliest = Math.max(problem.firstDay(), problem.release(1 << b));
-            OrderCost alone = problem.step(0, 1 << b, earliest);
-            double late = problem.step(0, 1 << b, earliest + 7).lateness() / 7;
+            double late = (problem.lateness(1 << b, earliest + 7) - problem.lateness(1 << b, earliest)) / 7;
             cost.addTerm(day[b], Math.round(late * SCALE)).add(-Math.round(late * SCALE) * earliest);
-            double base = alone.pressure();
-            for (int a = 0; a < pressures.residents() + n; a++) {
-                boolean resident = a < pressures.residents();
-                int unit = a - pressures.residents();
+            double base = problem.least().of(0, 1 << b);
+            for (int a = 0; a < pairs.all(); a++) {
+                boolean resident = a < pairs.residents();
+                int unit = a - pairs.residents();
                 if (unit == b) {
                     continue;
                 }
-                if (pressures.rivalsOf(a) != 0) {
+                if (pairs.rivals(a) != 0) {
                     if (resident) {
                         base -= pressed(a, b, 0);
                     }
@@ -138,8 +137,10 @@ public final class SolverOrder {
                     cost.addTerm(before[unit][b], Math.round(pressed(a, b, 0) * SCALE));
                 }
                 if (!resident) {
-                    double shy = problem.step(1 << unit, 1 << b, earliest).shyness();
-                    cost.addTerm(before[unit][b], Math.round((pressures.presses(b, a) + shy) * SCALE));
+                    double shy = problem.undated(1 << unit, 1 << b)
+                            - problem.least().of(1 << unit, 1 << b);
+                    double presses = problem.unit(b).count() * problem.least().presses(b, a);
+                    cost.addTerm(before[unit][b], Math.round((presses + shy) * SCALE));
                 }
             }
             cost.add(Math.round(base * SCALE));
@@ -150,16 +151,16 @@ public final class SolverOrder {
     private double pressed(int a, int b, int rivals) {
         return PressureModel.attention(problem.fish(1 << b))
                 * BOX_LEAVES
-                * problem.pressures().pressed(a, b, rivals);
+                * problem.unit(b).count()
+                * problem.least().pressed(a, b, rivals);
     }
 
     /** What a fish that sees rivals does to unit b, if it is settled: by the number of its rivals settled before b. */
     private void crowded(int a, int b, Literal settled) {
-        PairPressures pressures = problem.pressures();
         LinearExprBuilder rivals = LinearExpr.newBuilder();
         int most = 0;
         for (int r = 0; r < n; r++) {
-            if (r != b && (pressures.rivalsOf(a) & 1 << r) != 0) {
+            if (r != b && (problem.pairs().rivals(a) & 1 << r) != 0) {
                 rivals.addTerm(before[r][b], problem.unit(r).count());
                 most += problem.unit(r).count();
             }

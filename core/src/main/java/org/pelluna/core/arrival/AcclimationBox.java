@@ -3,8 +3,8 @@ package org.pelluna.core.arrival;
 import org.pelluna.core.pressure.PressureStrengths;
 
 /**
- * How a newcomer is let in: straight, or from the acclimation box. The harder all who live here press it together, the longer it stays (common practice); a box has its price,
- * so that it pays exactly from there on.
+ * How a newcomer is let in: straight, or from the acclimation box. The harder it is pressed, the longer it stays (common practice); a box has its price, so that it pays exactly where
+ * all who live here together press it half as hard as asks for care.
  *
  * @param careful the pressure from which the house asks for care, encounters/h
  * @param everyone whether each newcomer goes through the box, pressed hard or not
@@ -17,19 +17,24 @@ record AcclimationBox(double careful, boolean everyone) {
     /**
      * Days in the box; 0 where it goes straight in.
      *
-     * @param pressed what all together would press one newcomer in its first week without a box, encounters/h
+     * @param hardest the hardest pressure of one fish on one newcomer in its first week without a box, encounters/h
+     * @param all that of all together
      */
-    int days(double pressed) {
-        return everyone || pressed >= careful ? MOST_DAYS : pressed >= careful / 2 ? FEW_DAYS : 0;
+    int days(double hardest, double all) {
+        return everyone || hardest >= careful || all >= 2 * careful ? MOST_DAYS : isUsed(all) ? FEW_DAYS : 0;
     }
 
-    /** What is left of that pressure. */
-    double left(double pressed) {
-        return days(pressed) > 0 ? LEAVES * pressed : pressed;
+    private boolean isUsed(double all) {
+        return everyone || all >= careful / 2;
+    }
+
+    /** What is left of the pressure of all together. */
+    double left(double all) {
+        return isUsed(all) ? LEAVES * all : all;
     }
 
     /** What it costs to keep one fish in the box, in encounters/h; counted as waiting. Our own: as much as a box saves a fish that is just pressed hard enough. */
-    double price(double pressed) {
-        return days(pressed) > 0 ? (1 - LEAVES) * careful / 2 : 0;
+    double price(double all) {
+        return isUsed(all) ? (1 - LEAVES) * careful / 2 : 0;
     }
 }

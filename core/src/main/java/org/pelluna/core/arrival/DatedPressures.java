@@ -32,19 +32,20 @@ final class DatedPressures {
             int each = pairs.count(pairs.residents() + b);
             double pressed = 0;
             double presses = 0;
+            double hardest = 0;
             for (int a = 0; a < pairs.all(); a++) {
                 if (pairs.isHere(a, settled)) {
                     int since = a < pairs.residents() ? 0 : came[a - pairs.residents()];
-                    pressed += pairs.count(a)
-                            * pairs.on(a, b, since, day)
-                            * pairs.crowding(a, pairs.fish(settled & pairs.rivals(a)));
+                    double one = pairs.on(a, b, since, day) * pairs.crowding(a, pairs.fish(settled & pairs.rivals(a)));
+                    hardest = Math.max(hardest, one);
+                    pressed += pairs.count(a) * one;
                     presses += pairs.count(a) * pairs.by(b, a, since, day);
                 }
             }
             double all = attention * pressed;
             sum += each * (box.left(all) + presses) + pairs.together(b, group);
             boxes += each * box.price(all);
-            boxDays = Math.max(boxDays, box.days(all));
+            boxDays = Math.max(boxDays, box.days(attention * hardest, all));
         }
         return new FirstWeek(sum, boxes, boxDays);
     }

@@ -22,4 +22,9 @@ public record Watched(double day, double hours, int count, boolean becauseSeen) 
     public Watched(double day, double hours, int count) {
         this(day, hours, count, false);
     }
+
+    /** Encounters an hour. */
+    public double perHour() {
+        return count / hours;
+    }
 }

@@ -66,7 +66,7 @@ class RunSheetTest {
                 wish.count(),
                 OrderCost.NONE,
                 new RoomUse("adult fish", 1, 10, 10, "in", true, Provenance.PRACTICE),
-                new AcclimationBox(stock.plan().houseRules().weights().carefulPerHour(), false).days(perHour),
+                new AcclimationBox(stock.plan().houseRules().weights().carefulPerHour(), false).days(perHour, perHour),
                 List.of());
         List<Pressure> planned = List.of(
                 new Pressure(LION_ID, wish.id().fish(), perHour / 4, Likeness.Kin.OTHER, List.of()),

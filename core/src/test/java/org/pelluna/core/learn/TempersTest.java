@@ -79,6 +79,42 @@ class TempersTest {
         assertThat(wrong / (6.0 * rounds)).isLessThan(0.03);
     }
 
+    /** The tenth of what is believed in which a truth lies, 0 to 9. */
+    private static int tenth(Multiple believed, double truth) {
+        int tenth = 0;
+        for (int k = 1; k <= 9; k++) {
+            double level = Math.abs(1 - 0.2 * k);
+            double edge = k <= 5
+                    ? believed.interval(level).low()
+                    : believed.interval(level).high();
+            tenth += truth > edge ? 1 : 0;
+        }
+        return tenth;
+    }
+
+    private static double chiSquare(int[] counts) {
+        double expected = java.util.Arrays.stream(counts).sum() / (double) counts.length;
+        return java.util.Arrays.stream(counts)
+                .mapToDouble(count -> (count - expected) * (count - expected) / expected)
+                .sum();
+    }
+
+    /** Simulation-based calibration (Talts et al. 2018): truths drawn from the priors fall evenly into the tenths of what is believed; chi-square of 9 degrees at 5 %. */
+    @Test
+    void truthsFallEvenlyIntoWhatIsBelieved() {
+        SplittableRandom random = new SplittableRandom(2018);
+        int[] scales = new int[10];
+        int[] fish = new int[10];
+        for (int round = 0; round < 400; round++) {
+            Tank tank = Tank.of(random);
+            Tempers tempers = Tempers.of(tank.met);
+            scales[tenth(tempers.scale(), tank.scale)]++;
+            fish[tenth(tempers.fish().get(0), tank.fish[0])]++;
+        }
+        assertThat(chiSquare(scales)).as("the tank's scale").isLessThan(16.9);
+        assertThat(chiSquare(fish)).as("one fish of each tank").isLessThan(16.9);
+    }
+
     /** A tank in which half as much is seen of everyone is such a tank, and no fish of it is meek. */
     @Test
     void whatHoldsForAllIsTheTanks() {
