@@ -28,6 +28,8 @@ class WaterPageTest extends PageTest {
                 .andExpect(content().string(containsString("against a limit of 0.035")))
                 .andExpect(content().string(containsString("By your 12 tests nitrate gathers about")))
                 .andExpect(content().string(containsString("kg of salt")))
+                .andExpect(content().string(containsString("dKH of alkalinity a fortnight")))
+                .andExpect(content().string(containsString("Where nobody tops up")))
                 .andExpect(content().string(containsString("feeds a day")));
     }
 

@@ -106,6 +106,7 @@ class WaterController {
         model.addAttribute("tests", tests(plan, days, measures));
         model.addAttribute("change", ChangeView.of(plan, measures));
         model.addAttribute("feeding", FeedingView.of(stock, measures));
+        model.addAttribute("besides", BesidesView.of(plan, answers.reserve()));
         return "water/page";
     }
 
