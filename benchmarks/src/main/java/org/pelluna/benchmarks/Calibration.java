@@ -7,7 +7,6 @@ import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 import org.pelluna.core.course.Course;
 import org.pelluna.core.course.Help;
-import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Unrest;
 import org.pelluna.core.course.Watched;
 
@@ -19,9 +18,6 @@ public final class Calibration {
     private static final int DAYS = 60;
     private static final int LOOKS_APART = 3;
 
-    /** Quarrels of other fish of the tank, from which its scatter is known. */
-    private static final int OTHERS = 4;
-
     private final SplittableRandom random;
     private final double bout;
 
@@ -30,78 +26,50 @@ public final class Calibration {
         this.bout = bout;
     }
 
-    /** What earlier quarrels of the tank say of its scatter: settling ones, a month of daily half hours each. */
-    private Scatter scatter(boolean known) {
-        if (!known) {
-            return Scatter.EVEN;
-        }
-        List<List<Watched>> quarrels = new ArrayList<>();
-        for (int i = 0; i < OTHERS; i++) {
-            DoubleUnaryOperator rate = settling(3 * Math.exp(random.nextGaussian()), 8, 0.2);
-            List<Watched> watches = new ArrayList<>();
-            for (double day = 0.5; day < 30; day++) {
-                watches.add(new Watched(day, 0.5, seen(rate.applyAsDouble(day) / 2)));
-            }
-            quarrels.add(watches);
-        }
-        return Scatter.of(quarrels);
-    }
-
     public static void main(String[] arguments) {
         int lives = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 400;
         line(
-                "| record | bouts of | watched | other quarrels | said not to settle (20) | median day | worth an eye (6) | today's rate held (90 %) |");
-        line("|---|---|---|---|---|---|---|---|");
-        for (boolean known : new boolean[] {false, true}) {
-            for (double bout : new double[] {1, 2.5, 5}) {
-                for (double halfLife : new double[] {5, 10, 21}) {
-                    settling(
-                            "settles, half-life " + halfLife + " d to 15 %",
-                            settling(6, halfLife, 0.15),
-                            bout,
-                            1,
-                            known,
-                            lives);
-                }
-                settling("stays at 6 an hour", day -> 6, bout, 1, known, lives);
-                settling(
-                        "flares up on day 20",
-                        day -> day < 20 ? settling(6, 5, 0.1).applyAsDouble(day) : 6,
-                        bout,
-                        1,
-                        known,
-                        lives);
+                "| record | bouts of | watched | said not to settle (20) | median day | worth an eye (6) | today's rate held (90 %) |");
+        line("|---|---|---|---|---|---|---|");
+        for (double bout : new double[] {1, 2.5, 5}) {
+            for (double halfLife : new double[] {5, 7, 10, 21}) {
+                settling("settles, half-life " + halfLife + " d to 15 %", settling(6, halfLife, 0.15), bout, 1, lives);
             }
+            settling("stays at 6 an hour", day -> 6, bout, 1, lives);
+            settling(
+                    "flares up on day 20",
+                    day -> day < 20 ? settling(6, 5, 0.1).applyAsDouble(day) : 6,
+                    bout,
+                    1,
+                    lives);
         }
-        settling("settles, half-life 10 d to 30 %", settling(6, 10, 0.3), 2.5, 3, false, lives);
+        settling("settles, half-life 10 d to 30 %", settling(6, 10, 0.3), 2.5, 3, lives);
         line("");
-        line("| remedy | bouts of | begun | other quarrels | “it helped” | “may have” or more | “worse since” | interval held (90 %) |");
-        line("|---|---|---|---|---|---|---|---|");
+        line("| remedy | bouts of | begun | “it helped” | “may have” or more | “worse since” | interval held (90 %) |");
+        line("|---|---|---|---|---|---|---|");
         for (double bout : new double[] {1, 2.5, 5}) {
             for (double times : new double[] {1, 0.2}) {
-                remedy(times, bout, true, false, lives);
-                remedy(times, bout, false, false, lives);
-                remedy(times, bout, false, true, lives);
+                remedy(times, bout, true, lives);
+                remedy(times, bout, false, lives);
                 hard(times, bout, lives);
             }
         }
     }
 
-    private static void settling(String name, DoubleUnaryOperator rate, double bout, int every, boolean known, int lives) {
+    private static void settling(String name, DoubleUnaryOperator rate, double bout, int every, int lives) {
         int alarms = 0;
         int eyes = 0;
         int held = 0;
         List<Double> days = new ArrayList<>();
         for (int life = 0; life < lives; life++) {
             Calibration keeper = new Calibration(life, bout);
-            Scatter scatter = keeper.scatter(known);
             List<Watched> watches = new ArrayList<>();
             double alarm = Double.POSITIVE_INFINITY;
             boolean eye = false;
             for (double day = 0.5; day <= DAYS && alarm > DAYS; day += every) {
                 watches.add(new Watched(day, 0.5, keeper.seen(rate.applyAsDouble(day) / 2)));
                 if (watches.size() % LOOKS_APART == 0) {
-                    double unrest = Unrest.of(watches, scatter);
+                    double unrest = Unrest.of(watches);
                     eye |= unrest >= Unrest.WATCHFUL;
                     alarm = unrest >= Unrest.ALARM ? day : alarm;
                 }
@@ -110,30 +78,28 @@ public final class Calibration {
             eyes += eye ? 1 : 0;
             days.add(alarm);
             Watched last = watches.get(watches.size() - 1);
-            held += Course.of(watches, scatter).rate(last.day(), 0.9).holds(rate.applyAsDouble(last.day())) ? 1 : 0;
+            held += Course.of(watches).rate(last.day(), 0.9).holds(rate.applyAsDouble(last.day())) ? 1 : 0;
         }
         days.sort(null);
         double median = days.get(lives / 2);
         line(
-                "| %s | %.1f | %s | %s | %.1f %% | %s | %.1f %% | %.1f %% |",
+                "| %s | %.1f | %s | %.1f %% | %s | %.1f %% | %.1f %% |",
                 name,
                 bout,
                 every == 1 ? "daily" : "every " + every + " d",
-                known ? "known" : "none",
                 100.0 * alarms / lives,
                 Double.isInfinite(median) ? "not in 60 d" : String.format(Locale.ROOT, "%.0f", median),
                 100.0 * eyes / lives,
                 100.0 * held / lives);
     }
 
-    private static void remedy(double times, double bout, boolean afterABadWatch, boolean known, int lives) {
+    private static void remedy(double times, double bout, boolean afterABadWatch, int lives) {
         int helped = 0;
         int may = 0;
         int worse = 0;
         int held = 0;
         for (int life = 0; life < lives; life++) {
             Calibration keeper = new Calibration(life, bout);
-            Scatter scatter = keeper.scatter(known);
             DoubleUnaryOperator rate = settling(
                     3 * Math.exp(keeper.random.nextGaussian()),
                     8 * Math.exp(keeper.random.nextGaussian()),
@@ -148,18 +114,17 @@ public final class Calibration {
                 boolean bad = afterABadWatch ? day > 4 && seen > 0 && seen >= 2 * mean : day > 9;
                 start = day < start && (bad || day > 20) ? day + 0.5 : start;
             }
-            Help help = Help.of(before.subList(0, before.size() - 1), after, scatter);
+            Help help = Help.of(before.subList(0, before.size() - 1), after);
             helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
             may += help.chanceBelow(1) > 0.9 ? 1 : 0;
             worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
             held += help.times(0.9).holds(times) ? 1 : 0;
         }
         line(
-                "| %s | %.1f | %s | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
+                "| %s | %.1f | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
                 times == 1 ? "does nothing" : "takes four fifths",
                 bout,
                 afterABadWatch ? "after a bad watch" : "on day ten",
-                known ? "known" : "none",
                 100.0 * helped / lives,
                 100.0 * may / lives,
                 100.0 * worse / lives,
@@ -182,18 +147,17 @@ public final class Calibration {
                 int seen = keeper.seen(rate.applyAsDouble(day) / 2 * (since ? times : 1));
                 (since ? after : before).add(new Watched(day, 0.5, seen));
             }
-            Help help = Help.of(before.subList(0, before.size() - 1), after, Scatter.EVEN);
+            Help help = Help.of(before.subList(0, before.size() - 1), after);
             helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
             may += help.chanceBelow(1) > 0.9 ? 1 : 0;
             worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
             held += help.times(0.9).holds(times) ? 1 : 0;
         }
         line(
-                "| %s | %.1f | %s | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
+                "| %s | %.1f | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
                 times == 1 ? "does nothing" : "takes four fifths",
                 bout,
                 "on day 21 of a hard quarrel",
-                "none",
                 100.0 * helped / lives,
                 100.0 * may / lives,
                 100.0 * worse / lives,

@@ -47,7 +47,7 @@ final class RemedyChart {
                         HEIGHT)
                 .add(
                         "<path class='course-band' d='{}'/>",
-                        new CourseBand(Course.of(all.before(), all.scatter()), days, dayWidth, scale, HEIGHT).path());
+                        new CourseBand(Course.of(all.before()), days, dayWidth, scale, HEIGHT).path());
         Stream.of(all.before(), all.after())
                 .flatMap(List::stream)
                 .forEach(watch -> svg.add(

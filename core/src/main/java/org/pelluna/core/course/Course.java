@@ -41,23 +41,14 @@ public final class Course {
         }
     }
 
-    /** What some watches say where nothing is known of how encounters scatter. */
+    /** What some watches say. */
     public static Course of(List<Watched> watches) {
-        return of(watches, Scatter.EVEN);
-    }
-
-    /**
-     * What some watches say.
-     *
-     * @param scatter what is known of how encounters scatter here
-     */
-    public static Course of(List<Watched> watches, Scatter scatter) {
         double[] logs = new double[CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length * LEVELS];
         for (int node = 0; node < logs.length; node++) {
             logs[node] = Priors.level(level(node))
                     + Priors.halfLife(halfLifeStep(node))
                     + Priors.rest(node / LEVELS % RESTS.length)
-                    + scatter.log(node / (LEVELS * RESTS.length * HALF_LIVES.length));
+                    - Math.log(CountLaw.POSSIBLE.size());
         }
         for (Watched watch : watches) {
             add(watch, logs);
@@ -82,18 +73,6 @@ public final class Course {
 
     static double log(CountLaw law, Watched watch, double logMean) {
         return watch.becauseSeen() ? law.logChanceIfAny(watch.count(), logMean) : law.logChance(watch.count(), logMean);
-    }
-
-    /** The logarithm of the chance of some watches at each of some levels, the first so many below the lowest. */
-    static double[] levels(CountLaw law, double halfLife, double rest, List<Watched> watches, int offset, int count) {
-        double[] logs = new double[count];
-        for (Watched watch : watches) {
-            double logMean = Math.log(watch.hours() * left(halfLife, rest, watch.day())) + LOWEST - STEP * offset;
-            for (int level = 0; level < count; level++) {
-                logs[level] += log(law, watch, logMean + STEP * level);
-            }
-        }
-        return logs;
     }
 
     static double left(double halfLife, double rest, double day) {

@@ -29,18 +29,17 @@ public final class Help {
      *
      * @param before watches before it, but for the one that made the keeper act: it was chosen because it was bad
      * @param after watches since
-     * @param scatter what is known of how encounters scatter here
      */
-    public static Help of(List<Watched> before, List<Watched> after, Scatter scatter) {
+    public static Help of(List<Watched> before, List<Watched> after) {
         double[] logs = new double[2 * WIDE + 1];
         LogSum[] sums = new LogSum[logs.length];
         for (int i = 0; i < logs.length; i++) {
             sums[i] = new LogSum();
         }
-        for (int law = 0; law < CountLaw.POSSIBLE.size(); law++) {
+        for (CountLaw law : CountLaw.POSSIBLE) {
             for (double halfLife : HALF_LIVES) {
                 for (double rest : RESTS) {
-                    add(CountLaw.POSSIBLE.get(law), scatter.log(law), halfLife, rest, before, after, sums);
+                    add(law, halfLife, rest, before, after, sums);
                 }
             }
         }
@@ -60,21 +59,29 @@ public final class Help {
 
     /** By the law of scatter and the course, what was before speaks only of the level before, and what was after only of the level after. */
     private static void add(
-            CountLaw law,
-            double likely,
-            double halfLife,
-            double rest,
-            List<Watched> before,
-            List<Watched> after,
-            LogSum[] sums) {
-        double[] earlier = Course.levels(law, halfLife, rest, before, 0, Course.LEVELS);
-        double[] later = Course.levels(law, halfLife, rest, after, WIDE, Course.LEVELS + 2 * WIDE);
+            CountLaw law, double halfLife, double rest, List<Watched> before, List<Watched> after, LogSum[] sums) {
+        double[] earlier = levels(law, halfLife, rest, before, 0, Course.LEVELS);
+        double[] later = levels(law, halfLife, rest, after, WIDE, Course.LEVELS + 2 * WIDE);
         for (int level = 0; level < Course.LEVELS; level++) {
-            double first = earlier[level] + Priors.level(level) + likely;
+            double first = earlier[level] + Priors.level(level);
             for (int i = 0; i < sums.length; i++) {
                 sums[i].add(first + later[level + i]);
             }
         }
+    }
+
+    private static double[] levels(
+            CountLaw law, double halfLife, double rest, List<Watched> watches, int offset, int count) {
+        double[] logs = new double[count];
+        for (Watched watch : watches) {
+            double logMean = Math.log(watch.hours() * Course.left(halfLife, rest, watch.day()))
+                    + Course.LOWEST
+                    - Course.STEP * offset;
+            for (int level = 0; level < count; level++) {
+                logs[level] += Course.log(law, watch, logMean + Course.STEP * level);
+            }
+        }
+        return logs;
     }
 
     /** The chance that the rate is under so many times what it would be by itself. */

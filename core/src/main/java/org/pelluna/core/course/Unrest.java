@@ -32,28 +32,23 @@ public final class Unrest {
 
     private Unrest() {}
 
-    /**
-     * How many times likelier unrest is than settling.
-     *
-     * @param scatter what is known of how encounters scatter here
-     */
-    public static double of(List<Watched> watches, Scatter scatter) {
+    /** How many times likelier unrest is than settling. */
+    public static double of(List<Watched> watches) {
         if (watches.isEmpty()) {
             return 1;
         }
-        double constant = constant(watches, scatter);
-        double flaring = flaring(watches, scatter);
+        double constant = constant(watches);
+        double flaring = flaring(watches);
         double unrest = Double.isInfinite(flaring)
                 ? constant
                 : new LogSum().add(constant).add(flaring).log() - Math.log(2);
-        return Math.exp(unrest - settling(watches, scatter));
+        return Math.exp(unrest - settling(watches));
     }
 
-    private static double settling(List<Watched> watches, Scatter scatter) {
+    private static double settling(List<Watched> watches) {
         LogSum sum = new LogSum();
-        for (int place = 0; place < CountLaw.POSSIBLE.size(); place++) {
-            CountLaw law = CountLaw.POSSIBLE.get(place);
-            double prior = scatter.log(place) - Math.log((double) HALF_LIVES.length * RESTS.length);
+        double prior = -Math.log(CountLaw.POSSIBLE.size() * (double) HALF_LIVES.length * RESTS.length);
+        for (CountLaw law : CountLaw.POSSIBLE) {
             for (double halfLife : HALF_LIVES) {
                 for (double rest : RESTS) {
                     double[] means = means(watches, halfLife, rest);
@@ -78,11 +73,11 @@ public final class Unrest {
                 .toArray();
     }
 
-    private static double constant(List<Watched> watches, Scatter scatter) {
+    private static double constant(List<Watched> watches) {
         LogSum sum = new LogSum();
-        for (int place = 0; place < CountLaw.POSSIBLE.size(); place++) {
-            double prior = scatter.log(place);
-            double[][] after = after(CountLaw.POSSIBLE.get(place), watches);
+        double prior = -Math.log(CountLaw.POSSIBLE.size());
+        for (CountLaw law : CountLaw.POSSIBLE) {
+            double[][] after = after(law, watches);
             for (int level = 0; level < Course.LEVELS; level++) {
                 sum.add(Priors.level(level) + prior + after[0][level + OFFSET]);
             }
@@ -91,17 +86,16 @@ public final class Unrest {
     }
 
     /** It settles until some day, and stays from then on at a multiple of what it had come to. */
-    private static double flaring(List<Watched> watches, Scatter scatter) {
+    private static double flaring(List<Watched> watches) {
         double last = watches.get(watches.size() - 1).day();
         int days = (int) Math.max(0, (last - FIRST_FLARE) / FLARES_APART + 1);
         if (last < FIRST_FLARE) {
             return Double.NEGATIVE_INFINITY;
         }
-        double even = -Math.log(days * (double) FLARES.length * HALF_LIVES.length * RESTS.length);
+        double prior =
+                -Math.log(days * (double) FLARES.length * CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length);
         LogSum sum = new LogSum();
-        for (int place = 0; place < CountLaw.POSSIBLE.size(); place++) {
-            CountLaw law = CountLaw.POSSIBLE.get(place);
-            double prior = even + scatter.log(place);
+        for (CountLaw law : CountLaw.POSSIBLE) {
             double[][] after = after(law, watches);
             for (double halfLife : HALF_LIVES) {
                 for (double rest : RESTS) {

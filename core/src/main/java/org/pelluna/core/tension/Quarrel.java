@@ -7,22 +7,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
-import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Watched;
-import org.pelluna.core.id.FishId;
-import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 
 /** The watches of a tank as one quarrel sees them: a day for each, with what was seen of it. */
 final class Quarrel {
-    /** The scatter is learned from so many quarrels at most, of so many of their latest watches, with so many encounters each at least. */
-    private static final int MOST = 6;
-
-    private static final int LATEST = 60;
-    private static final int LEAST = 5;
-
     private Quarrel() {}
 
     /**
@@ -69,36 +59,5 @@ final class Quarrel {
         }
         watches.sort(Comparator.comparingDouble(Watched::day));
         return watches;
-    }
-
-    /**
-     * How encounters scatter in a tank: by what each of some fish has suffered of all others together.
-     *
-     * @param whose fish that are asked
-     * @param within days that count
-     */
-    static Scatter scatter(TankPlan plan, Exposure exposure, Predicate<FishId> whose, Predicate<LocalDate> within) {
-        LocalDate end = plan.asOf().plusDays(1);
-        List<List<Watched>> quarrels = new ArrayList<>();
-        for (Resident fish : plan.residents()) {
-            if (whose.test(fish.id())) {
-                LocalDate since = fish.hereSince(plan.asOf());
-                List<Watched> watches = watches(
-                        exposure,
-                        since,
-                        since,
-                        end,
-                        entry -> entry.fishId().filter(fish.id()::equals).isPresent(),
-                        day -> !within.test(day));
-                List<Watched> latest = watches.subList(Math.max(0, watches.size() - LATEST), watches.size());
-                if (latest.stream().mapToInt(Watched::count).sum() >= LEAST) {
-                    quarrels.add(latest);
-                }
-            }
-        }
-        quarrels.sort(Comparator.comparingInt((List<Watched> one) ->
-                        one.stream().mapToInt(Watched::count).sum())
-                .reversed());
-        return Scatter.of(quarrels.subList(0, Math.min(MOST, quarrels.size())));
     }
 }

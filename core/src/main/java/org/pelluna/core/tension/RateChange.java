@@ -3,7 +3,6 @@ package org.pelluna.core.tension;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.course.Help;
-import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.statistics.Interval;
@@ -16,7 +15,6 @@ import org.pelluna.core.statistics.Interval;
  * @param after watches since
  * @param spared the watch left out, if there was one
  * @param aggressors how many are looked at beside each other; what is said of one is said the more carefully
- * @param scatter how encounters scatter here, by other quarrels
  * @param help how many times as high the rate is as it would be by itself
  */
 public record RateChange(
@@ -25,7 +23,6 @@ public record RateChange(
         List<Watched> after,
         Optional<Watched> spared,
         int aggressors,
-        Scatter scatter,
         Help help) {
 
     /** The chance with which its interval holds. */
@@ -39,8 +36,7 @@ public record RateChange(
     private static final double[] MORE_HOURS = {1, 2, 4, 8, 16, 32};
 
     /** The change of some watches, of which the last before is left out. */
-    static RateChange of(
-            Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors, Scatter scatter) {
+    static RateChange of(Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors) {
         List<Watched> before = all.isEmpty() ? all : all.subList(0, all.size() - 1);
         return new RateChange(
                 aggressorId,
@@ -48,8 +44,7 @@ public record RateChange(
                 List.copyOf(after),
                 all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1)),
                 aggressors,
-                scatter,
-                Help.of(before, after, scatter));
+                Help.of(before, after));
     }
 
     /** Whether both times were watched. */
@@ -99,7 +94,7 @@ public record RateChange(
         for (double more : MORE_HOURS) {
             List<Watched> then = new java.util.ArrayList<>(after);
             then.add(new Watched(day, more, (int) Math.round(perHour * more)));
-            RemedyEffect.Outcome told = verdict(Help.of(before, then, scatter));
+            RemedyEffect.Outcome told = verdict(Help.of(before, then));
             if (told == RemedyEffect.Outcome.HELPED || told == RemedyEffect.Outcome.WORSE) {
                 return Optional.of(more);
             }

@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import org.pelluna.core.course.Scatter;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -86,21 +85,14 @@ public record RemedyEffect(
         Stream.of(exposure.encounters(before, from), exposure.encounters(from, end.isAfter(from) ? end : from))
                 .flatMap(List::stream)
                 .forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
-        // What is known of the scatter comes from days that the remedy is not judged by.
-        Scatter scatter =
-                Quarrel.scatter(plan, exposure, any -> true, day -> day.isBefore(before) || !day.isBefore(end));
         List<RateChange> changes = new ArrayList<>();
         for (FishId one : aggressors) {
-            changes.add(change(exposure, Optional.of(one), before, from, end, aggressors.size(), scatter));
+            changes.add(change(exposure, Optional.of(one), before, from, end, aggressors.size()));
         }
         changes.sort(Comparator.comparingInt((RateChange one) -> RateChange.encounters(one.before()))
                 .reversed());
         return new RemedyEffect(
-                remedy,
-                before,
-                change(exposure, Optional.empty(), before, from, end, 1, scatter),
-                changes,
-                steppedIn(changes));
+                remedy, before, change(exposure, Optional.empty(), before, from, end, 1), changes, steppedIn(changes));
     }
 
     private static RateChange change(
@@ -109,16 +101,14 @@ public record RemedyEffect(
             LocalDate before,
             LocalDate from,
             LocalDate end,
-            int aggressors,
-            Scatter scatter) {
+            int aggressors) {
         Predicate<LogEntry> of =
                 entry -> aggressor.isEmpty() || entry.aggressorId().equals(aggressor);
         return RateChange.of(
                 aggressor,
                 Quarrel.watches(exposure, before, before, from, of, day -> false),
                 Quarrel.watches(exposure, before, from, end, of, day -> false),
-                aggressors,
-                scatter);
+                aggressors);
     }
 
     private static Optional<RateChange> steppedIn(List<RateChange> changes) {

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.pelluna.core.course.Course;
-import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Unrest;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.finding.Provenance;
@@ -100,25 +99,19 @@ public record Settling(
                 .filter(entry -> entry.fishId().filter(newcomer.id()::equals).isPresent())
                 .forEach(entry -> by.merge(entry.aggressorId().orElseThrow(), 1, Integer::sum));
         List<Settling> all = new ArrayList<>();
-        Scatter scatter = Quarrel.scatter(plan, exposure, id -> !id.equals(newcomer.id()), any -> true);
-        Settling together = of(plan, exposure, newcomer, Optional.empty(), true, scatter);
+        Settling together = of(plan, exposure, newcomer, Optional.empty(), true);
         all.add(together);
         // One aggressor is said not to settle only where all together do not: else each more would be one more false
         // alarm.
         boolean trouble = together.settles == State.NOT_SETTLING;
         by.entrySet().stream()
                 .sorted(Map.Entry.<FishId, Integer>comparingByValue().reversed())
-                .forEach(one -> all.add(of(plan, exposure, newcomer, Optional.of(one.getKey()), trouble, scatter)));
+                .forEach(one -> all.add(of(plan, exposure, newcomer, Optional.of(one.getKey()), trouble)));
         return all;
     }
 
     private static Settling of(
-            TankPlan plan,
-            Exposure exposure,
-            Resident newcomer,
-            Optional<FishId> aggressor,
-            boolean mayAlarm,
-            Scatter scatter) {
+            TankPlan plan, Exposure exposure, Resident newcomer, Optional<FishId> aggressor, boolean mayAlarm) {
         LocalDate since = newcomer.hereSince(plan.asOf());
         Optional<Resident> other = aggressor.flatMap(id ->
                 plan.residents().stream().filter(fish -> fish.id().equals(id)).findFirst());
@@ -131,8 +124,8 @@ public record Settling(
                 entry -> entry.fishId().filter(newcomer.id()::equals).isPresent()
                         && (aggressor.isEmpty() || entry.aggressorId().equals(aggressor)),
                 day -> other.flatMap(fish -> fish.noted().absence(day)).isPresent());
-        Course course = Course.of(watches, scatter);
-        double unrest = Unrest.of(watches, scatter);
+        Course course = Course.of(watches);
+        double unrest = Unrest.of(watches);
         long days = ChronoUnit.DAYS.between(since, plan.asOf());
         List<Watched> declared =
                 watches.stream().filter(one -> !one.becauseSeen()).toList();

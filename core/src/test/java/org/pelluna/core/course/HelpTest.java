@@ -40,7 +40,7 @@ class HelpTest {
         int count = 0;
         for (int round = 0; round < rounds; round++) {
             Tried tried = Tried.of(new Keepers(77 + round, bout), times, afterABadWatch);
-            count += said.test(Help.of(tried.before, tried.after, Scatter.EVEN)) ? 1 : 0;
+            count += said.test(Help.of(tried.before, tried.after)) ? 1 : 0;
         }
         return count / (double) rounds;
     }
@@ -65,7 +65,7 @@ class HelpTest {
 
     @Test
     void withoutWatchesOnlyThePriorSpeaks() {
-        Help nothing = Help.of(List.of(), List.of(), Scatter.EVEN);
+        Help nothing = Help.of(List.of(), List.of());
         assertThat(nothing.chanceBelow(1)).isCloseTo(0.5, within(1e-6));
         assertThat(nothing.middle()).isCloseTo(1, within(1e-6));
         // A normal spread of 1.5: nine tenths lie within exp(±1.645·1.5).

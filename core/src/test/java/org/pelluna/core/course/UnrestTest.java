@@ -20,7 +20,7 @@ class UnrestTest {
             boolean alarmed = false;
             int apart = (int) Math.max(1, 6 / every);
             for (int until = 6; until <= all.size() && !alarmed; until += apart) {
-                alarmed = Unrest.of(all.subList(0, until), Scatter.EVEN) >= Unrest.ALARM;
+                alarmed = Unrest.of(all.subList(0, until)) >= Unrest.ALARM;
             }
             alarms += alarmed ? 1 : 0;
         }
@@ -43,7 +43,7 @@ class UnrestTest {
 
     @Test
     void withoutWatchesNothingSpeaksForEither() {
-        assertThat(Unrest.of(List.of(), Scatter.EVEN)).isEqualTo(1);
-        assertThat(Unrest.of(List.of(new Watched(1, 1, 4)), Scatter.EVEN)).isBetween(0.3, 3.0);
+        assertThat(Unrest.of(List.of())).isEqualTo(1);
+        assertThat(Unrest.of(List.of(new Watched(1, 1, 4)))).isBetween(0.3, 3.0);
     }
 }

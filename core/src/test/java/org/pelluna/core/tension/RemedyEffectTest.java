@@ -10,7 +10,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.pelluna.core.course.Scatter;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.tension.RemedyEffect.Outcome;
@@ -154,11 +153,7 @@ class RemedyEffectTest {
         Remedy remedy =
                 new Remedy("r", kind, Optional.of(new FishId("pip")), Logs.day(10), Optional.empty(), Optional.empty());
         return new RemedyEffect(
-                remedy,
-                Logs.day(40),
-                RateChange.of(Optional.empty(), earlier, later, 1, Scatter.EVEN),
-                List.of(),
-                Optional.empty());
+                remedy, Logs.day(40), RateChange.of(Optional.empty(), earlier, later, 1), List.of(), Optional.empty());
     }
 
     @Test
