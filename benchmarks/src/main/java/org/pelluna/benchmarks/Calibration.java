@@ -93,11 +93,36 @@ public final class Calibration {
                 100.0 * held / lives);
     }
 
+    /** How often what is said of remedies is right. */
+    private static final class Said {
+        private int helped;
+        private int may;
+        private int worse;
+        private int held;
+
+        void of(List<Watched> before, List<Watched> after, double times) {
+            Help help = Help.of(before.subList(0, before.size() - 1), after);
+            helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
+            may += help.chanceBelow(1) > 0.9 ? 1 : 0;
+            worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
+            held += help.times(0.9).holds(times) ? 1 : 0;
+        }
+
+        void print(double times, double bout, String begun, int lives) {
+            line(
+                    "| %s | %.1f | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
+                    times == 1 ? "does nothing" : "takes four fifths",
+                    bout,
+                    begun,
+                    100.0 * helped / lives,
+                    100.0 * may / lives,
+                    100.0 * worse / lives,
+                    100.0 * held / lives);
+        }
+    }
+
     private static void remedy(double times, double bout, boolean afterABadWatch, int lives) {
-        int helped = 0;
-        int may = 0;
-        int worse = 0;
-        int held = 0;
+        Said said = new Said();
         for (int life = 0; life < lives; life++) {
             Calibration keeper = new Calibration(life, bout);
             DoubleUnaryOperator rate = settling(
@@ -114,29 +139,14 @@ public final class Calibration {
                 boolean bad = afterABadWatch ? day > 4 && seen > 0 && seen >= 2 * mean : day > 9;
                 start = day < start && (bad || day > 20) ? day + 0.5 : start;
             }
-            Help help = Help.of(before.subList(0, before.size() - 1), after);
-            helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
-            may += help.chanceBelow(1) > 0.9 ? 1 : 0;
-            worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
-            held += help.times(0.9).holds(times) ? 1 : 0;
+            said.of(before, after, times);
         }
-        line(
-                "| %s | %.1f | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
-                times == 1 ? "does nothing" : "takes four fifths",
-                bout,
-                afterABadWatch ? "after a bad watch" : "on day ten",
-                100.0 * helped / lives,
-                100.0 * may / lives,
-                100.0 * worse / lives,
-                100.0 * held / lives);
+        said.print(times, bout, afterABadWatch ? "after a bad watch" : "on day ten", lives);
     }
 
     /** A quarrel that goes on at about six an hour and settles slowly; the remedy is begun on day 21 of 42, watched daily. */
     private static void hard(double times, double bout, int lives) {
-        int helped = 0;
-        int may = 0;
-        int worse = 0;
-        int held = 0;
+        Said said = new Said();
         for (int life = 0; life < lives; life++) {
             Calibration keeper = new Calibration(life, bout);
             DoubleUnaryOperator rate = settling(8, 15, 0.5);
@@ -147,21 +157,9 @@ public final class Calibration {
                 int seen = keeper.seen(rate.applyAsDouble(day) / 2 * (since ? times : 1));
                 (since ? after : before).add(new Watched(day, 0.5, seen));
             }
-            Help help = Help.of(before.subList(0, before.size() - 1), after);
-            helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
-            may += help.chanceBelow(1) > 0.9 ? 1 : 0;
-            worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
-            held += help.times(0.9).holds(times) ? 1 : 0;
+            said.of(before, after, times);
         }
-        line(
-                "| %s | %.1f | %s | %.1f %% | %.1f %% | %.1f %% | %.1f %% |",
-                times == 1 ? "does nothing" : "takes four fifths",
-                bout,
-                "on day 21 of a hard quarrel",
-                100.0 * helped / lives,
-                100.0 * may / lives,
-                100.0 * worse / lives,
-                100.0 * held / lives);
+        said.print(times, bout, "on day 21 of a hard quarrel", lives);
     }
 
     private static DoubleUnaryOperator settling(double first, double halfLife, double rest) {

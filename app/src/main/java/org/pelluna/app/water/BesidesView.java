@@ -26,8 +26,9 @@ final class BesidesView {
         return List.of(
                 "The bacteria use about " + Numbers.plain(used, 2) + " dKH of alkalinity a fortnight on "
                         + Numbers.plain(reserve.residents(), 3) + " mg/L of ammonia nitrogen a day; "
-                        + Numbers.plain(gas, 2) + " if all of the nitrate left as gas. " + Alkalinity.SOURCE.words()
-                        + ". Corals use more, which is not modelled.",
+                        + Numbers.plain(gas, 2)
+                        + " if all of the nitrate left as gas. Corals use more, which is not modelled. Source: "
+                        + Alkalinity.SOURCE.words() + ".",
                 "Where nobody tops up, an open tank loses about " + Numbers.plain(100 * EVAPORATES)
                         + " % of its water a day (common practice), and the salinity goes from "
                         + Numbers.plain(salinity, 1) + " to "

@@ -6,7 +6,7 @@ import org.pelluna.core.finding.Provenance;
 public final class Alkalinity {
     /** Where it comes from. */
     public static final Provenance SOURCE = Provenance.published(
-            "NH₄⁺ + 2 O₂ → NO₃⁻ + 2 H⁺ + H₂O: two equivalents a mole (Stumm & Morgan 1996, Aquatic Chemistry); from memory");
+            "NH₄⁺ + 2 O₂ → NO₃⁻ + 2 H⁺ + H₂O: two equivalents a mole (Stumm & Morgan 1996, Aquatic Chemistry, not yet checked)");
 
     private static final double GRAMS_PER_MOLE = 14.007;
     private static final double DKH_PER_MILLIEQUIVALENT = 2.8;

@@ -40,22 +40,6 @@ class AlternativeTest {
         return Alternative.of(stock, Shortlist.of(stock), WaterReserve.of(stock, WaterFit.NONE));
     }
 
-    private static Approaches tangs(Approaches.Tangs how) {
-        Approaches usual = Approaches.USUAL;
-        return new Approaches(
-                usual.ceiling(),
-                usual.bigFish(),
-                usual.kin(),
-                usual.anthias(),
-                usual.clownfish(),
-                how,
-                usual.pause(),
-                usual.quarantine(),
-                usual.bacteria(),
-                usual.salinity(),
-                usual.rock());
-    }
-
     @Test
     void theBullyGoesOutAndComesBackLastAndNobodyElseDoes() {
         Wish[] wished = {in("gramma-loreto", 1), in("pterapogon-kauderni", 1)};
@@ -114,7 +98,12 @@ class AlternativeTest {
 
     private static List<Integer> groups(Approaches.Tangs how, Wish... wishes) {
         ResolvedPlan stock = ResolvedPlan.of(
-                plan(Fixtures.reef(), HouseRules.USUAL.withSchools(tangs(how)), List.of(), List.of(wishes)), CATALOGUE);
+                plan(
+                        Fixtures.reef(),
+                        HouseRules.USUAL.withSchools(Approaches.USUAL.withTangs(how)),
+                        List.of(),
+                        List.of(wishes)),
+                CATALOGUE);
         return new OrderProblem(
                         stock,
                         stock.wishes().stream()

@@ -29,21 +29,6 @@ import org.pelluna.core.tank.Tank;
 
 class ArrivalOrderTest {
 
-    private static Approaches kin(Approaches schools, Approaches.Kin kin) {
-        return new Approaches(
-                schools.ceiling(),
-                schools.bigFish(),
-                kin,
-                schools.anthias(),
-                schools.clownfish(),
-                schools.tangs(),
-                schools.pause(),
-                schools.quarantine(),
-                schools.bacteria(),
-                schools.salinity(),
-                schools.rock());
-    }
-
     @Test
     void whoHasTheQuarantineTankIsSaid() {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto")
@@ -196,7 +181,7 @@ class ArrivalOrderTest {
     void rivalsOfOneGenusShareADayUnlessTheHouseForbidsIt() {
         List<Wish> rivals = List.of(kept("centropyge-loriculus"), kept("centropyge-bispinosa"));
         HouseRules usual = HouseRules.USUAL;
-        HouseRules apart = usual.with(as -> as.schools(kin(usual.schools(), Approaches.Kin.NEVER))
+        HouseRules apart = usual.with(as -> as.schools(usual.schools().withKin(Approaches.Kin.NEVER))
                 .husbandry(usual.husbandry())
                 .overruled(Map.of()));
         assertThat(arrivals(plan(Fixtures.reef(), usual, List.of(), rivals))).hasSize(1);

@@ -37,21 +37,6 @@ class OrderSearchTest {
         return IntStream.range(0, 120);
     }
 
-    private static Approaches kin(Approaches schools, Approaches.Kin kin) {
-        return new Approaches(
-                schools.ceiling(),
-                schools.bigFish(),
-                kin,
-                schools.anthias(),
-                schools.clownfish(),
-                schools.tangs(),
-                schools.pause(),
-                schools.quarantine(),
-                schools.bacteria(),
-                schools.salinity(),
-                schools.rock());
-    }
-
     /** A random problem of up to six units with gates, groups, residents and a young tank. */
     private static OrderProblem problem(int seed, int most) {
         return problem(seed, most, Schedule.NONE);
@@ -83,7 +68,7 @@ class OrderSearchTest {
                         .widestGapMm(6)
                         .weights(new HouseRules.Weights(
                                 4, random.nextDouble() * usual.weights().lateness() * 2, random.nextDouble() * 2)))
-                .with(as -> as.schools(kin(usual.schools(), Approaches.Kin.values()[random.nextInt(3)]))
+                .with(as -> as.schools(usual.schools().withKin(Approaches.Kin.values()[random.nextInt(3)]))
                         .husbandry(usual.husbandry())
                         .overruled(Map.of()));
         ResolvedPlan stock =

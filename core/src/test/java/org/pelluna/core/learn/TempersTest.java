@@ -115,6 +115,53 @@ class TempersTest {
         assertThat(chiSquare(fish)).as("one fish of each tank").isLessThan(16.9);
     }
 
+    /** Five years of a tank, the last month held out: the learned rates foretell it better than the catalogue, and than the last fortnight (log score, one law of scatter for all). */
+    @Test
+    void whatWasLearnedForetellsWhatWasHeldOut() {
+        SplittableRandom random = new SplittableRandom(2007);
+        org.pelluna.core.statistics.CountLaw law = org.pelluna.core.statistics.CountLaw.sized(50);
+        double years = 60;
+        for (int tank = 0; tank < 3; tank++) {
+            double scale = Math.exp(0.7 * random.nextGaussian());
+            List<List<Met>> met = new ArrayList<>();
+            List<List<Double>> monthly = new ArrayList<>();
+            List<Integer> seen = new ArrayList<>();
+            List<Integer> fortnight = new ArrayList<>();
+            for (int i = 0; i < 6; i++) {
+                double own = gamma(random, 2);
+                List<Met> of = new ArrayList<>();
+                List<Double> expected = new ArrayList<>();
+                for (int j = 0; j < 5; j++) {
+                    double month = Math.exp(random.nextGaussian());
+                    double truth = month * scale * own * gamma(random, 1);
+                    of.add(new Met(poisson(random, years * truth), years * month));
+                    expected.add(month);
+                    seen.add(poisson(random, truth));
+                    fortnight.add(poisson(random, truth / 2));
+                }
+                met.add(of);
+                monthly.add(expected);
+            }
+            Tempers tempers = Tempers.of(met);
+            double learned = 0;
+            double catalogue = 0;
+            double lately = 0;
+            for (int i = 0; i < 6; i++) {
+                for (int j = 0; j < 5; j++) {
+                    double month = monthly.get(i).get(j);
+                    int count = seen.get(5 * i + j);
+                    double times = tempers.scale().middle()
+                            * tempers.onPair(i, met.get(i).get(j));
+                    learned += law.logChance(count, Math.log(month * times));
+                    catalogue += law.logChance(count, Math.log(month));
+                    lately += law.logChance(count, Math.log(Math.max(0.1, 2.0 * fortnight.get(5 * i + j))));
+                }
+            }
+            assertThat(learned).as("than the catalogue").isGreaterThan(catalogue);
+            assertThat(learned).as("than as in the last fortnight").isGreaterThan(lately);
+        }
+    }
+
     /** A tank in which half as much is seen of everyone is such a tank, and no fish of it is meek. */
     @Test
     void whatHoldsForAllIsTheTanks() {
