@@ -1,7 +1,5 @@
 package org.pelluna.core.arrival;
 
-import org.pelluna.core.forecast.WaterFit;
-import org.pelluna.core.forecast.WaterReserve;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
@@ -13,6 +11,8 @@ import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
 import java.util.List;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.pressure.PressureModel;
 
 /**
@@ -137,8 +137,8 @@ public final class SolverOrder {
                     cost.addTerm(before[unit][b], Math.round(pressed(a, b, 0) * SCALE));
                 }
                 if (!resident) {
-                    double shy = problem.undated(1 << unit, 1 << b)
-                            - problem.least().of(1 << unit, 1 << b);
+                    double shy =
+                            problem.undated(1 << unit, 1 << b) - problem.least().of(1 << unit, 1 << b);
                     double presses = problem.unit(b).count() * problem.least().presses(b, a);
                     cost.addTerm(before[unit][b], Math.round((presses + shy) * SCALE));
                 }
