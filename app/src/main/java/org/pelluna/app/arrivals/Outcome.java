@@ -13,7 +13,7 @@ final class Outcome {
 
     private Outcome() {}
 
-    /** The chases to be expected in the first weeks, and when all are in; in two sentences. */
+    /** The encounters to be expected in the first weeks, and when all are in; in two sentences. */
     static String of(ArrivalPlan order) {
         List<Arrival> arrivals = order.arrivals();
         if (arrivals.isEmpty()) {
@@ -23,17 +23,17 @@ final class Outcome {
                 .max(Comparator.comparingDouble(one -> one.cost().pressure()))
                 .orElseThrow();
         LocalDate last = arrivals.get(arrivals.size() - 1).date();
-        return "To be seen in a first week, everyone together: "
-                + chases(order.cost().pressure() / arrivals.size())
+        return "Predicted for a first week, everyone together: "
+                + encounters(order.cost().pressure() / arrivals.size())
                 + " in the mean"
                 + (arrivals.size() > 1
                         ? ", most when " + hardest.names() + (hardest.fish() > 1 ? " come: " : " comes: ")
-                                + chases(hardest.cost().pressure())
+                                + encounters(hardest.cost().pressure())
                         : "")
                 + ". All are in on " + last + ".";
     }
 
-    private static String chases(double perHour) {
-        return perHour < SELDOM ? "hardly a chase" : "about " + Numbers.plain(perHour, 1) + " chases an hour";
+    private static String encounters(double perHour) {
+        return perHour < SELDOM ? "hardly an encounter" : "about " + Numbers.plain(perHour, 1) + " encounters an hour";
     }
 }

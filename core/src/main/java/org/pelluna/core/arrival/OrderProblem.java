@@ -330,6 +330,11 @@ final class OrderProblem {
         return day + (moreInside ? pause : Math.max(pause, quarantineDays));
     }
 
+    /** Whether {@link #groups} holds every group of rivals that may share a day, or stops for their number. */
+    boolean hasAllGroups() {
+        return groups().size() < MOST_GROUPS;
+    }
+
     /** Every group that may arrive on one day: each unit alone, and, where the house allows, up to five of which each sees rivals in each. */
     List<Integer> groups() {
         List<Integer> groups = new ArrayList<>();

@@ -54,7 +54,8 @@ final class OrderSearch {
 
     private static OptionalDouble gap(OrderProblem problem, List<Integer> order, double bound) {
         double cost = problem.cost(order).total();
-        return Double.isNaN(bound) || !problem.allows(order)
+        // Of groups that were not looked at nothing can be claimed.
+        return Double.isNaN(bound) || !problem.allows(order) || !problem.hasAllGroups()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(cost <= bound + FoundOrder.EQUAL ? 0 : (cost - bound) / cost);
     }
