@@ -49,7 +49,11 @@ trap cleanup EXIT
 trap 'exit 130' INT TERM
 # Nothing in this cluster outlives the run, so it need not be safe against a power cut.
 postgres_start "$cluster" fsync=off synchronous_commit=off full_page_writes=off
-postgres_database "$cluster" pelluna_test
+# Two forks of the tests, each with a database of its own: a browser and a server keep two cores busy between them.
+forks=2
+for fork in $(seq "$forks"); do
+  postgres_database "$cluster" "pelluna_test_$fork"
+done
 
 export PELLUNA_TEST_DB_URL="jdbc:postgresql://127.0.0.1:$(postgres_port "$cluster")/pelluna_test"
 export PELLUNA_TEST_DB_USER=pelluna
@@ -57,7 +61,7 @@ PELLUNA_TEST_DB_PASSWORD="$(cat "$cluster/password")"
 export PELLUNA_TEST_DB_PASSWORD
 
 if [ ${#selected[@]} -gt 0 ]; then
-  mvn -B -ntp test -pl core,app "${selected[@]}" "$@"
+  mvn -B -ntp test -pl core,app -Dtest.forks="$forks" "${selected[@]}" "$@"
 else
-  mvn -B -ntp verify "$@"
+  mvn -B -ntp verify -Dtest.forks="$forks" "$@"
 fi

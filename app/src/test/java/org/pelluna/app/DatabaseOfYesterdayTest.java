@@ -42,7 +42,7 @@ class DatabaseOfYesterdayTest extends PageTest {
         String user = System.getenv("PELLUNA_TEST_DB_USER");
         String password = System.getenv("PELLUNA_TEST_DB_PASSWORD");
         String yesterday = url.substring(0, url.lastIndexOf('/') + 1) + NAME;
-        try (Connection connection = DriverManager.getConnection(url, user, password);
+        try (Connection connection = DriverManager.getConnection(url + "_1", user, password);
                 Statement statement = connection.createStatement()) {
             statement.execute("create database " + NAME);
         }

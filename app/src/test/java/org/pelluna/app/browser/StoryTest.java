@@ -7,9 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
@@ -235,31 +232,41 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("input[value=NIP]")).isChecked();
     }
 
-    /** A second instance on the same database serves the keeper who signed in at the first. */
+    /** Two instances on one database: one session, and neither shows an older state than the last change the other has acknowledged. */
     @Test
-    void aSessionHoldsAtASecondInstance() throws Exception {
-        Watched watched = demo(1280, 800);
-        String session = watched.page().context().cookies().stream()
-                .filter(cookie -> cookie.name.equals("pelluna"))
-                .map(cookie -> {
-                    assertThat(cookie.httpOnly).isTrue();
-                    return cookie.value;
-                })
-                .findFirst()
-                .orElseThrow();
+    void twoInstancesServeOneKeeperAndNeverShowAnOlderState() {
+        Page page = ownReef().page();
+        String reef = URI.create(page.url()).getPath();
         SpringApplication second = new SpringApplication(PellunaApplication.class);
         second.setAdditionalProfiles("test");
         try (ConfigurableApplicationContext instance = second.run("--server.port=0", "--spring.jmx.enabled=false")) {
-            String at = instance.getEnvironment().getProperty("local.server.port");
-            HttpResponse<String> answer = HttpClient.newHttpClient()
-                    .send(
-                            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + at + "/tanks"))
-                                    .header("Cookie", "pelluna=" + session)
-                                    .build(),
-                            HttpResponse.BodyHandlers.ofString());
-            assertThat(answer.statusCode()).isEqualTo(200);
-            assertThat(answer.body()).contains("Skerry reef");
+            String here = url(reef);
+            String there = "http://127.0.0.1:" + instance.getEnvironment().getProperty("local.server.port") + reef;
+            Locator entry = page.locator("li[data-kind=chase]", new Page.LocatorOptions().setHasText("by the arch"));
+            assertThat(settling(page, there)).isEqualTo(settling(page, here));
+
+            page.navigate(here + "/watch");
+            log(page, "chase", "Gale", "Pip", "by the arch");
+            String told = settling(page, there);
+            page.navigate(there + "/watch");
+            assertThat(entry).hasCount(1);
+
+            entry.getByRole(AriaRole.BUTTON)
+                    .filter(new Locator.FilterOptions().setHasText("Remove"))
+                    .click();
+            page.navigate(here + "/watch");
+            assertThat(entry).hasCount(0);
+
+            log(page, "chase", "Gale", "Pip", "by the arch");
+            assertThat(settling(page, there)).isEqualTo(told);
+            page.navigate(there + "/watch");
+            assertThat(entry).hasCount(1);
         }
+    }
+
+    private static String settling(Page page, String tank) {
+        page.navigate(tank + "/watch/settling");
+        return page.locator("main").innerText();
     }
 
     @Test

@@ -1,25 +1,28 @@
 package org.pelluna.core.arrival;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Whether an order is the best on its own dates: branch and bound (Land and Doig 1960), depth first. What has come is priced on its days; what is still to come at the least
  * it can cost whatever its days, found beforehand for every set, and at the least it must wait.
  */
 final class DatedProof {
-    /** Most units for which it is tried. */
-    static final int MOST_UNITS = 14;
+    /** Most arrivals of a group after a set that are laid out beforehand. */
+    private static final int MOST_ARRIVALS = 1 << 19;
 
-    private static final int MOST_STEPS = 12_000;
+    private static final int MOST_STEPS = Integer.getInteger("steps", 12_000);
     private static final double EQUAL = 1e-9;
 
     private final OrderProblem problem;
     private final int[] groups;
 
-    /** The least pressure and shyness of all that are not in a set yet. */
+    /** By place of a group and by the set before it: the least pressure and shyness of its arrival; not a number where it may not come then. */
+    private final double[][] least;
+
+    /** The same of all that are not in a set yet. */
     private final double[] rest;
 
     private final int[] came;
@@ -38,8 +41,14 @@ final class DatedProof {
         this.came = new int[problem.size()];
         this.order = order;
         this.cost = problem.cost(order).total();
+        this.least = new double[groups.length][problem.all() + 1];
         this.rest = rest();
         branch(0, problem.firstDay(), 0);
+    }
+
+    /** Whether a problem is small enough for it. */
+    static boolean fits(OrderProblem problem) {
+        return (long) problem.groups().size() << problem.size() <= MOST_ARRIVALS;
     }
 
     /** The best order found. */
@@ -53,17 +62,18 @@ final class DatedProof {
     }
 
     private double[] rest() {
-        double[] least = new double[problem.all() + 1];
-        Arrays.fill(least, Double.POSITIVE_INFINITY);
-        least[problem.all()] = 0;
+        double[] sums = new double[problem.all() + 1];
         for (int settled = problem.all() - 1; settled >= 0; settled--) {
-            for (int group : groups) {
-                if ((settled & group) == 0 && problem.allows(settled, group)) {
-                    least[settled] = Math.min(least[settled], problem.undated(settled, group) + least[settled | group]);
+            sums[settled] = Double.POSITIVE_INFINITY;
+            for (int g = 0; g < groups.length; g++) {
+                boolean comes = (settled & groups[g]) == 0 && problem.allows(settled, groups[g]);
+                least[g][settled] = comes ? problem.undated(settled, groups[g]) : Double.NaN;
+                if (comes) {
+                    sums[settled] = Math.min(sums[settled], least[g][settled] + sums[settled | groups[g]]);
                 }
             }
         }
-        return least;
+        return sums;
     }
 
     /** What can come next, with the bound of all that begins so. */
@@ -78,13 +88,9 @@ final class DatedProof {
             return;
         }
         List<Branch> branches = new ArrayList<>();
-        for (int group : groups) {
-            if ((settled & group) == 0 && problem.allows(settled, group)) {
-                int day = problem.day(settled, group, ready);
-                double so = soFar + problem.cost(settled, group, day, came).total();
-                int next = settled | group;
-                branches.add(new Branch(
-                        group, day, so, so + rest[next] + waiting(next, problem.readyAfter(settled, group, day))));
+        for (int g = 0; g < groups.length; g++) {
+            if (!Double.isNaN(least[g][settled])) {
+                branch(settled, g, ready, soFar).ifPresent(branches::add);
             }
         }
         branches.sort(Comparator.comparingDouble(Branch::bound));
@@ -101,6 +107,19 @@ final class DatedProof {
             branch(settled | one.group(), problem.readyAfter(settled, one.group(), one.day()), one.soFar());
             path.remove(path.size() - 1);
         }
+    }
+
+    /** What comes of a group as the next; nothing where even the least it can cost is too much. */
+    private Optional<Branch> branch(int settled, int g, int ready, double soFar) {
+        int group = groups[g];
+        int day = problem.day(settled, group, ready);
+        int next = settled | group;
+        double after = rest[next] + waiting(next, problem.readyAfter(settled, group, day));
+        if (soFar + least[g][settled] + problem.lateness(group, day) + after >= cost - EQUAL) {
+            return Optional.empty();
+        }
+        double so = soFar + problem.cost(settled, group, day, came).total();
+        return Optional.of(new Branch(group, day, so, so + after));
     }
 
     /** What those still to come must wait at least. */

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.Approaches;
@@ -48,6 +49,7 @@ final class OrderProblem {
     /** The first day of a group after a set, where the forecast holds it back. */
     private final Map<Long, Integer> held = new HashMap<>();
 
+    private final int[] kin;
     private final int inside;
     private final boolean onlyTogether;
 
@@ -100,6 +102,7 @@ final class OrderProblem {
         AcclimationBox box = new AcclimationBox(rules.weights().carefulPerHour(), options.everyoneBoxed());
         this.least = new PairPressures(pairs, size(), span(), box);
         this.dated = new DatedPressures(pairs, box);
+        this.kin = IntStream.range(0, size()).map(this::kin).toArray();
         this.onlyTogether = rules.schools().kin() == Approaches.Kin.SAME_DAY;
     }
 
@@ -259,14 +262,22 @@ final class OrderProblem {
         if (!options.together() || !onlyTogether || Integer.bitCount(group) > 1) {
             return true;
         }
-        int i = Integer.numberOfTrailingZeros(group);
-        for (int j = 0; j < size(); j++) {
-            boolean waits = ((settled | group) & 1 << j) == 0;
-            if (waits && isKin(i, j) && mayShare(i, j) && bears(settled, group | 1 << j)) {
+        int waiting = kin[Integer.numberOfTrailingZeros(group)] & ~settled;
+        for (int left = waiting; left != 0; left &= left - 1) {
+            if (bears(settled, group | Integer.lowestOneBit(left))) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** The units of a unit's genus and another species that may come on its day. */
+    private int kin(int i) {
+        int set = 0;
+        for (int j = 0; j < size(); j++) {
+            set |= isKin(i, j) && mayShare(i, j) ? 1 << j : 0;
+        }
+        return set;
     }
 
     /** Whether two units are of one genus and of two species. */

@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
  * The best order that can be found on the order's own dates, and by how much another could be cheaper at most.
  *
  * <p>Up to {@link ExactOrder#MOST_UNITS} units the best order by the least pressures any dates can bring is found exactly: what it costs by those is a bound no order goes
- * below. From there a local search goes on by real dates, and up to {@link DatedProof#MOST_UNITS} units branch and bound closes the gap. An arrival that the forecast does
+ * below. From there a local search goes on by real dates, and where {@link DatedProof} fits, branch and bound closes the gap. An arrival that the forecast does
  * not bear is held back, and the search begun anew; the bound stays one.
  */
 final class OrderSearch {
@@ -76,7 +76,7 @@ final class OrderSearch {
             return new FoundOrder(order, OptionalDouble.empty());
         }
         double bound = problem.leastCost(start);
-        if (gap(problem, order, bound).orElse(0) > FoundOrder.EQUAL && problem.size() <= DatedProof.MOST_UNITS) {
+        if (gap(problem, order, bound).orElse(0) > FoundOrder.EQUAL && DatedProof.fits(problem)) {
             DatedProof proof = new DatedProof(problem, order);
             order = proof.order();
             bound = Math.max(bound, proof.bound());

@@ -3,7 +3,6 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
@@ -32,7 +31,12 @@ final class PairTable {
     private final boolean[][] rival;
     private final int[] rivalMask;
     private final int[] rivalResidents;
-    private final double[][] lengths;
+    /** Which of all grow while they wait: residents, and those that are only out. */
+    private final boolean[] growsOn;
+
+    private final DayMemory lengths;
+    private final DayMemory knownOn;
+    private final DayMemory knownBy;
     private final SetSum fish;
 
     PairTable(ResolvedPlan stock, List<OrderItem> units) {
@@ -51,7 +55,10 @@ final class PairTable {
         this.rival = new boolean[all][n];
         this.rivalMask = new int[all];
         this.rivalResidents = new int[all];
-        this.lengths = new double[all][0];
+        this.growsOn = new boolean[all];
+        this.lengths = new DayMemory(1, all);
+        this.knownOn = new DayMemory(all, n);
+        this.knownBy = new DayMemory(n, all);
         this.fish = new SetSum(units.stream().mapToDouble(OrderItem::count).toArray());
         for (int a = 0; a < all; a++) {
             fill(a);
@@ -60,6 +67,7 @@ final class PairTable {
 
     private void fill(int a) {
         Fish settled = everyone.get(a);
+        growsOn[a] = a < residents || settled.arrivesOn().isBefore(today);
         for (int other = 0; other < residents; other++) {
             if (other != a && Meetings.crowds(settled, everyone.get(other))) {
                 rivalResidents[a]++;
@@ -147,12 +155,35 @@ final class PairTable {
 
     /** The pressure of one that came on a day on unit b that comes on a later one; of a resident the first day counts nothing. */
     double on(int a, int b, int came, int day) {
+        if (!ofDaysAlone(a, b)) {
+            return workedOutOn(a, b, came, day);
+        }
+        int days = a < residents ? day : day - came;
+        double known = knownOn.get(a, b, days);
+        return Double.isNaN(known) ? knownOn.keep(a, b, days, workedOutOn(a, b, came, day)) : known;
+    }
+
+    private double workedOutOn(int a, int b, int came, int day) {
         return on[a][b].perHour(length(residents + b, day, day) / length(a, came, day), ahead(a, came, day));
     }
 
     /** The pressure of unit b that comes on a day on one that came before. */
     double by(int b, int a, int came, int day) {
+        if (!ofDaysAlone(a, b)) {
+            return workedOutBy(b, a, came, day);
+        }
+        int days = a < residents ? day : day - came;
+        double known = knownBy.get(b, a, days);
+        return Double.isNaN(known) ? knownBy.keep(b, a, days, workedOutBy(b, a, came, day)) : known;
+    }
+
+    private double workedOutBy(int b, int a, int came, int day) {
         return by[b][a].perHour(length(a, came, day) / length(residents + b, day, day), -ahead(a, came, day));
+    }
+
+    /** Whether two press each other by one number of days alone; not so where two units meet of which one has grown on while it was out. */
+    private boolean ofDaysAlone(int a, int b) {
+        return a < residents || !(growsOn[a] || growsOn[residents + b]);
     }
 
     private int ahead(int a, int came, int day) {
@@ -164,14 +195,8 @@ final class PairTable {
 
     /** Length in cm on a day of one that came on a day. */
     private double length(int a, int came, int day) {
-        boolean grows = a < residents || everyone.get(a).arrivesOn().isBefore(today);
-        int days = grows ? day : day - came;
-        if (lengths[a].length <= days) {
-            lengths[a] = Arrays.copyOf(lengths[a], Math.max(64, 2 * days));
-        }
-        if (lengths[a][days] == 0) {
-            lengths[a][days] = everyone.get(a).lengthCmOn(today.plusDays(days));
-        }
-        return lengths[a][days];
+        int days = growsOn[a] ? day : day - came;
+        double known = lengths.get(0, a, days);
+        return Double.isNaN(known) ? lengths.keep(0, a, days, everyone.get(a).lengthCmOn(today.plusDays(days))) : known;
     }
 }

@@ -1,11 +1,13 @@
 package org.pelluna.core.tension;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.pressure.SettlingCourse;
 import org.pelluna.core.watch.LogEntry;
@@ -76,6 +78,79 @@ class SettlingTest {
         assertThat(Settling.of(logs.plan()))
                 .extracting(Settling::aggressorId)
                 .containsExactly(Optional.empty(), Optional.of(new FishId("boss")), Optional.of(new FishId("mate")));
+    }
+
+    @Test
+    void onlyWhatTheNewcomerSuffersInDeclaredWatchesIsItsCount() {
+        Logs logs = arrival(8, 14)
+                .add(Logs.day(3).atTime(18, 5), LogEntry.Kind.CHASE, "boss", "new", 1)
+                .add(Logs.day(2).atTime(18, 5), LogEntry.Kind.CHASE, "mate", "new", 1)
+                .add(Logs.day(2).atTime(18, 6), LogEntry.Kind.CHASE, "new", "mate", 1)
+                .add(Logs.day(2).atTime(18, 7), LogEntry.Kind.CHASE, "boss", "mate", 1)
+                .add(Logs.day(1).atTime(9, 0), LogEntry.Kind.CHASE, "boss", "new", 1);
+        assertThat(Settling.of(logs.plan()))
+                .extracting(Settling::encounters)
+                .containsExactly(2, 1, 1);
+        assertThat(together(logs).hours()).isCloseTo(5, within(1e-9));
+        assertThat(together(logs).days(Fixtures.TODAY)).isEqualTo(14);
+    }
+
+    @Test
+    void aNewcomerIsLookedAtForSixtyDays() {
+        assertThat(Settling.of(arrival(8, 60).plan()))
+                .extracting(Settling::victimId)
+                .contains(new FishId("new"));
+        assertThat(Settling.of(arrival(8, 61).plan())).isEmpty();
+        assertThat(Settling.of(arrival(8, 20).departed("gone", "gramma-loreto", 20, 5).plan()))
+                .as("one that has left has nothing to settle")
+                .hasSize(1);
+    }
+
+    @Test
+    void theDaysUntilItIsCalmAreDatesAndAnEndThatMayNeverComeIsOpen() {
+        Settling one = together(arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 20 * Math.exp(-(10 - ago) / 4.0)));
+        var days = one.course().calmOn(Settling.CALM, Settling.LEVEL);
+        assertThat(one.calmOn().get(0)).contains(one.since().plusDays((long) Math.ceil(days.low())));
+        assertThat(days.high()).isGreaterThan(120);
+        assertThat(one.calmOn().get(1)).isEmpty();
+    }
+
+    @Test
+    void theHoursThatWouldShowItQuietAreTheFewestThatDo() {
+        Settling one = together(arrival(4, 55).encounters("boss", "new", 55, 50, ago -> 6));
+        double day = one.days(Fixtures.TODAY);
+        double more = one.hoursToQuiet(Fixtures.TODAY).orElseThrow();
+        assertThat(more).isGreaterThan(0.5);
+        assertThat(one.course().and(new Watched(day, more, 0)).rate(day, Settling.LEVEL).high())
+                .isLessThan(Settling.CALM);
+        assertThat(one.course().and(new Watched(day, more / 2, 0)).rate(day, Settling.LEVEL).high())
+                .as("half as long would not have done")
+                .isGreaterThanOrEqualTo(Settling.CALM);
+        Settling going = together(arrival(5, 20).encounters("boss", "new", 20, 0, ago -> 40));
+        assertThat(going.hoursToQuiet(Fixtures.TODAY))
+                .as("a quiet evening does not undo three weeks of it")
+                .isEmpty();
+    }
+
+    @Test
+    void theFirstDaysAndAFewWatchesAreTooEarlyForAnyVerdictButQuiet() {
+        assertThat(together(arrival(5, 5).encounters("boss", "new", 5, 0, ago -> 30)).settles())
+                .isEqualTo(Settling.State.TOO_EARLY);
+        assertThat(together(arrival(5, 6).encounters("boss", "new", 6, 0, ago -> 30)).settles())
+                .isNotEqualTo(Settling.State.TOO_EARLY);
+        Logs seldom = new Logs(1)
+                .resident("boss", "chrysiptera-parasema", 200, 7)
+                .resident("new", "ecsenius-bicolor", 20, 6)
+                .watched(9, 8, 20)
+                .encounters("boss", "new", 9, 8, ago -> 30);
+        assertThat(together(seldom).settles()).isEqualTo(Settling.State.TOO_EARLY);
+        assertThat(together(seldom.watched(7, 7, 20)).settles()).isNotEqualTo(Settling.State.TOO_EARLY);
+    }
+
+    @Test
+    void theVerdictIsSaidInAKeepersWords() {
+        assertThat(Settling.State.OPEN.words()).isEqualTo("cannot be told yet");
+        assertThat(Settling.State.NOT_SETTLING.words()).isEqualTo("not settling");
     }
 
     @Test
