@@ -46,10 +46,7 @@ final class Quarrel {
             int count = (int) one.encounters().stream().filter(of).count();
             boolean within =
                     !at.toLocalDate().isBefore(from) && at.toLocalDate().isBefore(before);
-            if (within
-                    && count > 0
-                    && !apart.test(at.toLocalDate())
-                    && one.span().hours() > 0) {
+            if (within && count > 0 && !apart.test(at.toLocalDate())) {
                 watches.add(new Watched(
                         ChronoUnit.DAYS.between(since, at.toLocalDate()),
                         one.span().hours(),

@@ -48,7 +48,7 @@ final class RemedyOutlook {
      *
      * @param now from all together in the first week after, encounters/h
      * @param later and three weeks after
-     * @param hardest who would press it hardest; empty if nobody would notably
+     * @param hardest who would press it hardest; empty if nobody would
      */
     record Outlook(double now, double later, String hardest) {
         static final Outlook NONE = new Outlook(0, 0, "");
@@ -89,7 +89,7 @@ final class RemedyOutlook {
                 others.stream().mapToDouble(later).sum(),
                 others.stream()
                         .max(Comparator.comparingDouble(now))
-                        .filter(one -> now.applyAsDouble(one) > 0.005)
+                        .filter(one -> now.applyAsDouble(one) > 0)
                         .map(Fish::name)
                         .orElse(""));
     }

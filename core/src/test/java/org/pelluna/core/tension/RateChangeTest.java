@@ -31,7 +31,8 @@ class RateChangeTest {
         assertThat(change.spared()).contains(new Watched(3, 1, 6));
         assertThat(RateChange.encounters(change.after())).isEqualTo(3);
         assertThat(RateChange.hours(change.before())).isEqualTo(3);
-        assertThat(change.times()).isEqualTo(Help.of(change.before(), change.after()).times(RateChange.LEVEL));
+        assertThat(change.times())
+                .isEqualTo(Help.of(change.before(), change.after()).times(RateChange.LEVEL));
     }
 
     @Test
@@ -66,9 +67,9 @@ class RateChangeTest {
 
     @Test
     void theHoursThatWouldTellAreTheFewestThatDoAndNoneWhereItIsTold() {
-        RateChange open = change(hours(20, 6, 5), hours(26, 1, 1), 1);
+        RateChange open = change(hours(20, 5, 6), hours(25, 1, 2), 1);
         assertThat(open.verdict()).isIn(Outcome.UNCLEAR, Outcome.MAY_HAVE_HELPED);
-        double more = open.hoursToTell(27).orElseThrow();
+        double more = open.hoursToTell(26).orElseThrow();
         assertThat(told(open, more)).isEqualTo(Outcome.HELPED);
         assertThat(more).isGreaterThan(1);
         assertThat(told(open, more / 2)).isNotEqualTo(Outcome.HELPED);
@@ -84,7 +85,7 @@ class RateChangeTest {
         List<Watched> all = new ArrayList<>(open.before());
         all.add(open.spared().orElseThrow());
         List<Watched> then = new ArrayList<>(open.after());
-        then.add(new Watched(27, more, (int) Math.round(perHour * more)));
+        then.add(new Watched(26, more, (int) Math.round(perHour * more)));
         return change(all, then, 1).verdict();
     }
 }

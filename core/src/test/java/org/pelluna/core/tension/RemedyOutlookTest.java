@@ -82,11 +82,11 @@ class RemedyOutlookTest {
 
     @Test
     void rivalsThatComeBackTogetherHaveNoHeadStartAndBeginAnew() {
-        assertThat(outlook.rivals()).containsExactlyInAnyOrder("big", "tang");
+        assertThat(outlook.rivals()).containsExactly("tang");
         is(
                 outlook.withRivals(),
-                big(0, 0, Set.of()) + from("tang", 0, 0, Set.of()) + from("late", -3, 0, Set.of()),
-                big(0, 21, Set.of()) + from("tang", 0, 21, Set.of()) + from("late", -3, 21, Set.of()));
+                big(395, 0, Set.of()) + from("tang", 0, 0, Set.of()) + from("late", -3, 0, Set.of()),
+                big(395, 21, Set.of()) + from("tang", 0, 21, Set.of()) + from("late", -3, 21, Set.of()));
     }
 
     @Test
@@ -99,15 +99,15 @@ class RemedyOutlookTest {
     }
 
     @Test
-    void aFaintPressureHasNobodyToName() {
-        ResolvedPlan peaceful = ResolvedPlan.of(
+    void withTheOnlyOtherGoneThereIsNobodyToName() {
+        ResolvedPlan two = ResolvedPlan.of(
                 new Logs(1)
-                        .resident("goby", "elacatinus-oceanops", 400, 3)
-                        .resident("new", "zebrasoma-scopas", 30, 15)
+                        .resident("tang", "zebrasoma-flavescens", 40, 14)
+                        .resident("new", "zebrasoma-scopas", 5, 9)
                         .plan(),
                 Fixtures.CATALOGUE);
-        RemedyOutlook faint = new RemedyOutlook(peaceful, peaceful.residents().get(1));
-        assertThat(faint.on(faint.ground, Set.of()).now()).isLessThan(0.005);
-        assertThat(faint.on(faint.ground, Set.of()).hardest()).isEmpty();
+        RemedyOutlook alone = new RemedyOutlook(two, two.residents().get(1));
+        assertThat(alone.on(alone.ground, Set.of()).hardest()).isEqualTo("tang");
+        assertThat(alone.withoutBully()).isEqualTo(new RemedyOutlook.Outlook(0, 0, ""));
     }
 }

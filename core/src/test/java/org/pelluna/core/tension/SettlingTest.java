@@ -88,9 +88,7 @@ class SettlingTest {
                 .add(Logs.day(2).atTime(18, 6), LogEntry.Kind.CHASE, "new", "mate", 1)
                 .add(Logs.day(2).atTime(18, 7), LogEntry.Kind.CHASE, "boss", "mate", 1)
                 .add(Logs.day(1).atTime(9, 0), LogEntry.Kind.CHASE, "boss", "new", 1);
-        assertThat(Settling.of(logs.plan()))
-                .extracting(Settling::encounters)
-                .containsExactly(2, 1, 1);
+        assertThat(Settling.of(logs.plan())).extracting(Settling::encounters).containsExactly(2, 1, 1);
         assertThat(together(logs).hours()).isCloseTo(5, within(1e-9));
         assertThat(together(logs).days(Fixtures.TODAY)).isEqualTo(14);
     }
@@ -101,14 +99,16 @@ class SettlingTest {
                 .extracting(Settling::victimId)
                 .contains(new FishId("new"));
         assertThat(Settling.of(arrival(8, 61).plan())).isEmpty();
-        assertThat(Settling.of(arrival(8, 20).departed("gone", "gramma-loreto", 20, 5).plan()))
+        assertThat(Settling.of(
+                        arrival(8, 20).departed("gone", "gramma-loreto", 20, 5).plan()))
                 .as("one that has left has nothing to settle")
                 .hasSize(1);
     }
 
     @Test
     void theDaysUntilItIsCalmAreDatesAndAnEndThatMayNeverComeIsOpen() {
-        Settling one = together(arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 20 * Math.exp(-(10 - ago) / 4.0)));
+        Settling one =
+                together(arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 20 * Math.exp(-(10 - ago) / 4.0)));
         var days = one.course().calmOn(Settling.CALM, Settling.LEVEL);
         assertThat(one.calmOn().get(0)).contains(one.since().plusDays((long) Math.ceil(days.low())));
         assertThat(days.high()).isGreaterThan(120);
@@ -121,9 +121,15 @@ class SettlingTest {
         double day = one.days(Fixtures.TODAY);
         double more = one.hoursToQuiet(Fixtures.TODAY).orElseThrow();
         assertThat(more).isGreaterThan(0.5);
-        assertThat(one.course().and(new Watched(day, more, 0)).rate(day, Settling.LEVEL).high())
+        assertThat(one.course()
+                        .and(new Watched(day, more, 0))
+                        .rate(day, Settling.LEVEL)
+                        .high())
                 .isLessThan(Settling.CALM);
-        assertThat(one.course().and(new Watched(day, more / 2, 0)).rate(day, Settling.LEVEL).high())
+        assertThat(one.course()
+                        .and(new Watched(day, more / 2, 0))
+                        .rate(day, Settling.LEVEL)
+                        .high())
                 .as("half as long would not have done")
                 .isGreaterThanOrEqualTo(Settling.CALM);
         Settling going = together(arrival(5, 20).encounters("boss", "new", 20, 0, ago -> 40));
@@ -134,9 +140,11 @@ class SettlingTest {
 
     @Test
     void theFirstDaysAndAFewWatchesAreTooEarlyForAnyVerdictButQuiet() {
-        assertThat(together(arrival(5, 5).encounters("boss", "new", 5, 0, ago -> 30)).settles())
+        assertThat(together(arrival(5, 5).encounters("boss", "new", 5, 0, ago -> 30))
+                        .settles())
                 .isEqualTo(Settling.State.TOO_EARLY);
-        assertThat(together(arrival(5, 6).encounters("boss", "new", 6, 0, ago -> 30)).settles())
+        assertThat(together(arrival(5, 6).encounters("boss", "new", 6, 0, ago -> 30))
+                        .settles())
                 .isNotEqualTo(Settling.State.TOO_EARLY);
         Logs seldom = new Logs(1)
                 .resident("boss", "chrysiptera-parasema", 200, 7)
