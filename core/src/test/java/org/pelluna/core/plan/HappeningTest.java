@@ -321,4 +321,51 @@ class HappeningTest {
     void nothingHappensToAWishThatIsNotThere() {
         assertThatThrownBy(() -> arrived("none", "plum").applyTo(two())).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void aPairPartsAndComesTogetherAgainWithItsFirstDay() {
+        Life.Bonded bond = new Life.Bonded("bond", Life.Bond.PAIR, TODAY.minusDays(30), Optional.empty());
+        Life.Bonded other = new Life.Bonded("other", Life.Bond.SHOAL, TODAY.minusDays(60), Optional.empty());
+        TankPlan plan = Fixtures.plan(
+                Fixtures.reef(),
+                List.of(
+                        Fixtures.resident("a", "amphiprion-ocellaris", 90, 5)
+                                .with(Life.NONE.bonds(List.of(other, bond))),
+                        Fixtures.resident("b", "amphiprion-ocellaris", 90, 6).with(Life.NONE.bonds(List.of(bond)))));
+        BondHappening.Parted parted =
+                new BondHappening.Parted(List.of(new FishId("a"), new FishId("b")), "bond", TODAY);
+        TankPlan after = parted.applyTo(plan);
+        assertThat(after.residents())
+                .allSatisfy(fish -> assertThat(fish.noted().bonds())
+                        .contains(new Life.Bonded("bond", Life.Bond.PAIR, TODAY.minusDays(30), Optional.of(TODAY))));
+        assertThat(after.residents().get(0).noted().bonds())
+                .as("another bond goes on")
+                .contains(other);
+        assertThat(parted.inverse(plan).applyTo(after)).isEqualTo(plan);
+        assertThat(parted.subject()).isEqualTo("a");
+    }
+
+    @Test
+    void aFishComesBackFromTheAbsenceNamedAndGoesOutAgain() {
+        Absence first = new Absence(
+                "first", TODAY.minusDays(40), Optional.of(TODAY.minusDays(30)), Absence.Place.BOX, Optional.of("torn"));
+        Absence last = new Absence(
+                "last", TODAY.minusDays(5), Optional.empty(), Absence.Place.OTHER_TANK, Optional.of("a fortnight"));
+        TankPlan plan = Fixtures.plan(
+                Fixtures.reef(),
+                List.of(Fixtures.resident("bully", "zebrasoma-flavescens", 90, 10)
+                        .with(Life.NONE.absences(List.of(first, last)))));
+        FishHappening.CameBack back = new FishHappening.CameBack(new FishId("bully"), "last", TODAY);
+        TankPlan after = back.applyTo(plan);
+        assertThat(after.residents().get(0).noted().absences())
+                .containsExactly(
+                        first,
+                        new Absence(
+                                "last",
+                                TODAY.minusDays(5),
+                                Optional.of(TODAY),
+                                Absence.Place.OTHER_TANK,
+                                Optional.of("a fortnight")));
+        assertThat(back.inverse(plan).applyTo(after)).isEqualTo(plan);
+    }
 }

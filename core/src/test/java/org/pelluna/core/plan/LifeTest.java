@@ -177,4 +177,82 @@ class LifeTest {
         byte[] zip = DataPackage.write(plan, java.util.Map.of());
         assertThat(DataPackage.read(zip, Fixtures.CATALOGUE).plan()).isEqualTo(plan);
     }
+
+    private static Life whole() {
+        return Life.NONE
+                .with(new Life.Measured(TODAY.minusDays(9), 7))
+                .with(new Life.Sexed(TODAY.minusDays(8), Life.Sex.FEMALE))
+                .absences(List.of(out(6, 4), out(2, -1)))
+                .bound(Optional.of(new Life.Bound("reef", Optional.empty(), Optional.empty())))
+                .known(Life.Arrival.MONTH)
+                .bonds(List.of(
+                        new Life.Bonded("old", Life.Bond.PAIR, TODAY.minusDays(90), Optional.of(TODAY.minusDays(40))),
+                        new Life.Bonded("new", Life.Bond.HAREM, TODAY.minusDays(30), Optional.empty())));
+    }
+
+    @Test
+    void aLifeShiftedIsEachOfItsDaysLater() {
+        Life later = whole().shiftedBy(7);
+        assertThat(later.lengths()).containsExactly(new Life.Measured(TODAY.minusDays(2), 7));
+        assertThat(later.sexes()).containsExactly(new Life.Sexed(TODAY.minusDays(1), Life.Sex.FEMALE));
+        assertThat(later.absences()).extracting(Absence::from).containsExactly(TODAY.plusDays(1), TODAY.plusDays(5));
+        assertThat(later.absences())
+                .extracting(Absence::until)
+                .containsExactly(Optional.of(TODAY.plusDays(3)), Optional.empty());
+        assertThat(later.bonds())
+                .containsExactly(
+                        new Life.Bonded("old", Life.Bond.PAIR, TODAY.minusDays(83), Optional.of(TODAY.minusDays(33))),
+                        new Life.Bonded("new", Life.Bond.HAREM, TODAY.minusDays(23), Optional.empty()));
+        assertThat(later.shiftedBy(-7)).isEqualTo(whole());
+    }
+
+    @Test
+    void intoAnotherTankGoWhatItMeasuredItsSexAndItsBonds() {
+        assertThat(whole().movedOn())
+                .isEqualTo(Life.NONE
+                        .lengths(whole().lengths())
+                        .sexes(whole().sexes())
+                        .bonds(whole().bonds()));
+    }
+
+    @Test
+    void aBondHoldsFromItsDayToTheDayBeforeTheyPart() {
+        Life life = whole();
+        assertThat(life.bond(TODAY.minusDays(91))).isEmpty();
+        assertThat(life.bond(TODAY.minusDays(90)).orElseThrow().bond()).isEqualTo("old");
+        assertThat(life.bond(TODAY.minusDays(41)).orElseThrow().bond()).isEqualTo("old");
+        assertThat(life.bond(TODAY.minusDays(40))).isEmpty();
+        assertThat(life.bond(TODAY).orElseThrow().kind()).isEqualTo(Life.Bond.HAREM);
+        assertThatThrownBy(() -> new Life.Bonded("b", Life.Bond.PAIR, TODAY, Optional.of(TODAY.minusDays(1))))
+                .hasMessageContaining("before they came together");
+        assertThat(new Life.Bonded("b", Life.Bond.PAIR, TODAY, Optional.of(TODAY)).covers(TODAY))
+                .isFalse();
+    }
+
+    @Test
+    void fishOfOneBondKnowEachOtherAndNobodyElse() {
+        Life.Bonded pair = new Life.Bonded("p", Life.Bond.PAIR, TODAY.minusDays(3), Optional.empty());
+        Life.Bonded other = new Life.Bonded("q", Life.Bond.PAIR, TODAY.minusDays(3), Optional.empty());
+        ResolvedPlan plan = ResolvedPlan.of(
+                Fixtures.plan(
+                        Fixtures.reef(),
+                        List.of(
+                                bonded("a", pair),
+                                bonded("b", pair),
+                                bonded("c", other),
+                                Fixtures.resident("d", "amphiprion-ocellaris", 100, 6))),
+                Fixtures.CATALOGUE);
+        List<Fish> fish = plan.residents();
+        assertThat(fish.get(0).isBondedTo(fish.get(1))).isTrue();
+        assertThat(fish.get(0).isBondedTo(fish.get(2))).isFalse();
+        assertThat(fish.get(0).isBondedTo(fish.get(3))).isFalse();
+        assertThat(fish.get(3).isBondedTo(fish.get(0))).isFalse();
+        ResolvedPlan without = plan.without(new FishId("b"));
+        assertThat(without.residents()).extracting(one -> one.id().key()).containsExactly("a", "c", "d");
+        assertThat(without.plan().residents()).extracting(one -> one.id().key()).containsExactly("a", "c", "d");
+    }
+
+    private static Resident bonded(String id, Life.Bonded bond) {
+        return Fixtures.resident(id, "amphiprion-ocellaris", 100, 6).with(Life.NONE.bonds(List.of(bond)));
+    }
 }

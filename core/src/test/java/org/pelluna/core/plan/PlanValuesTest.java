@@ -255,4 +255,56 @@ class PlanValuesTest {
                 .doesNotHaveDuplicates()
                 .allSatisfy(word -> assertThat((String) word).isNotBlank());
     }
+
+    @Test
+    void whatIsSeenInTheShopGoesOverToTheWishWhereItWasLookedAt() {
+        Wish wish = Fixtures.wish("gramma-loreto", 3);
+        Sight looked = new Sight(
+                TODAY,
+                Optional.of("the pier"),
+                Optional.of(true),
+                Optional.empty(),
+                Optional.of(4.5),
+                Optional.of(30.0),
+                Optional.of(Life.Sex.FEMALE),
+                Optional.empty());
+        Wish seen = wish.seen(looked);
+        assertThat(seen.lengthCm()).contains(4.5);
+        assertThat(seen.price()).as("for all three").contains(90.0);
+        assertThat(seen.decision()).isEqualTo(wish.decision());
+        assertThat(seen.lifeFrom(TODAY).orElseThrow().sex(TODAY)).contains(Life.Sex.FEMALE);
+        assertThat(wish.lifeFrom(TODAY)).isEmpty();
+        Sight paid = new Sight(
+                TODAY,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Sight.Hold.PAID));
+        Wish held = seen.seen(paid);
+        assertThat(held.lengthCm()).as("not looked at again").contains(4.5);
+        assertThat(held.price()).contains(90.0);
+        assertThat(held.decision()).isEqualTo(Wish.Decision.IN);
+        assertThat(held.decisionNote()).contains("paid, still at the shop");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 5, false", "300, 0, true", "301, 5, false", "5, -1, false", "5, 1000000, true", "5, 1000001, false"
+    })
+    void whatIsSeenHasTheLimitsOfAFish(double cm, double price, boolean allowed) {
+        checked(
+                allowed,
+                () -> new Sight(
+                        TODAY,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(cm),
+                        Optional.of(price),
+                        Optional.empty(),
+                        Optional.empty()));
+    }
 }

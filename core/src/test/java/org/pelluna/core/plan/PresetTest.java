@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterSpace;
 
 class PresetTest {
     static Stream<Preset> presets() {
@@ -54,5 +56,24 @@ class PresetTest {
                     .isLessThanOrEqualTo(first.capacity().bodyLengthsToSwim());
         }
         assertThat(first.schools().kin()).isEqualTo(Approaches.Kin.NEVER);
+    }
+
+    private static Fixtures.TankBuilder tank(double lengthCm) {
+        return new Fixtures.TankBuilder()
+                .shape(new TankShape.Box(lengthCm, 50, 50))
+                .water(WaterSpace.usual(4, 0, 0));
+    }
+
+    @Test
+    void aSmallFirstReefIsNotHeldToFiguresMadeForLargeOnes() {
+        HouseRules small = Preset.of("home-bay").orElseThrow().rules();
+        assertThat(Preset.forNew(tank(70).firstTank().build())).isEqualTo(small);
+        assertThat(Preset.forNew(tank(70).build()))
+                .as("who has kept reefs for years")
+                .isEqualTo(HouseRules.USUAL);
+        assertThat(Preset.forNew(tank(20).firstTank().build()))
+                .as("too small for it")
+                .isEqualTo(HouseRules.USUAL);
+        assertThat(Preset.forNew(tank(240).firstTank().build())).as("large").isEqualTo(HouseRules.USUAL);
     }
 }
