@@ -91,7 +91,7 @@ public class DemoKeeper implements ApplicationRunner {
         }
     }
 
-    private static String text(String name) {
+    static String text(String name) {
         try {
             return new ClassPathResource("demo/" + name + ".json").getContentAsString(StandardCharsets.UTF_8);
         } catch (IOException e) {

@@ -1,2 +1,2 @@
-/** The demo keeper with two invented tanks. */
+/** The demo keeper with invented tanks, and what a server practises on after its start. */
 package org.pelluna.app.demo;

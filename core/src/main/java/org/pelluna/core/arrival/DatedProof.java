@@ -13,7 +13,7 @@ final class DatedProof {
     /** Most arrivals of a group after a set that are laid out beforehand. */
     private static final int MOST_ARRIVALS = 1 << 19;
 
-    private static final int MOST_STEPS = Integer.getInteger("steps", 12_000);
+    private static final int MOST_STEPS = 3_000;
     private static final double EQUAL = 1e-9;
 
     private final OrderProblem problem;

@@ -21,7 +21,7 @@ final class DayMemory {
         double[] byDays = known[row][column];
         if (byDays.length <= days) {
             int before = byDays.length;
-            byDays = Arrays.copyOf(byDays, Math.max(64, 2 * days));
+            byDays = Arrays.copyOf(byDays, Math.max(days + 1, 2 * before));
             Arrays.fill(byDays, before, byDays.length, Double.NaN);
             known[row][column] = byDays;
         }

@@ -3,6 +3,7 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,9 @@ final class OrderProblem {
     /** No larger groups are looked at once there are so many. */
     private static final int MOST_GROUPS = 400;
 
+    /** What a set means for the water is remembered up to so many units. */
+    private static final int MOST_KNOWN = 16;
+
     private final List<OrderItem> units;
     private final HouseRules rules;
     private final Quarantine quarantine;
@@ -45,6 +49,9 @@ final class OrderProblem {
     private final SetSum nitrogen;
     private final WaterReserve water;
     private final WaterGate gate;
+
+    /** What is known of {@link #mostNitrogen} by set, where there are not too many. */
+    private final double[] most;
 
     /** The first day of a group after a set, where the forecast holds it back. */
     private final Map<Long, Integer> held = new HashMap<>();
@@ -83,6 +90,8 @@ final class OrderProblem {
         this.room = new HeadroomCheck(stock, this.units);
         this.water = water;
         this.gate = new WaterGate(water, today);
+        this.most = new double[units.size() <= MOST_KNOWN ? 1 << units.size() : 0];
+        Arrays.fill(most, Double.NaN);
         this.nitrogen = new SetSum(units.stream()
                 .mapToDouble(unit -> unit.count() * water.nitrogen(unit.fish()))
                 .toArray());
@@ -208,6 +217,16 @@ final class OrderProblem {
 
     /** The most ammonia nitrogen the bacteria bear on one day once a set has settled, mg N/L a day. */
     double mostNitrogen(int settled) {
+        if (settled >= most.length) {
+            return workedOutMostNitrogen(settled);
+        }
+        if (Double.isNaN(most[settled])) {
+            most[settled] = workedOutMostNitrogen(settled);
+        }
+        return most[settled];
+    }
+
+    private double workedOutMostNitrogen(int settled) {
         double before = water.residents() + nitrogen.of(settled);
         // Before the first of them the colony is what it is today; later it has followed its waste, and of today's a
         // part is left.

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
  *
  * <p>Up to {@link ExactOrder#MOST_UNITS} units the best order by the least pressures any dates can bring is found exactly: what it costs by those is a bound no order goes
  * below. From there a local search goes on by real dates, and where {@link DatedProof} fits, branch and bound closes the gap. An arrival that the forecast does
- * not bear is held back, and the search begun anew; the bound stays one.
+ * not bear is held back, and the order sought anew; the bound stays that of the problem without anything held back.
  */
 final class OrderSearch {
     private static final int MOST_CUTS = 12;
@@ -18,7 +18,7 @@ final class OrderSearch {
 
     /** The best order found; in the order of the wishes where none is allowed. */
     static FoundOrder best(OrderProblem problem) {
-        FoundOrder found = search(problem);
+        FoundOrder found = search(problem, true);
         double bound = bound(problem, found);
         for (int cuts = 0; cuts < MOST_CUTS; cuts++) {
             Optional<HeldBack> cut = problem.notBorne(found.order());
@@ -26,7 +26,7 @@ final class OrderSearch {
                 break;
             }
             problem.holdBack(cut.get());
-            FoundOrder next = search(problem);
+            FoundOrder next = search(problem, false);
             found = new FoundOrder(next.order(), gap(problem, next.order(), bound));
         }
         return found;
@@ -60,7 +60,7 @@ final class OrderSearch {
                 : OptionalDouble.of(cost <= bound + FoundOrder.EQUAL ? 0 : (cost - bound) / cost);
     }
 
-    private static FoundOrder search(OrderProblem problem) {
+    private static FoundOrder search(OrderProblem problem, boolean prove) {
         boolean few = problem.size() <= ExactOrder.MOST_UNITS;
         List<Integer> start = few ? ExactOrder.solve(problem) : InsertionOrder.solve(problem);
         if (start.isEmpty() && problem.size() > 0) {
@@ -76,7 +76,7 @@ final class OrderSearch {
             return new FoundOrder(order, OptionalDouble.empty());
         }
         double bound = problem.leastCost(start);
-        if (gap(problem, order, bound).orElse(0) > FoundOrder.EQUAL && DatedProof.fits(problem)) {
+        if (prove && gap(problem, order, bound).orElse(0) > FoundOrder.EQUAL && DatedProof.fits(problem)) {
             DatedProof proof = new DatedProof(problem, order);
             order = proof.order();
             bound = Math.max(bound, proof.bound());

@@ -3,8 +3,11 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
@@ -19,11 +22,14 @@ import org.pelluna.core.pressure.Rivalry;
  * units; days are counted from the day of the plan. Pressures are those of one fish on one, released at lights-out, at one newcomer and no rivals settled.
  */
 final class PairTable {
-    private final ResolvedPlan stock;
     private final List<OrderItem> units;
     private final LocalDate today;
     private final int residents;
     private final PressureModel model;
+
+    /** Residents and planned fish of each species together. */
+    private final Map<SpeciesId, Integer> inTheEnd = new HashMap<>();
+
     private final List<Fish> everyone = new ArrayList<>();
     private final PressureModel.Pair[][] on;
     private final PressureModel.Pair[][] by;
@@ -40,7 +46,6 @@ final class PairTable {
     private final SetSum fish;
 
     PairTable(ResolvedPlan stock, List<OrderItem> units) {
-        this.stock = stock;
         this.units = units;
         this.today = stock.plan().asOf();
         this.residents = stock.residents().size();
@@ -49,6 +54,8 @@ final class PairTable {
         int all = residents + n;
         everyone.addAll(stock.residents());
         units.forEach(unit -> everyone.add(on(unit.fish(), today, today)));
+        stock.residents().forEach(fish -> inTheEnd.merge(fish.species().id(), 1, Integer::sum));
+        units.forEach(unit -> inTheEnd.merge(unit.fish().species().id(), unit.count(), Integer::sum));
         this.on = new PressureModel.Pair[all][n];
         this.by = new PressureModel.Pair[n][all];
         this.sameDay = new double[n][n];
@@ -91,11 +98,8 @@ final class PairTable {
 
     /** Whether two fish of a kind suit each other is asked of the finished plan: residents and every unit. */
     private PressureModel.Pair pair(Fish one, Fish other, int ahead, Set<ArrivalAid> help) {
-        int planned = units.stream()
-                .filter(unit -> unit.fish().species().id().equals(one.species().id()))
-                .mapToInt(OrderItem::count)
-                .sum();
-        Meeting meeting = Meetings.firstWeek(one, other, ahead, 1, 0, stock.residentsOf(one.species()) + planned, help);
+        Meeting meeting = Meetings.firstWeek(
+                one, other, ahead, 1, 0, inTheEnd.getOrDefault(one.species().id(), 0), help);
         return model.pair(one, other, meeting);
     }
 
