@@ -11,7 +11,7 @@ import java.util.Optional;
  */
 final class DatedProof {
     /** Most arrivals of a group after a set that are laid out beforehand. */
-    private static final int MOST_ARRIVALS = 1 << 19;
+    private static final int MOST_ARRIVALS = 1 << 14;
 
     private static final int MOST_STEPS = 3_000;
     private static final double EQUAL = 1e-9;
