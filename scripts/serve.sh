@@ -72,7 +72,7 @@ serve() {
   PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(postgres_port "$CLUSTER")/$database" PELLUNA_DB_USER=pelluna \
     PELLUNA_DB_PASSWORD="$(cat "$CLUSTER/password")" PELLUNA_DEMO="$demo" PELLUNA_PORT="$port" \
     PELLUNA_SECURE_COOKIES="${PELLUNA_SECURE_COOKIES:-false}" \
-    java -Xmx640m -jar "$PELLUNA_ROOT/app/target/pelluna.jar" >"$RUN/server.log" 2>&1 9>&- &
+    java -Xmx640m -XX:+UseSerialGC -jar "$PELLUNA_ROOT/app/target/pelluna.jar" >"$RUN/server.log" 2>&1 9>&- &
   pid=$!
   echo "$pid" >"$RUN/server.pid"
   echo "http://127.0.0.1:$port" >"$RUN/address"
