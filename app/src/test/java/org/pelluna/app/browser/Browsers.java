@@ -39,6 +39,13 @@ final class Browsers {
     /** Long enough for a busy machine of two cores: a test that fails by it has failed, not waited too little. */
     private static final double PATIENCE_MS = 60_000;
 
+    /** A touch is a tap on something, or a choice in a list; letters typed are none. */
+    private static final String COUNT_TOUCHES = """
+            const touched = () => sessionStorage.setItem('touches', 1 + Number(sessionStorage.getItem('touches')));
+            addEventListener('pointerdown', touched, true);
+            addEventListener('change', (event) => event.target.tagName === 'SELECT' && touched(), true);
+            """;
+
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         VIOLATIONS_ONLY.setResultTypes(List.of("violations"));
@@ -51,6 +58,7 @@ final class Browsers {
     static Watched page(int width, int height) {
         BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
         context.setDefaultTimeout(PATIENCE_MS);
+        context.addInitScript(COUNT_TOUCHES);
         Page page = context.newPage();
         List<String> troubles = new ArrayList<>();
         page.onConsoleMessage(message -> note(troubles, message));
@@ -79,6 +87,17 @@ final class Browsers {
         private static String words(Rule rule) {
             return rule.getId() + " at " + rule.getNodes().get(0).getTarget() + ": "
                     + rule.getNodes().get(0).getFailureSummary();
+        }
+
+        /** How often the keeper touches the screen meanwhile. */
+        int touches(Runnable doing) {
+            int before = touches();
+            doing.run();
+            return touches() - before;
+        }
+
+        private int touches() {
+            return ((Number) page.evaluate("Number(sessionStorage.getItem('touches'))")).intValue();
         }
 
         /** How far the page is wider than the window, px. */

@@ -15,6 +15,9 @@ import org.pelluna.app.browser.Browsers.Watched;
 class LifeStoriesTest extends BrowserTest {
     private static final LocalDate TODAY = LocalDate.now();
 
+    /** What happens is noted in so many from where a keeper stands. */
+    private static final int MOST_TOUCHES = 3;
+
     /** A cycling 110 L with a pair of clownfish, a goby and its shrimp, and a firefish. */
     @Test
     void aFirstTankIsPlannedWhileItCycles() {
@@ -116,19 +119,42 @@ class LifeStoriesTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("If it were not here");
         assertThat(page.locator("main")).containsText("With all grown, ");
         assertThat(page.locator("main")).containsText(" → ");
-        page.getByText("It left, alive").click();
-        Locator leave = page.locator("form[action$='/leave']");
-        leave.locator("[name=how]").selectOption("SOLD");
-        leave.locator("[name=to]").fill("a keeper across the bay");
-        leave.locator("[name=price]").fill("45");
-        leave.locator("button").click();
-        assertThat(said(page)).containsText("Gale is sold");
+        assertThat(watched.touches(() -> {
+                    page.getByText("It left, alive").click();
+                    Locator leave = page.locator("form[action$='/leave']");
+                    leave.locator("[name=how]").selectOption("SOLD");
+                    leave.locator("[name=to]").fill("a keeper across the bay");
+                    leave.locator("[name=price]").fill("45");
+                    leave.locator("button").click();
+                    assertThat(said(page)).containsText("Gale is sold");
+                }))
+                .isBetween(2, MOST_TOUCHES);
         assertThat(page.locator("main")).containsText("to a keeper across the bay, for 45");
         place(page, "Losses");
         assertThat(page.locator("main")).not().containsText("Gale lost");
         place(page, "Tank");
         assertThat(page.locator("table.residents").getByText("Gale", new Locator.GetByTextOptions().setExact(true)))
                 .hasCount(0);
+        assertThat(watched.troubles()).isEmpty();
+    }
+
+    /** Entered in two touches from the card. */
+    @Test
+    void aFishBoughtOnImpulseIsEnteredFromTheCard() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        place(page, "Shop");
+        page.getByLabel("The fish, shrimp or snail in front of you").fill("midas blenny");
+        button(page, "Ask").click();
+        assertThat(page.locator("article h2")).hasText("Midas blenny");
+        assertThat(watched.touches(() -> {
+                    page.locator("article h2 a").click();
+                    page.locator("form[action$='/residents/bought'] button").click();
+                    assertThat(said(page)).containsText("Midas blenny");
+                }))
+                .isEqualTo(2);
+        place(page, "Tank");
+        assertThat(page.locator("table.residents")).containsText("Midas blenny");
         assertThat(watched.troubles()).isEmpty();
     }
 
@@ -147,17 +173,26 @@ class LifeStoriesTest extends BrowserTest {
         button(page, "They live here").click();
         assertThat(said(page)).containsText("1 fish lives here now");
         fish(page, "Prince");
-        page.locator("summary", new Page.LocatorOptions().setHasText("Sex or stage"))
-                .click();
-        page.locator("form[action$='/sex'] select").selectOption("JUVENILE");
-        page.locator("form[action$='/sex'] [name=on]").fill(TODAY.minusMonths(9).toString());
-        page.locator("form[action$='/sex'] button").click();
-        page.locator("summary", new Page.LocatorOptions().setHasText("Measured"))
-                .click();
-        page.locator("form[action$='/measure'] [name=length]").fill("16.5");
-        page.locator("form[action$='/measure'] button").click();
-        assertThat(said(page)).containsText("Prince is 16.5");
-        assertThat(page.locator("main")).containsText("juvenile");
+        assertThat(watched.touches(() -> {
+                    page.locator("summary", new Page.LocatorOptions().setHasText("Sex or stage"))
+                            .click();
+                    page.locator("form[action$='/sex'] select").selectOption("FEMALE");
+                    page.locator("form[action$='/sex'] select").selectOption("JUVENILE");
+                    page.locator("form[action$='/sex'] [name=on]")
+                            .fill(TODAY.minusMonths(9).toString());
+                    page.locator("form[action$='/sex'] button").click();
+                    assertThat(page.locator("main")).containsText("juvenile");
+                }))
+                .as("one more than needed, for the slip")
+                .isEqualTo(4);
+        assertThat(watched.touches(() -> {
+                    page.locator("summary", new Page.LocatorOptions().setHasText("Measured"))
+                            .click();
+                    page.locator("form[action$='/measure'] [name=length]").fill("16.5");
+                    page.locator("form[action$='/measure'] button").click();
+                    assertThat(said(page)).containsText("Prince is 16.5");
+                }))
+                .isEqualTo(2);
         assertThat(page.locator("main")).containsText("What speaks against it here");
         page.getByText("It left, alive").click();
         Locator leave = page.locator("form[action$='/leave']");
