@@ -58,12 +58,12 @@ public class PlanBenchmark {
         return List.of(judged, pressures);
     }
 
-    /** The best order of all wishes, proved, with the price of every exchange. */
+    /** The best order of all wishes that is found, with how far from the best it can be, and the reasons for each place. */
     @Benchmark
-    public ArrivalPlan proveOrder() {
+    public ArrivalPlan bestOrder() {
         ArrivalPlan plan = ArrivalOrder.of(allWished, judgements);
-        if (!plan.proved() || plan.arrivals().isEmpty()) {
-            throw new IllegalStateException("the order was not proved");
+        if (plan.gap().isEmpty() || plan.arrivals().isEmpty()) {
+            throw new IllegalStateException("nothing is known of the order");
         }
         return plan;
     }

@@ -66,11 +66,12 @@ public record TimePanel(
         limit.ifPresent(value -> {
             double y = base - value * scale;
             svg.add(
-                    "<path d='M0 {}H{}' class='panel-limit'/><text x='{}' y='{}' class='chart-text chart-small'>{} {}</text>",
+                    // Within the panel: what stands beside it would be out of sight on a phone.
+                    "<path d='M0 {}H{}' class='panel-limit'/><text x='{}' y='{}' text-anchor='end' class='chart-text chart-small'>{} {}</text>",
                     y,
                     axis.width(),
-                    axis.width() + 6,
-                    y + 4,
+                    axis.width() - 4,
+                    y - 5,
                     limitWords,
                     Numbers.plain(value, decimals));
         });
