@@ -123,7 +123,7 @@ public final class ArrivalOrder {
         for (int i = 0; i < problem.size(); i++) {
             for (int j = i + 1; j < problem.size(); j++) {
                 int both = 1 << i | 1 << j;
-                if (problem.isKin(i, j) && order.stream().noneMatch(group -> (group & both) == both)) {
+                if (problem.days().isKin(i, j) && order.stream().noneMatch(group -> (group & both) == both)) {
                     findings.add(Finding.of(
                                     "kin",
                                     Severity.CAREFUL,
@@ -144,7 +144,8 @@ public final class ArrivalOrder {
 
     private static Finding notAllowed(OrderProblem problem, int settled, int group) {
         String names = Groups.names(problem, group);
-        if (!problem.bears(settled, group) && problem.nitrogen(group) <= problem.mostNitrogen(settled)) {
+        if (!problem.water().bears(settled, group)
+                && problem.water().nitrogen(group) <= problem.water().mostNitrogen(settled)) {
             return Finding.of(
                             "water",
                             Severity.STOP,
@@ -155,8 +156,9 @@ public final class ArrivalOrder {
                             List.of())
                     .remedy("Wish for fewer at a time, or let others come first.");
         }
-        if (!problem.bears(settled, group)) {
-            return OrderItems.tooMuchWaste(names, problem.nitrogen(group), problem.mostNitrogen(settled));
+        if (!problem.water().bears(settled, group)) {
+            return OrderItems.tooMuchWaste(
+                    names, problem.water().nitrogen(group), problem.water().mostNitrogen(settled));
         }
         return Finding.of(
                 "quarantine",

@@ -21,7 +21,7 @@ record FoundOrder(List<Integer> order, OptionalDouble gap) {
     /** What can be claimed of an order, in a sentence. */
     static String claim(OptionalDouble gap) {
         if (isProved(gap)) {
-            return "Proved best on its own dates, among single arrivals and up to " + OrderProblem.MOST_TOGETHER
+            return "Proved best on its own dates, among single arrivals and up to " + SharedDays.MOST_TOGETHER
                     + " rivals a day.";
         }
         return gap.isPresent()

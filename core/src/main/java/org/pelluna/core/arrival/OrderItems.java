@@ -50,7 +50,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         }
         OrderProblem problem =
                 new OrderProblem(stock, placed, OrderOptions.of(stock.plan().houseRules()), water);
-        int reachable = problem.reachable();
+        int reachable = problem.water().reachable();
         List<OrderItem> bearable = new ArrayList<>();
         for (int i = 0; i < placed.size(); i++) {
             OrderItem unit = placed.get(i);
@@ -60,7 +60,10 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
                 held.add(new ArrivalPlan.Held(
                         unit.wishId(),
                         unit.fish().name(),
-                        tooMuchWaste(unit.name(), problem.nitrogen(1 << i), problem.mostNitrogen(reachable))));
+                        tooMuchWaste(
+                                unit.name(),
+                                problem.water().nitrogen(1 << i),
+                                problem.water().mostNitrogen(reachable))));
             }
         }
         return new OrderItems(bearable, held);

@@ -3,18 +3,12 @@ package org.pelluna.core.arrival;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.stream.IntStream;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.species.Species;
 
 /**
  * The arrivals to put in order, with everything that an order's cost depends on laid out as numbers: a linear ordering with
@@ -25,15 +19,6 @@ import org.pelluna.core.species.Species;
 final class OrderProblem {
     /** Most units a set can hold. */
     static final int MOST_UNITS = 31;
-
-    /** Most rivals that come on one day, but for all surgeonfish where the house lets them in together. */
-    static final int MOST_TOGETHER = 5;
-
-    /** No larger groups are looked at once there are so many. */
-    private static final int MOST_GROUPS = 400;
-
-    /** What a set means for the water is remembered up to so many units. */
-    private static final int MOST_KNOWN = 16;
 
     private final List<OrderItem> units;
     private final HouseRules rules;
@@ -46,17 +31,8 @@ final class OrderProblem {
     private final PairPressures least;
     private final DatedPressures dated;
     private final SetSum[] shyBehind;
-    private final SetSum nitrogen;
-    private final WaterReserve water;
-    private final WaterGate gate;
-
-    /** What is known of {@link #mostNitrogen} by set, where there are not too many. */
-    private final double[] most;
-
-    /** The first day of a group after a set, where the forecast holds it back. */
-    private final Map<Long, Integer> held = new HashMap<>();
-
-    private final int[] kin;
+    private final WaterRoom water;
+    private final SharedDays days;
     private final int inside;
     private final boolean onlyTogether;
 
@@ -88,13 +64,8 @@ final class OrderProblem {
         this.firstDay =
                 (int) ChronoUnit.DAYS.between(today, StockingPause.of(stock).ready());
         this.room = new HeadroomCheck(stock, this.units);
-        this.water = water;
-        this.gate = new WaterGate(water, today);
-        this.most = new double[units.size() <= MOST_KNOWN ? 1 << units.size() : 0];
-        Arrays.fill(most, Double.NaN);
-        this.nitrogen = new SetSum(units.stream()
-                .mapToDouble(unit -> unit.count() * water.nitrogen(unit.fish()))
-                .toArray());
+        this.water =
+                new WaterRoom(water, this.units, today, firstDay, rules.pauses().afterOneDays());
         this.shyBehind = new SetSum[units.size()];
         this.release = new int[units.size()];
         this.open = new int[units.size()];
@@ -111,7 +82,7 @@ final class OrderProblem {
         AcclimationBox box = new AcclimationBox(rules.weights().carefulPerHour(), options.everyoneBoxed());
         this.least = new PairPressures(pairs, size(), span(), box);
         this.dated = new DatedPressures(pairs, box);
-        this.kin = IntStream.range(0, size()).map(this::kin).toArray();
+        this.days = new SharedDays(pairs, this.units, rules.schools(), quarantine, options.together());
         this.onlyTogether = rules.schools().kin() == Approaches.Kin.SAME_DAY;
     }
 
@@ -161,10 +132,6 @@ final class OrderProblem {
         return unit.fish().species().genus().equals("Amphiprion");
     }
 
-    private static boolean isSurgeonfish(OrderItem unit) {
-        return unit.fish().species().family().equals("Acanthuridae");
-    }
-
     int size() {
         return units.size();
     }
@@ -175,6 +142,16 @@ final class OrderProblem {
 
     OrderItem unit(int i) {
         return units.get(i);
+    }
+
+    /** Which units may arrive on one day. */
+    SharedDays days() {
+        return days;
+    }
+
+    /** Every group that may arrive on one day. */
+    List<Integer> groups() {
+        return days.groups();
     }
 
     /** The first day on which the pause after the latest resident is over, counted from the day of the plan. */
@@ -210,59 +187,9 @@ final class OrderProblem {
         return room.day(set);
     }
 
-    /** Ammonia nitrogen of a set, mg N/L a day. */
-    double nitrogen(int set) {
-        return nitrogen.of(set);
-    }
-
-    /** The most ammonia nitrogen the bacteria bear on one day once a set has settled, mg N/L a day. */
-    double mostNitrogen(int settled) {
-        if (settled >= most.length) {
-            return workedOutMostNitrogen(settled);
-        }
-        if (Double.isNaN(most[settled])) {
-            most[settled] = workedOutMostNitrogen(settled);
-        }
-        return most[settled];
-    }
-
-    private double workedOutMostNitrogen(int settled) {
-        double before = water.residents() + nitrogen.of(settled);
-        // Before the first of them the colony is what it is today; later it has followed its waste, and of today's a
-        // part is left.
-        double colony = settled == 0
-                ? water.colony(0, firstDay)
-                : water.colony(before, rules.pauses().afterOneDays());
-        return Math.max(0, water.most(colony) - before);
-    }
-
-    /** Whether the bacteria that have settled to a set bear a group on one day. */
-    boolean bears(int settled, int group) {
-        return nitrogen(group) <= mostNitrogen(settled) && heldBack(settled, group) < Integer.MAX_VALUE;
-    }
-
-    /** The first arrival of an order that the forecast does not bear on its day; empty if it bears all. */
-    Optional<HeldBack> notBorne(List<Integer> order) {
-        return gate.first(this, steps(order));
-    }
-
-    /** From now on a group does not come after a set before the day from which the forecast bears it. */
-    void holdBack(HeldBack cut) {
-        held.merge(key(cut.settled(), cut.group()), cut.day(), Math::max);
-    }
-
-    private int heldBack(int settled, int group) {
-        return held.isEmpty() ? 0 : held.getOrDefault(key(settled, group), 0);
-    }
-
-    /** The day until which the forecast holds a group back after a set; 0 if it does not, or would for ever: a finding says so then. */
-    int heldUntil(int settled, int group) {
-        int day = heldBack(settled, group);
-        return day == Integer.MAX_VALUE ? 0 : day;
-    }
-
-    private static long key(int settled, int group) {
-        return (long) settled << Integer.SIZE | group;
+    /** What the water bears of it. */
+    WaterRoom water() {
+        return water;
     }
 
     /**
@@ -273,7 +200,7 @@ final class OrderProblem {
         int waiting = inside & ~settled;
         boolean inTurn = waiting == 0 || (group & ~inside) == 0;
         boolean atTheEnd = (group & options.last()) == 0 || (settled | group) == all();
-        return inTurn && atTheEnd && bears(settled, group) && bringsItsKin(settled, group);
+        return inTurn && atTheEnd && water.bears(settled, group) && bringsItsKin(settled, group);
     }
 
     /** Where the house lets rivals of one genus in only on one day, none comes alone while another could come with it. */
@@ -281,47 +208,13 @@ final class OrderProblem {
         if (!options.together() || !onlyTogether || Integer.bitCount(group) > 1) {
             return true;
         }
-        int waiting = kin[Integer.numberOfTrailingZeros(group)] & ~settled;
+        int waiting = days.kin(Integer.numberOfTrailingZeros(group)) & ~settled;
         for (int left = waiting; left != 0; left &= left - 1) {
-            if (bears(settled, group | Integer.lowestOneBit(left))) {
+            if (water.bears(settled, group | Integer.lowestOneBit(left))) {
                 return false;
             }
         }
         return true;
-    }
-
-    /** The units of a unit's genus and another species that may come on its day. */
-    private int kin(int i) {
-        int set = 0;
-        for (int j = 0; j < size(); j++) {
-            set |= isKin(i, j) && mayShare(i, j) ? 1 << j : 0;
-        }
-        return set;
-    }
-
-    /** Whether two units are of one genus and of two species. */
-    boolean isKin(int i, int j) {
-        Species one = units.get(i).fish().species();
-        Species other = units.get(j).fish().species();
-        return one.genus().equals(other.genus())
-                && !one.id().equals(other.id())
-                && pairs.isRival(pairs.residents() + i, j);
-    }
-
-    /** The units that can ever come, however the others are put: all, unless the water never bears one. */
-    int reachable() {
-        int settled = 0;
-        boolean grown = true;
-        while (grown) {
-            grown = false;
-            for (int i = 0; i < size(); i++) {
-                if ((settled & 1 << i) == 0 && bears(settled, 1 << i)) {
-                    settled |= 1 << i;
-                    grown = true;
-                }
-            }
-        }
-        return settled;
     }
 
     /** The last of the group's own gates, quarantine included. */
@@ -345,7 +238,7 @@ final class OrderProblem {
 
     /** The first day on which a group may arrive after a set, whatever the pause and whoever has the quarantine tank. */
     int gate(int settled, int group) {
-        return Math.max(Math.max(release(group), headroomDay(settled | group)), heldUntil(settled, group));
+        return Math.max(Math.max(release(group), headroomDay(settled | group)), water.heldUntil(settled, group));
     }
 
     /** Days to wait after a group. */
@@ -358,68 +251,6 @@ final class OrderProblem {
         int pause = pauseAfter(group);
         boolean moreInside = (inside & ~settled & ~group) != 0;
         return day + (moreInside ? pause : Math.max(pause, quarantineDays));
-    }
-
-    /** Whether {@link #groups} holds every group of rivals that may share a day, or stops for their number. */
-    boolean hasAllGroups() {
-        return groups().size() < MOST_GROUPS;
-    }
-
-    /** Every group that may arrive on one day: each unit alone, and, where the house allows, up to five of which each sees rivals in each. */
-    List<Integer> groups() {
-        List<Integer> groups = new ArrayList<>();
-        for (int i = 0; i < size(); i++) {
-            groups.add(1 << i);
-        }
-        // Each group of rivals with one more, who stands behind all of them, so that none is found twice.
-        int from = 0;
-        for (int many = 2; many <= MOST_TOGETHER && options.together() && groups.size() < MOST_GROUPS; many++) {
-            int end = groups.size();
-            for (int g = from; g < end; g++) {
-                int group = groups.get(g);
-                for (int j = Integer.SIZE - Integer.numberOfLeadingZeros(group); j < size(); j++) {
-                    if (mayJoin(group, j)) {
-                        groups.add(group | 1 << j);
-                    }
-                }
-            }
-            from = end;
-        }
-        int tangs = surgeonfish();
-        if (options.together()
-                && rules.schools().tangs() == Approaches.Tangs.TOGETHER
-                && Integer.bitCount(tangs) > 2
-                && !groups.contains(tangs)
-                && quarantine.holds(fish(tangs), Integer.bitCount(tangs))) {
-            groups.add(tangs);
-        }
-        return groups;
-    }
-
-    private int surgeonfish() {
-        int set = 0;
-        for (int i = 0; i < size(); i++) {
-            set |= isSurgeonfish(units.get(i)) ? 1 << i : 0;
-        }
-        return set;
-    }
-
-    private boolean mayJoin(int group, int unit) {
-        for (int rest = group; rest != 0; rest &= rest - 1) {
-            int i = Integer.numberOfTrailingZeros(rest);
-            if (!pairs.isRival(pairs.residents() + i, unit) || !mayShare(i, unit)) {
-                return false;
-            }
-        }
-        return quarantine.holds(fish(group | 1 << unit), Integer.bitCount(group) + 1);
-    }
-
-    private boolean mayShare(int i, int j) {
-        boolean staged = rules.schools().tangs() == Approaches.Tangs.STAGED
-                && isSurgeonfish(units.get(i))
-                && isSurgeonfish(units.get(j));
-        boolean oneInside = units.get(i).inside() != units.get(j).inside();
-        return !staged && !oneInside && quarantine.holds(fish(1 << i | 1 << j), 2);
     }
 
     /** What the arrival of a group after a set costs at least, whatever the days. */

@@ -21,11 +21,11 @@ final class OrderSearch {
         FoundOrder found = search(problem, true);
         double bound = bound(problem, found);
         for (int cuts = 0; cuts < MOST_CUTS; cuts++) {
-            Optional<HeldBack> cut = problem.notBorne(found.order());
+            Optional<HeldBack> cut = problem.water().notBorne(problem, found.order());
             if (cut.isEmpty()) {
                 break;
             }
-            problem.holdBack(cut.get());
+            problem.water().holdBack(cut.get());
             FoundOrder next = search(problem, false);
             found = new FoundOrder(next.order(), gap(problem, next.order(), bound));
         }
@@ -36,11 +36,11 @@ final class OrderSearch {
     static void holdBack(OrderProblem problem, List<Integer> order) {
         Optional<HeldBack> last = Optional.empty();
         for (int cuts = 0; cuts < MOST_CUTS; cuts++) {
-            Optional<HeldBack> cut = problem.notBorne(order);
+            Optional<HeldBack> cut = problem.water().notBorne(problem, order);
             if (cut.isEmpty() || cut.equals(last)) {
                 return;
             }
-            problem.holdBack(cut.get());
+            problem.water().holdBack(cut.get());
             last = cut;
         }
     }
@@ -55,7 +55,7 @@ final class OrderSearch {
     private static OptionalDouble gap(OrderProblem problem, List<Integer> order, double bound) {
         double cost = problem.cost(order).total();
         // Of groups that were not looked at nothing can be claimed.
-        return Double.isNaN(bound) || !problem.allows(order) || !problem.hasAllGroups()
+        return Double.isNaN(bound) || !problem.allows(order) || !problem.days().hasAllGroups()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(cost <= bound + FoundOrder.EQUAL ? 0 : (cost - bound) / cost);
     }

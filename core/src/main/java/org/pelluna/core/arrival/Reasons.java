@@ -52,7 +52,7 @@ final class Reasons {
         int headroom = problem.headroomDay(settled | group);
         int day = problem.day(settled, group, ready);
         LocalDate date = today.plusDays(day);
-        int held = problem.heldUntil(settled, group);
+        int held = problem.water().heldUntil(settled, group);
         if (held > Math.max(ready, Math.max(release, headroom)) && day == held) {
             return tooSoon(date);
         }
@@ -188,7 +188,7 @@ final class Reasons {
     private String obstacle(List<Integer> changed) {
         int settled = 0;
         for (int group : changed) {
-            if (!problem.bears(settled, group)) {
+            if (!problem.water().bears(settled, group)) {
                 return "the bacteria could not cope";
             }
             settled |= group;

@@ -352,8 +352,8 @@ class StepCostTest {
                             before,
                             today * water.forecast().leftAfter(rules.pauses().afterOneDays()));
             double most = Math.max(0, colony + LIMIT.mostExtra(colony) - before);
-            assertThat(problem.nitrogen(group)).isCloseTo(adds, within(1e-9));
-            assertThat(problem.bears(settled, group)).isEqualTo(adds <= most);
+            assertThat(problem.water().nitrogen(group)).isCloseTo(adds, within(1e-9));
+            assertThat(problem.water().bears(settled, group)).isEqualTo(adds <= most);
             boolean waiting =
                     IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled, i));
             boolean onlyInside = IntStream.range(0, units.size())

@@ -103,6 +103,6 @@ class WaterGateTest {
                 CATALOGUE);
         OrderProblem problem = new OrderProblem(
                 stock, List.of(new OrderItem(stock.wishes().get(0).fish(), 1, 0, "")));
-        assertThat(problem.notBorne(List.of(1))).isEmpty();
+        assertThat(problem.water().notBorne(problem, List.of(1))).isEmpty();
     }
 }
