@@ -16,6 +16,7 @@ class SinceTest {
         "about 2022, 2022-07-01, YEAR",
         "2023-05, 2023-05-15, MONTH",
         "2023-5, 2023-05-15, MONTH",
+        "~ March 2019, 2019-03-15, MONTH",
         "5/2023, 2023-05-15, MONTH",
         "12.2023, 2023-12-15, MONTH",
         "May 2023, 2023-05-15, MONTH",
@@ -32,7 +33,20 @@ class SinceTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "long ago", "2023-13", "0/2023", "ma 2023", "moon 2023", "spring", "22", "2023-05-01"})
+    @ValueSource(
+            strings = {
+                "",
+                "long ago",
+                "2023-13",
+                "0/2023",
+                "ma 2023",
+                "moon 2023",
+                "spring",
+                "22",
+                "31.5.2023",
+                "in 2020 or so",
+                "2023-05-01"
+            })
     void whatIsNoTimeIsNotTakenForOne(String words) {
         assertThat(Since.said(words)).isEmpty();
     }

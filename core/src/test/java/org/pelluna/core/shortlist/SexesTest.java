@@ -20,7 +20,6 @@ import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Sight;
-import org.pelluna.core.plan.Succession;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Factor;
@@ -144,24 +143,6 @@ class SexesTest {
     }
 
     @Test
-    void ofDwarfAngelfishWithoutAMaleTheLargestIsNext() {
-        List<Resident> two = List.of(resident("Fay", DWARF, 90, 6), resident("Mae", DWARF, 90, 7.5));
-        TankPlan plan = Fixtures.plan(Fixtures.reef(), two);
-        ResolvedPlan stock = ResolvedPlan.of(plan, CATALOGUE);
-        assertThat(Succession.of(stock, Fixtures.species(DWARF))).hasValueSatisfying(next -> {
-            assertThat(next.fish().name()).isEqualTo("Mae");
-            assertThat(next.into()).isEqualTo(Life.Sex.MALE);
-        });
-        TankPlan ruled = Fixtures.plan(Fixtures.reef(), List.of(two.get(0), of("Mae", DWARF, 7.5, Life.Sex.MALE)));
-        assertThat(Succession.of(ResolvedPlan.of(ruled, CATALOGUE), Fixtures.species(DWARF)))
-                .isEmpty();
-        assertThat(Succession.of(
-                        ResolvedPlan.of(Fixtures.plan(Fixtures.reef(), two.subList(0, 1)), CATALOGUE),
-                        Fixtures.species(DWARF)))
-                .isEmpty();
-    }
-
-    @Test
     void whatWasSeenInTheShopIsKeptAndCounts() {
         Wish wish = Fixtures.wish(CLOWN, 2).seen(sight(Optional.of(Life.Sex.MALE), Optional.of(false)));
         assertThat(wish.price()).contains(80.0);
@@ -175,26 +156,5 @@ class SexesTest {
                     assertThat(finding.severity()).isEqualTo(Severity.CAREFUL);
                     assertThat(finding.sentence()).contains("not eating on");
                 });
-    }
-
-    @Test
-    void aFishThatIsHeldStaysInThePlan() {
-        Sight held = new Sight(
-                TODAY,
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(Sight.Hold.PAID));
-        Wish wish = Fixtures.wish("naso-lituratus").seen(held);
-        assertThat(wish.decision()).isEqualTo(Wish.Decision.IN);
-        assertThat(wish.decisionNote()).contains("paid, still at the shop");
-        assertThat(Fixtures.wish(CLOWN)
-                        .seen(sight(Optional.empty(), Optional.empty()))
-                        .decision())
-                .isEqualTo(Wish.Decision.OPEN);
     }
 }

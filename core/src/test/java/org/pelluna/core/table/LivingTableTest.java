@@ -7,9 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Since;
 
@@ -42,26 +39,5 @@ class LivingTableTest {
         assertThat(read.faults())
                 .singleElement()
                 .satisfies(line -> assertThat(line.fault()).contains("'count' is a number"));
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "about spring 2024, 2024-04-15, SEASON",
-        "winter 2023, 2023-01-15, SEASON",
-        "Fall 2022, 2022-10-15, SEASON",
-        "2021, 2021-07-01, YEAR",
-        "2023-05, 2023-05-15, MONTH",
-        "5/2023, 2023-05-15, MONTH",
-        "sept 2020, 2020-09-15, MONTH",
-        "~ March 2019, 2019-03-15, MONTH"
-    })
-    void whatSomebodyRemembersKeepsItsUncertainty(String said, LocalDate on, Life.Arrival exactly) {
-        assertThat(Since.said(said)).contains(new Since(on, exactly));
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"", "soon", "2023-13", "ma 2020", "31.5.2023", "in 2020 or so"})
-    void whatIsNoneOfTheseIsNotGuessed(String said) {
-        assertThat(Since.said(said)).isEmpty();
     }
 }
