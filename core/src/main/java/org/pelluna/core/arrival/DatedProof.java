@@ -11,9 +11,9 @@ import java.util.Optional;
  */
 final class DatedProof {
     /** Most arrivals of a group after a set that are laid out beforehand. */
-    private static final int MOST_ARRIVALS = 1 << 14;
+    private static final int MOST_ARRIVALS = 1 << 15;
 
-    private static final int MOST_STEPS = 3_000;
+    private static final int MOST_STEPS = 12_000;
     private static final double EQUAL = 1e-9;
 
     private final OrderProblem problem;
