@@ -154,9 +154,10 @@ public class JournalStore {
         row(keeperId, tankId, key).removed(null);
     }
 
-    /** Says whether the log may teach the plan something of a fish. */
+    /** Says whether the log may teach the plan something of a fish, or of the tank itself ({@link Observations#WHOLE_TANK}). */
     public void learns(UUID keeperId, UUID tankId, String fishKey, boolean learns) {
-        tanks.requireFish(keeperId, tankId, List.of(new FishId(fishKey)));
+        FishId fish = new FishId(fishKey);
+        tanks.requireFish(keeperId, tankId, fish.equals(Observations.WHOLE_TANK) ? List.of() : List.of(fish));
         String key = "unlearned-" + fishKey;
         Optional<JournalRow> row = items.findByTankIdAndPlanKey(tankId, key);
         if (row.isPresent()) {

@@ -13,12 +13,14 @@ import org.pelluna.core.learn.Harm;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.learn.Lesson;
 import org.pelluna.core.learn.Multiple;
+import org.pelluna.core.learn.SeenStrength;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Grade;
+import org.pelluna.core.watch.Observations;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -75,6 +77,13 @@ class LearnedController {
                 beliefs.scale()
                         .map(scale -> PosteriorStrip.of(scale, Beliefs.ANY_TANK).toString())
                         .orElse(""));
+        model.addAttribute("tankCounts", beliefs.scaleCounts());
+        model.addAttribute("tankKey", Observations.WHOLE_TANK.key());
+        model.addAttribute(
+                "strengths",
+                Learning.strengths(ResolvedPlan.of(stock.plan(), catalogue)).stream()
+                        .map(LearnedController::sentence)
+                        .toList());
         model.addAttribute("source", Learning.SOURCE.words());
         return "watch/learned";
     }
@@ -88,7 +97,22 @@ class LearnedController {
                 + " times as much is seen as predicted (" + within(scale.interval(Lesson.LEVEL)) + "): "
                 + Numbers.count(beliefs.encounters(), "encounter") + " seen in "
                 + Numbers.plain(beliefs.hours(), 1) + " hours watched, " + Numbers.plain(expected, 0)
-                + " predicted. Each fish below is judged beside that.";
+                + " predicted. "
+                + (beliefs.scaleCounts()
+                        ? "Every pressure in this tank is reckoned × " + Numbers.plain(beliefs.seenTimes(), 2)
+                                + ", newcomers' too. "
+                        : "No pressure is changed for it, as you asked. ")
+                + "Each fish below is judged beside that.";
+    }
+
+    /** What the record says of one strength of the model. */
+    private static String sentence(SeenStrength one) {
+        String figures = "× " + Numbers.plain(one.times().middle(), 2) + " (" + within(one.interval()) + "), "
+                + Numbers.count(one.seen(), "encounter") + " seen, " + Numbers.plain(one.expected(), 0) + " predicted";
+        String says = one.differs()
+                ? one.times().middle() > 1 ? "stronger than reckoned here" : "weaker than reckoned here"
+                : "cannot be told from what is reckoned yet";
+        return one.sort().words() + ": " + says + "; " + figures + ".";
     }
 
     private static String within(Interval interval) {

@@ -46,21 +46,10 @@ record OwnOrder(OrderProblem problem, List<Integer> order, Optional<Fish> out) {
         List<OrderItem> all = new ArrayList<>(units);
         all.add(new OrderItem(out.get(), 1, 0, ""));
         return new OrderProblem(
-                without(stock, out.get()),
+                stock.whileOut(out.get().id()),
                 all,
                 new OrderOptions(usual.together(), boxed, 1 << units.size()),
-                water.with(without(stock, out.get())));
-    }
-
-    /** The tank while a resident is out. */
-    static ResolvedPlan without(ResolvedPlan stock, Fish out) {
-        return new ResolvedPlan(
-                stock.plan(),
-                stock.residents().stream()
-                        .filter(fish -> !fish.id().equals(out.id()))
-                        .toList(),
-                stock.wishes(),
-                stock.departed());
+                water.with(stock.whileOut(out.get().id())));
     }
 
     /** The keeper's own order; wishes it does not name follow in the order of the list, whoever comes back last of all. */

@@ -11,7 +11,6 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
-import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meeting;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.PressureModel;
@@ -49,7 +48,7 @@ final class PairTable {
         this.units = units;
         this.today = stock.plan().asOf();
         this.residents = stock.residents().size();
-        this.model = new PressureModel(Habitat.of(stock.plan().tank(), today));
+        this.model = PressureModel.of(stock);
         int n = units.size();
         int all = residents + n;
         everyone.addAll(stock.residents());

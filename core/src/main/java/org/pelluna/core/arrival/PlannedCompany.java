@@ -12,7 +12,6 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
-import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meeting;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.Pressure;
@@ -33,8 +32,7 @@ public final class PlannedCompany {
 
     private PlannedCompany(ResolvedPlan stock, ArrivalPlan plan) {
         this.stock = stock;
-        this.model =
-                new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf()));
+        this.model = PressureModel.of(stock);
         for (Arrival arrival : plan.arrivals()) {
             newcomers.put(arrival.date(), arrival.fish());
             arrival.wishIds().forEach(id -> dates.put(id.fish(), arrival.date()));

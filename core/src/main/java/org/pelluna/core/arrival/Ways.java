@@ -69,7 +69,7 @@ final class Ways {
         return own.order().isEmpty()
                 ? Optional.empty()
                 : Optional.of(way(
-                        own.out().map(fish -> OwnOrder.without(stock, fish)).orElse(stock),
+                        own.out().map(fish -> stock.whileOut(fish.id())).orElse(stock),
                         own.problem(),
                         new FoundOrder(own.order(), OptionalDouble.empty()),
                         Alternative.OWN,
@@ -130,7 +130,7 @@ final class Ways {
     private Alternative without(Fish bully) {
         OrderProblem problem = OwnOrder.problem(stock, units, water, false, Optional.of(bully));
         return way(
-                OwnOrder.without(stock, bully),
+                stock.whileOut(bully.id()),
                 problem,
                 OrderSearch.best(problem),
                 "bully-out",

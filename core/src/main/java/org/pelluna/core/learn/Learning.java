@@ -1,6 +1,7 @@
 package org.pelluna.core.learn;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -23,6 +24,7 @@ import org.pelluna.core.timeline.Timeline;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.Grade;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.Observations;
 
 /**
  * How each fish differs from its species fish: how many times as aggressive as its kind it is here, beside what holds for the whole tank as it is watched. Encounters seen in
@@ -59,6 +61,25 @@ public final class Learning {
         if (exposure.days().isEmpty()) {
             return Beliefs.NONE;
         }
+        Map<FishId, Map<FishId, Tempers.Met>> met = met(base, exposure);
+        Tempers tempers = Tempers.of(
+                met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList());
+        Map<FishId, Map<Grade, Integer>> grades = grades(plan);
+        Map<FishId, Lesson> lessons = new LinkedHashMap<>();
+        met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, grades))));
+        return new Beliefs(
+                Beliefs.VERSION,
+                exposure.encounters().size(),
+                exposure.days().values().stream()
+                        .mapToDouble(Double::doubleValue)
+                        .sum(),
+                Optional.of(tempers.scale()),
+                !plan.observations().unlearned().contains(Observations.WHOLE_TANK),
+                Collections.unmodifiableMap(lessons));
+    }
+
+    /** What every fish did to each other in declared watches, and what was expected of it. */
+    private static Map<FishId, Map<FishId, Tempers.Met>> met(ResolvedPlan base, Exposure exposure) {
         Map<Pair, Integer> seen = new HashMap<>();
         for (LogEntry entry : exposure.encounters()) {
             seen.merge(
@@ -74,19 +95,7 @@ public final class Learning {
                 .forEach(pair -> Objects.requireNonNull(met.get(pair.by))
                         .put(pair.on, new Tempers.Met(seen.getOrDefault(pair, 0), expected.getOrDefault(pair, 0.0))));
         met.values().removeIf(Map::isEmpty);
-        Tempers tempers = Tempers.of(
-                met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList());
-        Map<FishId, Map<Grade, Integer>> grades = grades(plan);
-        Map<FishId, Lesson> lessons = new LinkedHashMap<>();
-        met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, grades))));
-        return new Beliefs(
-                Beliefs.VERSION,
-                exposure.encounters().size(),
-                exposure.days().values().stream()
-                        .mapToDouble(Double::doubleValue)
-                        .sum(),
-                Optional.of(tempers.scale()),
-                Collections.unmodifiableMap(lessons));
+        return met;
     }
 
     private static Lesson lesson(
@@ -101,6 +110,34 @@ public final class Learning {
                 harm,
                 Map.copyOf(onPairs),
                 !plan.observations().unlearned().contains(id));
+    }
+
+    /**
+     * What a plan's log says of the strengths of the pressure model: a report, which no plan is judged with.
+     *
+     * @return one for each sort of pair of which something was seen or expected
+     */
+    public static List<SeenStrength> strengths(ResolvedPlan base) {
+        Exposure exposure =
+                Exposure.of(base.plan().log(), base.plan().observations().watches());
+        Map<FishId, Fish> fish = new HashMap<>();
+        base.timeline().stays().forEach(stay -> fish.put(stay.who().id(), stay.who()));
+        Map<SeenStrength.Sort, List<List<Tempers.Met>>> sorts = new EnumMap<>(SeenStrength.Sort.class);
+        met(base, exposure).forEach((by, pairs) -> {
+            Map<SeenStrength.Sort, List<Tempers.Met>> own = new EnumMap<>(SeenStrength.Sort.class);
+            pairs.forEach((on, one) -> {
+                if (fish.containsKey(by) && fish.containsKey(on)) {
+                    own.computeIfAbsent(
+                                    SeenStrength.Sort.of(
+                                            Objects.requireNonNull(fish.get(by)), Objects.requireNonNull(fish.get(on))),
+                                    any -> new ArrayList<>())
+                            .add(one);
+                }
+            });
+            own.forEach((sort, some) ->
+                    sorts.computeIfAbsent(sort, any -> new ArrayList<>()).add(some));
+        });
+        return SeenStrength.of(sorts);
     }
 
     /** What was seen of each fish, whether while watching or not: that it happened is known of both. */
@@ -146,9 +183,8 @@ public final class Learning {
         });
         Map<Pair, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
-            ResolvedPlan then =
-                    new ResolvedPlan(base.plan().withAsOf(day), timeline.presentOn(day), List.of(), List.of());
-            for (Pressure one : Encounters.of(then).amongResidents()) {
+            for (Pressure one :
+                    Encounters.of(base.only(timeline.presentOn(day), day)).amongResidents()) {
                 expected.merge(new Pair(one.aggressorId(), one.victimId()), one.perHour() * hours, Double::sum);
             }
         });

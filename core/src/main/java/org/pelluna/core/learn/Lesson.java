@@ -32,21 +32,29 @@ public record Lesson(
     private static final double MOST = 4;
 
     /**
-     * The multiple of pressure used: how often by how hard, for pressure is what a fish suffers; kept within a quarter and four times, and never a meeker one for a fish that was seen
-     * to pin or wound.
+     * The multiple of pressure used, beside the tank's own: how often by how hard, for pressure is what a fish suffers; kept within a quarter and four times. Of a fish that was seen to
+     * pin or wound never less is expected than the catalogue says of its kind, whatever the tank is like.
+     *
+     * @param tank the tank's own multiple
      */
-    public double factor() {
-        return used(temper.middle());
+    public double factor(double tank) {
+        return used(temper.middle(), tank);
     }
 
-    private double used(double times) {
-        double factor = Math.max(LEAST, Math.min(MOST, times * harm.middle()));
-        return harm.hard() > 0 ? Math.max(1, factor) : factor;
+    private double used(double times, double tank) {
+        double factor = bounded(times * harm.middle());
+        return harm.hard() > 0 ? Math.max(Math.max(1, 1 / tank), factor) : factor;
+    }
+
+    /** A multiple as far as it is used: what is learned never makes a pressure less than a quarter or more than four times. */
+    static double bounded(double times) {
+        return Math.max(LEAST, Math.min(MOST, times));
     }
 
     /** The multiples used for the fish it has met. */
-    Map<FishId, Double> factors() {
-        return onPairs.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue())));
+    Map<FishId, Double> factors(double tank) {
+        return onPairs.entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue(), tank)));
     }
 
     /** The interval of how often it attacks as a multiple of its kind. */

@@ -59,6 +59,21 @@ public final class Multiple {
         return heights;
     }
 
+    /**
+     * How many times as large as another, which is known independently and has the same step.
+     *
+     * @param other what it is divided by
+     */
+    Multiple over(Multiple other) {
+        double[] ratios = new double[chances.length + other.chances.length - 1];
+        for (int i = 0; i < chances.length; i++) {
+            for (int j = 0; j < other.chances.length; j++) {
+                ratios[i - j + other.chances.length - 1] += chances[i] * other.chances[j];
+            }
+        }
+        return new Multiple(lowest - other.lowest - step * (other.chances.length - 1), step, ratios);
+    }
+
     private double chance(int i) {
         return i >= 0 && i < chances.length ? chances[i] : 0;
     }

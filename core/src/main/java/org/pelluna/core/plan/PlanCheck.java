@@ -157,7 +157,9 @@ final class PlanCheck {
             key("/journal/remedies", one.id());
             one.fishId().ifPresent(fish -> fish(residents, "/journal/remedies", fish));
         });
-        seen.unlearned().forEach(fish -> fish(residents, "/journal/unlearned", fish));
+        seen.unlearned().stream()
+                .filter(fish -> !fish.equals(Observations.WHOLE_TANK))
+                .forEach(fish -> fish(residents, "/journal/unlearned", fish));
         plan.losses().forEach(loss -> loss.linkedTo().ifPresent(fish -> fish(residents, "/losses", fish)));
     }
 

@@ -23,13 +23,20 @@ import org.pelluna.core.timeline.Timeline;
  * @param wishes every wish with its fish, as if it arrived on that day
  * @param departed the fish that lived here and left
  * @param absent the fish that belong here and are out of the display for a time, in order of arrival
+ * @param seenTimes how many times as much aggression is seen in this tank as predicted, as learned; 1 where nothing was
  */
 public record ResolvedPlan(
-        TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed, List<Fish> absent) {
+        TankPlan plan,
+        List<Fish> residents,
+        List<Wished> wishes,
+        List<Departed> departed,
+        List<Fish> absent,
+        double seenTimes) {
 
-    /** A plan in which nobody is out of the display. */
-    public ResolvedPlan(TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed) {
-        this(plan, residents, wishes, departed, List.of());
+    /** A plan of whose tank nothing was learned. */
+    private ResolvedPlan(
+            TankPlan plan, List<Fish> residents, List<Wished> wishes, List<Departed> departed, List<Fish> absent) {
+        this(plan, residents, wishes, departed, absent, 1);
     }
 
     /** A fish that lived here, and the day it left. */
@@ -91,7 +98,9 @@ public record ResolvedPlan(
                                 .sorted(Comparator.comparing(Fish::arrivesOn))
                                 .toList(),
                         wishes,
-                        departed);
+                        departed,
+                        List.of(),
+                        seenTimes);
     }
 
     /** The same as if a fish had never come here. */
@@ -102,7 +111,29 @@ public record ResolvedPlan(
                 residents.stream().filter(other).toList(),
                 wishes,
                 departed,
-                absent.stream().filter(other).toList());
+                absent.stream().filter(other).toList(),
+                seenTimes);
+    }
+
+    /** The same fish and no others, on a day of the same tank: nobody wished for, gone or out. */
+    public ResolvedPlan only(List<Fish> fish, LocalDate day) {
+        return new ResolvedPlan(plan.withAsOf(day), fish, List.of(), List.of(), List.of(), seenTimes);
+    }
+
+    /** The same while a resident is out and nobody else. */
+    public ResolvedPlan whileOut(FishId fishId) {
+        return new ResolvedPlan(
+                plan,
+                residents.stream().filter(fish -> !fish.id().equals(fishId)).toList(),
+                wishes,
+                departed,
+                List.of(),
+                seenTimes);
+    }
+
+    /** The same in a tank in which so many times as much is seen as predicted. */
+    public ResolvedPlan seen(double times) {
+        return new ResolvedPlan(plan, residents, wishes, departed, absent, times);
     }
 
     /** The same with other fish in the place of its own, one for one. */
@@ -112,7 +143,8 @@ public record ResolvedPlan(
                 residents.stream().map(change).toList(),
                 wishes,
                 departed,
-                absent.stream().map(change).toList());
+                absent.stream().map(change).toList(),
+                seenTimes);
     }
 
     /** Who lives, lived or has been entered to live in the display, on any day; those out for a time are not there meanwhile. */

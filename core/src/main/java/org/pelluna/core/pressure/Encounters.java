@@ -28,15 +28,13 @@ public final class Encounters {
 
     public static Encounters of(ResolvedPlan stock) {
         return new Encounters(
-                new PressureModel(Habitat.of(stock.plan().tank(), stock.plan().asOf())),
-                stock.residents(),
-                stock.plan().asOf());
+                PressureModel.of(stock), stock.residents(), stock.plan().asOf());
     }
 
     /** The same fish on other ground. */
     public static Encounters on(Habitat ground, ResolvedPlan stock) {
         return new Encounters(
-                new PressureModel(ground), stock.residents(), stock.plan().asOf());
+                PressureModel.on(ground, stock), stock.residents(), stock.plan().asOf());
     }
 
     /** Today's pressures for every ordered pair of residents. */

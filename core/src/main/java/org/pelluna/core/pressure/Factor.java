@@ -28,6 +28,7 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
         WELCOME("help on arrival"),
         COMPANY("company"),
         SETTLING("time together"),
+        TANK("this tank, as you watch it"),
         LEARNED("learned from your watches");
 
         private final String words;
@@ -67,6 +68,8 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
                 multiplier < 1
                         ? "They live together as their kind does."
                         : "This number of its kind does not suit it: the stronger will harry the weaker.";
+            case TANK ->
+                "In this tank, as you watch it, " + Numbers.plain(figure, 2) + " times as much is seen as predicted.";
             case LEARNED ->
                 "In your watches it pressed " + Numbers.plain(figure, 2)
                         + " times as much as its kind, beside what holds for the whole tank.";

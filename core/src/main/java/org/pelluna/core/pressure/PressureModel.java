@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.PressureStrengths.Kind;
 import org.pelluna.core.species.Temperament;
 
@@ -20,6 +21,17 @@ public final class PressureModel {
     private final Habitat ground;
     private final PressureStrengths strengths;
     private final SettlingCourse course;
+    private final double seenTimes;
+
+    /** The model for a plan's tank as it is on its day, and as it is known from its log. */
+    public static PressureModel of(ResolvedPlan stock) {
+        return on(Habitat.of(stock.plan().tank(), stock.plan().asOf()), stock);
+    }
+
+    /** The same on other ground. */
+    static PressureModel on(Habitat ground, ResolvedPlan stock) {
+        return new PressureModel(ground, PressureStrengths.USUAL, SettlingCourse.USUAL, stock.seenTimes());
+    }
 
     /** The model with its usual strengths and course. */
     public PressureModel(Habitat ground) {
@@ -27,7 +39,12 @@ public final class PressureModel {
     }
 
     public PressureModel(Habitat ground, PressureStrengths strengths, SettlingCourse course) {
+        this(ground, strengths, course, 1);
+    }
+
+    private PressureModel(Habitat ground, PressureStrengths strengths, SettlingCourse course, double seenTimes) {
         this.ground = ground;
+        this.seenTimes = seenTimes;
         this.strengths = strengths;
         this.course = course;
     }
@@ -79,6 +96,9 @@ public final class PressureModel {
         if (meeting.daysTogether() > 0) {
             int days = meeting.daysTogether();
             factors.add(new Factor(Factor.Kind.SETTLING, course.left(days), days, ""));
+        }
+        if (seenTimes != 1) {
+            factors.add(new Factor(Factor.Kind.TANK, seenTimes, seenTimes, ""));
         }
         double learned = aggressor.known().timesOn(victim.id());
         if (learned != 1) {

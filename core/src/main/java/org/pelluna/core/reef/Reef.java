@@ -282,8 +282,7 @@ public final class Reef {
 
     /** Pressures among those who are here on a day. */
     public List<Pressure> pressures(LocalDate on) {
-        return Encounters.of(new ResolvedPlan(plan.withAsOf(on), here(on), List.of(), List.of()))
-                .amongResidents();
+        return Encounters.of(stock.only(here(on), on)).amongResidents();
     }
 
     /** The loads of the chosen school on a day, the fish at their length then; and when all of them have grown. */

@@ -17,7 +17,7 @@ import org.pelluna.core.id.FishId;
  * @param remedies what was tried, the oldest first
  * @param crew invertebrates counted and added, the oldest first
  * @param tasks what is to be done
- * @param unlearned fish of which nothing is to be learned from the log, by their keys
+ * @param unlearned fish of which nothing is to be learned from the log, by their keys; {@link #WHOLE_TANK} for what holds for the tank
  * @param phases the parts of quarantines in this tank, the oldest first
  * @param crewPlans invertebrates to be bought
  * @param crewEncounters what passed between fish and invertebrates, the oldest first
@@ -37,6 +37,9 @@ public record Observations(
         List<CrewEncounter> crewEncounters,
         List<Reservation> reservations)
         implements ObservationsBuilder.With {
+
+    /** Stands among the {@link #unlearned} for what the log says of the whole tank; no fish can have this key. */
+    public static final FishId WHOLE_TANK = new FishId("*");
 
     /** Nothing written. */
     public static final Observations EMPTY = new Observations(

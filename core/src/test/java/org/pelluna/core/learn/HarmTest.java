@@ -137,8 +137,18 @@ class HarmTest {
         assertThat(gale.harm().hard()).isEqualTo(5);
         assertThat(gale.harm().middle()).isGreaterThan(1);
         assertThat(gale.verdict()).isNotEqualTo(Temper.GENTLER);
-        assertThat(gale.factor()).isGreaterThanOrEqualTo(1);
-        assertThat(gale.factors().values()).allMatch(times -> times >= 1);
+        assertThat(gale.factor(1)).isGreaterThanOrEqualTo(1);
+        assertThat(gale.factors(1).values()).allMatch(times -> times >= 1);
+        ResolvedPlan learned = Learning.stock(logs.plan(), Fixtures.CATALOGUE);
+        assertThat(learned.seenTimes()).as("little is seen in this tank").isLessThan(0.9);
+        assertThat(learned.residents().stream()
+                        .filter(fish -> fish.id().equals(gale.fishId()))
+                        .findFirst()
+                        .orElseThrow()
+                        .known()
+                        .times())
+                .as("and still no less is expected of it than of its kind")
+                .isGreaterThanOrEqualTo(1 / learned.seenTimes());
     }
 
     private static Lesson lesson(double about, Map<Grade, Integer> own) {
@@ -157,14 +167,15 @@ class HarmTest {
     void gentlerIsWhoAttacksMoreRarelyAndNoHarder() {
         Lesson gentle = lesson(0.4, Map.of(Grade.DISPLAY, 5));
         assertThat(gentle.verdict()).isEqualTo(Temper.GENTLER);
-        assertThat(gentle.factor()).isLessThan(0.5);
+        assertThat(gentle.factor(1)).isLessThan(0.5);
         Lesson biter = lesson(0.4, Map.of(Grade.NIP, 20, Grade.CHASE, 5));
         assertThat(biter.verdict()).isEqualTo(Temper.RARELY_BUT_HARD);
-        assertThat(biter.factor()).isGreaterThan(gentle.factor());
-        assertThat(lesson(0.4, Map.of(Grade.PIN, 1, Grade.DISPLAY, 4)).factor()).isEqualTo(1);
+        assertThat(biter.factor(1)).isGreaterThan(gentle.factor(1));
+        assertThat(lesson(0.4, Map.of(Grade.PIN, 1, Grade.DISPLAY, 4)).factor(1))
+                .isEqualTo(1);
         assertThat(lesson(1, Map.of(Grade.NIP, 20, Grade.CHASE, 5)).verdict()).isEqualTo(Temper.HARDER);
         assertThat(lesson(2, Map.of()).verdict()).isEqualTo(Temper.FIERCER);
         assertThat(lesson(0.9, Map.of(Grade.CHASE, 3)).verdict()).isEqualTo(Temper.AS_ITS_KIND);
-        assertThat(lesson(40, Map.of(Grade.WOUND, 9)).factor()).isEqualTo(4);
+        assertThat(lesson(40, Map.of(Grade.WOUND, 9)).factor(1)).isEqualTo(4);
     }
 }

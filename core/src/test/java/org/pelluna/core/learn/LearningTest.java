@@ -75,8 +75,40 @@ class LearningTest {
         double learned = pressure(Learning.stock(plan, Fixtures.CATALOGUE), "ink", "plum");
         assertThat(learned).isGreaterThan(1.3 * predicted(plan, "ink", "plum"));
         TankPlan takenBack = logs.unlearned("ink").plan();
+        double tank = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE)).seenTimes();
         assertThat(pressure(Learning.stock(takenBack, Fixtures.CATALOGUE), "ink", "plum"))
-                .isCloseTo(predicted(takenBack, "ink", "plum"), within(1e-9));
+                .as("what holds for the tank still holds")
+                .isCloseTo(tank * predicted(takenBack, "ink", "plum"), within(1e-9));
+    }
+
+    /** Half as much is seen of everybody as predicted: that is the tank, and whoever comes into it is expected to be met so, until the keeper takes it back. */
+    @Test
+    void whatHoldsForTheTankHoldsForNewcomersToo() {
+        TankPlan still = tank(1).plan();
+        Logs logs = tank(3);
+        for (String[] pair : new String[][] {
+            {"gale", "plum"}, {"gale", "ink"}, {"plum", "gale"}, {"plum", "ink"}, {"ink", "gale"}, {"ink", "plum"}
+        }) {
+            double rate = predicted(still, pair[0], pair[1]);
+            logs.encounters(pair[0], pair[1], 100, 0, ago -> 0.4 * rate);
+        }
+        TankPlan plan = logs.plan();
+        Beliefs beliefs = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE));
+        assertThat(beliefs.seenTimes()).isBetween(0.25, 0.8);
+        Fish newcomer = Fish.newcomer(new FishId("new"), Fixtures.species("ecsenius-midas"), 6, Fixtures.TODAY);
+        ResolvedPlan learned = Learning.stock(plan, Fixtures.CATALOGUE);
+        ResolvedPlan taught = learned.each(fish -> fish.learned(1, Map.of()));
+        ResolvedPlan untaught = ResolvedPlan.of(plan, Fixtures.CATALOGUE);
+        assertThat(onNewcomer(taught, newcomer) / onNewcomer(untaught, newcomer))
+                .isCloseTo(beliefs.seenTimes(), within(1e-9));
+        ResolvedPlan takenBack = Learning.stock(logs.unlearned("*").plan(), Fixtures.CATALOGUE);
+        assertThat(takenBack.seenTimes()).isEqualTo(1);
+    }
+
+    private static double onNewcomer(ResolvedPlan stock, Fish newcomer) {
+        return Encounters.of(stock)
+                .onArrival(stock.residents().get(0), newcomer, 1)
+                .perHour();
     }
 
     /** What a keeper says of their own species changes what was expected of it, and so what the same log teaches. */

@@ -15,12 +15,12 @@ class TempersTest {
     private static final double[] FISH = {1, 2, 2, 2, 4, 4, 4, 8};
     private static final double[] PAIRS = {0.15, 0.4, 0.4, 0.4, 1, 1, 1, 3};
 
-    private static double gamma(SplittableRandom random, double shape) {
+    static double gamma(SplittableRandom random, double shape) {
         return Math.max(
                 1e-8, new GammaDistribution(shape, 1 / shape).inverseCumulativeProbability(random.nextDouble(1e-9, 1)));
     }
 
-    private static int poisson(SplittableRandom random, double mean) {
+    static int poisson(SplittableRandom random, double mean) {
         if (mean > 30) {
             return (int) Math.max(0, Math.round(mean + Math.sqrt(mean) * random.nextGaussian()));
         }
