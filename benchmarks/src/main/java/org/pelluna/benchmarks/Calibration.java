@@ -1,14 +1,19 @@
 package org.pelluna.benchmarks;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 import org.pelluna.core.course.Course;
 import org.pelluna.core.course.Help;
 import org.pelluna.core.course.Unrest;
 import org.pelluna.core.course.Watched;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.tension.RateChange;
+import org.pelluna.core.tension.RemedyEffect;
 
 /**
  * How often what is said of a quarrel is wrong, and how often it is said when it is right, over simulated keepers' records whose truth is known. Prints the table of
@@ -54,6 +59,51 @@ public final class Calibration {
                 hard(times, bout, lives);
             }
         }
+        line("");
+        line(
+                "| six aggressors at once | bouts of | of any “it helped” | of any “worse since” | “another stepped in” |");
+        line("|---|---|---|---|---|");
+        for (double bout : new double[] {1, 2.5, 5}) {
+            several("all settle by themselves, the remedy does nothing", bout, lives, one -> 1);
+            several(
+                    "the worst is taken out, another presses five times as hard",
+                    bout,
+                    lives,
+                    one -> one == 0 ? 0.05 : one == 1 ? 5 : 1);
+        }
+    }
+
+    /** Six fish that harry others, the first most; something is done on day twelve, and every fish's rate is from then on so many times what it would be. */
+    private static void several(String name, double bout, int lives, java.util.function.IntToDoubleFunction times) {
+        int helped = 0;
+        int worse = 0;
+        int stepped = 0;
+        for (int life = 0; life < lives; life++) {
+            Calibration keeper = new Calibration(life, bout);
+            List<RateChange> changes = new ArrayList<>();
+            for (int fish = 0; fish < 6; fish++) {
+                DoubleUnaryOperator rate = settling(
+                        (fish == 0 ? 6 : 1.5) * Math.exp(0.5 * keeper.random.nextGaussian()),
+                        8 * Math.exp(0.7 * keeper.random.nextGaussian()),
+                        0.3);
+                List<Watched> before = new ArrayList<>();
+                List<Watched> after = new ArrayList<>();
+                for (double day = 0.5; day < 33; day++) {
+                    double since = day > 12 ? times.applyAsDouble(fish) : 1;
+                    (day > 12 ? after : before)
+                            .add(new Watched(day, 0.5, keeper.seen(rate.applyAsDouble(day) / 2 * since)));
+                }
+                changes.add(RateChange.of(Optional.of(new FishId("f" + fish)), before, after, 6));
+            }
+            helped += changes.stream().anyMatch(one -> one.verdict() == RemedyEffect.Outcome.HELPED) ? 1 : 0;
+            worse += changes.stream().anyMatch(one -> one.verdict() == RemedyEffect.Outcome.WORSE) ? 1 : 0;
+            changes.sort(Comparator.comparingInt((RateChange one) -> RateChange.encounters(one.before()))
+                    .reversed());
+            stepped += RemedyEffect.steppedIn(changes).isPresent() ? 1 : 0;
+        }
+        line(
+                "| %s | %.1f | %.1f %% | %.1f %% | %.1f %% |",
+                name, bout, 100.0 * helped / lives, 100.0 * worse / lives, 100.0 * stepped / lives);
     }
 
     private static void settling(String name, DoubleUnaryOperator rate, double bout, int every, int lives) {

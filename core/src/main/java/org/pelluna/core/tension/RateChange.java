@@ -36,7 +36,7 @@ public record RateChange(
     private static final double[] MORE_HOURS = {1, 2, 4, 8, 16, 32};
 
     /** The change of some watches, of which the last before is left out. */
-    static RateChange of(Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors) {
+    public static RateChange of(Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors) {
         List<Watched> before = all.isEmpty() ? all : all.subList(0, all.size() - 1);
         return new RateChange(
                 aggressorId,

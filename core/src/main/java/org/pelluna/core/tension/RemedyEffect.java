@@ -111,7 +111,12 @@ public record RemedyEffect(
                 aggressors);
     }
 
-    private static Optional<RateChange> steppedIn(List<RateChange> changes) {
+    /**
+     * Who pressed harder after a remedy while the worst one eased.
+     *
+     * @param changes of all aggressors, the most frequent before first
+     */
+    public static Optional<RateChange> steppedIn(List<RateChange> changes) {
         if (changes.isEmpty()
                 || !changes.get(0).isKnown()
                 || changes.get(0).help().middle() >= 1) {

@@ -6,19 +6,19 @@ import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 
 /** Simulated keepers: what they see of quarrels whose true course is known. Chases come in bouts of a geometric number. */
-final class Keepers {
+public final class Keepers {
     /** Unlike Random, whose first draws are alike for seeds that follow each other. */
     private final SplittableRandom random;
 
     private final double bout;
 
-    Keepers(long seed, double bout) {
+    public Keepers(long seed, double bout) {
         this.random = new SplittableRandom(seed);
         this.bout = bout;
     }
 
     /** A course that settles. */
-    static DoubleUnaryOperator settling(double first, double halfLife, double rest) {
+    public static DoubleUnaryOperator settling(double first, double halfLife, double rest) {
         return day -> first * (rest + (1 - rest) * Math.pow(0.5, day / halfLife));
     }
 
@@ -31,7 +31,7 @@ final class Keepers {
         return watches;
     }
 
-    double normal() {
+    public double normal() {
         return random.nextGaussian();
     }
 
@@ -39,7 +39,7 @@ final class Keepers {
         return random.nextDouble();
     }
 
-    int seen(double mean) {
+    public int seen(double mean) {
         int bouts = poisson(mean / bout);
         int seen = bouts;
         for (int i = 0; i < bouts; i++) {
