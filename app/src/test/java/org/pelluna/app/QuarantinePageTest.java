@@ -19,6 +19,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.watch.Phase;
+import org.pelluna.core.watch.Reservation;
 import org.springframework.test.web.servlet.ResultActions;
 
 /** A quarantine tank through the pages: fish of a wish go in, one dies, the others come out; a resident is isolated and back. */
@@ -416,6 +417,21 @@ class QuarantinePageTest extends PageTest {
                 .doesNotContain("keep them for one, and the other waits");
         send("/tanks/" + reef + "/quarantine/reserve", "form", form, "display", reef.toString(), "wish", DWARVES.key())
                 .andExpect(status().isNotFound());
+        String again = UUID.randomUUID().toString();
+        send(
+                "/tanks/" + bare + "/quarantine/reserve",
+                "form",
+                again,
+                "display",
+                reef.toString(),
+                "wish",
+                DWARVES.key());
+        send("/tanks/" + bare + "/quarantine/reserve/" + again + "/undo?before=" + form)
+                .andExpect(status().is3xxRedirection());
+        assertThat(plan(bare).observations().reservations())
+                .as("taking back what was kept anew keeps what was kept before")
+                .extracting(Reservation::id)
+                .containsExactly(form);
         send("/tanks/" + reef + "/wishes/dwarves/remove").andExpect(status().is3xxRedirection());
         assertThat(page("/tanks/" + bare + "/quarantine"))
                 .as("days kept for nobody can still be given up")

@@ -298,6 +298,11 @@ class WatchPageTest extends PageTest {
         pages.perform(post(keeper, watch + "/learned/gale")).andExpect(status().isFound());
         assertThat(plan().observations().unlearned()).containsExactly(new FishId("gale"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isNotEqualTo(before.residents());
+        assertThat(page(watch + "/learned")).contains("What your record says of the model itself", "beside that");
+        pages.perform(post(keeper, watch + "/learned/*")).andExpect(status().isFound());
+        assertThat(Learning.stock(plan(), catalogue).seenTimes()).isEqualTo(1);
+        assertThat(page(watch + "/learned")).contains("No pressure is changed for it, as you asked");
+        pages.perform(post(keeper, watch + "/learned/*").param("learns", "true"));
         pages.perform(post(keeper, watch + "/learned/gale").param("learns", "true"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isEqualTo(before.residents());
     }

@@ -22,6 +22,7 @@ import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureStrengths;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -82,6 +83,11 @@ class CompanyController {
         List<Line> lines = lines(assessment, withPlan, entries);
         double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "stands",
+                withPlan || assessment.stock().residents().size() < 2
+                        ? ""
+                        : TankTension.of(assessment.stock().plan()).words());
         model.addAttribute("show", withPlan ? "plan" : "today");
         model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());
         model.addAttribute("entries", entries);

@@ -110,11 +110,25 @@ class QuarantineController {
                 .orElseThrow(() -> new NotFoundException("stay"));
         Reservation days =
                 new Reservation(Key.checked(form), stay.tankId(), stay.wish(), stay.names(), stay.from(), stay.until());
-        journal.reserve(keeper.id(), tankId, days);
+        Optional<Reservation> before = journal.reserve(keeper.id(), tankId, days);
         Undo.offer(
                 redirect,
                 "Kept for " + stay.names() + ": your other tanks plan around these days.",
-                "/tanks/" + tankId + "/watch/items/" + days.id() + "/remove");
+                path(tankId) + "/reserve/" + days.id() + "/undo"
+                        + before.map(one -> "?before=" + one.id()).orElse(""));
+        return "redirect:" + path(tankId);
+    }
+
+    /** Takes days kept back; the days they replaced are kept again. */
+    @PostMapping("/reserve/{key}/undo")
+    String unreserve(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            @RequestParam Optional<String> before,
+            RedirectAttributes redirect) {
+        journal.unreserve(keeper.id(), tankId, key, before);
+        Undo.say(redirect, before.isPresent() ? "The days kept before are kept again." : "The days are free again.");
         return "redirect:" + path(tankId);
     }
 

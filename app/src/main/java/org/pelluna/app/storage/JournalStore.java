@@ -89,16 +89,34 @@ public class JournalStore {
         row(keeperId, tankId, planKey, JournalRow.Kind.CREW_PLAN).removed(null);
     }
 
-    /** Keeps days in a quarantine tank; those kept before for the same arrival are given up. */
-    public void reserve(UUID keeperId, UUID tankId, Reservation days) {
+    /**
+     * Keeps days in a quarantine tank; those kept before for the same arrival are given up.
+     *
+     * @return the days given up; empty if there were none, or if the same days were kept before
+     */
+    public Optional<Reservation> reserve(UUID keeperId, UUID tankId, Reservation days) {
         tanks.own(keeperId, tankId);
-        if (items.findByTankIdAndPlanKey(tankId, days.id()).isEmpty()) {
-            items.findByTankIdAndRemovedAtIsNull(tankId).stream()
-                    .filter(row -> row.kind() == JournalRow.Kind.RESERVATION)
-                    .filter(row -> row.as(Reservation.class).isFor(days.tank(), days.wish()))
-                    .forEach(row -> row.removed(clock.instant()));
-            add(keeperId, tankId, JournalRow.Kind.RESERVATION, days.id(), days);
+        if (items.findByTankIdAndPlanKey(tankId, days.id()).isPresent()) {
+            return Optional.empty();
         }
+        Optional<JournalRow> before = items.findByTankIdAndRemovedAtIsNull(tankId).stream()
+                .filter(row -> row.kind() == JournalRow.Kind.RESERVATION)
+                .filter(row -> row.as(Reservation.class).isFor(days.tank(), days.wish()))
+                .findFirst();
+        before.ifPresent(row -> row.removed(clock.instant()));
+        add(keeperId, tankId, JournalRow.Kind.RESERVATION, days.id(), days);
+        return before.map(row -> row.as(Reservation.class));
+    }
+
+    /**
+     * Takes days kept in a quarantine tank back.
+     *
+     * @param before the days they replaced, which are kept again; empty if there were none
+     */
+    public void unreserve(UUID keeperId, UUID tankId, String key, Optional<String> before) {
+        row(keeperId, tankId, key, JournalRow.Kind.RESERVATION).removed(clock.instant());
+        before.ifPresent(
+                one -> row(keeperId, tankId, one, JournalRow.Kind.RESERVATION).removed(null));
     }
 
     public void add(UUID keeperId, UUID tankId, Task task) {

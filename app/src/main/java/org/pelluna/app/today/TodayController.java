@@ -26,6 +26,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.tension.Warning;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -69,6 +70,7 @@ class TodayController {
             String name,
             Svg drawing,
             Svg portraits,
+            String stands,
             List<DueView> due,
             List<String> rising,
             List<String> changed) {}
@@ -103,6 +105,7 @@ class TodayController {
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),
+                assessment.stock().residents().size() > 1 ? TankTension.of(plan).words() : "",
                 Due.of(assessment).stream()
                         .map(one -> new DueView(
                                 one.on().toString(),

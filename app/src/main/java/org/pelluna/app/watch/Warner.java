@@ -1,10 +1,12 @@
 package org.pelluna.app.watch;
 
+import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.tension.Warning;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -27,8 +29,14 @@ class Warner {
     /** Looks at one tank. */
     void look(UUID keeperId, UUID tankId) {
         TankPlan plan = tanks.plan(keeperId, tankId);
-        for (Warning one : Warning.of(plan)) {
-            mailbox.tell(tankId, one.episode(), plan.tank().name() + ": " + subject(one.kind()), one.words());
+        List<Warning> warnings = Warning.of(plan);
+        if (warnings.isEmpty()) {
+            return;
+        }
+        String stands = TankTension.of(plan).words();
+        for (Warning one : warnings) {
+            mailbox.tell(
+                    tankId, one.episode(), plan.tank().name() + ": " + subject(one.kind()), one.words() + " " + stands);
         }
     }
 

@@ -18,6 +18,7 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tension.TankTension;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -57,6 +58,9 @@ class WatchRecord {
     ResolvedPlan stock(KeeperPrincipal keeper, UUID tankId, Model model) {
         ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "stands",
+                stock.residents().size() > 1 ? TankTension.of(stock.plan()).words() : "");
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(stock.residents().stream().map(Fish::species).toList()));

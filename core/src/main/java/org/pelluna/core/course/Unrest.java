@@ -9,7 +9,7 @@ import org.pelluna.core.statistics.CountLaw;
  */
 public final class Unrest {
     /** From here on a quarrel is said not to settle. */
-    public static final double ALARM = 20;
+    public static final double ALARM = 25;
 
     /** From here on it is worth an eye. */
     public static final double WATCHFUL = 6;

@@ -1,0 +1,119 @@
+package org.pelluna.core.tension;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.core.course.Course;
+import org.pelluna.core.course.Watched;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.units.Numbers;
+import org.pelluna.core.watch.Exposure;
+import org.pelluna.core.watch.Grade;
+import org.pelluna.core.watch.LogEntry;
+
+/**
+ * How the whole tank stands: everybody's encounters since the last fish came, in the one model of how quarrels settle ({@link Course}); and how hard those of the last fortnight were.
+ *
+ * @param since the day from which it is counted: the last arrival or return, at most {@link Settling#LOOKED_AT_DAYS} ago
+ * @param newcomer who came that day; empty if nobody came for so long
+ * @param encounters seen in declared watches since then
+ * @param hours of declared watches
+ * @param today encounters an hour today, the interval of {@link Settling#LEVEL}; empty without any watch
+ * @param hard how many of the last fortnight, watched or not, pinned or wounded
+ * @param hardest who did most harm in that fortnight; empty if nobody did any
+ */
+public record TankTension(
+        LocalDate since,
+        Optional<String> newcomer,
+        int encounters,
+        double hours,
+        Optional<Interval> today,
+        int hard,
+        Optional<String> hardest) {
+
+    private static final int FORTNIGHT = 14;
+    private static final double LIVELY = 1;
+
+    /** How a plan's tank stands on the plan's day. */
+    public static TankTension of(TankPlan plan) {
+        LocalDate day = plan.asOf();
+        LocalDate earliest = day.minusDays(Settling.LOOKED_AT_DAYS);
+        Optional<Resident> last = plan.residents().stream()
+                .filter(one -> one.livesHere(day) && one.hereSince(day).isAfter(earliest))
+                .max(java.util.Comparator.comparing((Resident one) -> one.hereSince(day))
+                        .thenComparing(Resident::name));
+        LocalDate since = last.map(one -> one.hereSince(day)).orElse(earliest);
+        Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
+        List<Watched> watches = Quarrel.watches(exposure, since, since, day.plusDays(1), entry -> true, any -> false);
+        List<Watched> declared =
+                watches.stream().filter(one -> !one.becauseSeen()).toList();
+        Map<FishId, Double> harm = new HashMap<>();
+        List<Grade> fortnight = new ArrayList<>();
+        for (LogEntry entry : plan.log()) {
+            long ago = ChronoUnit.DAYS.between(entry.at().toLocalDate(), day);
+            if (ago >= 0 && ago < FORTNIGHT) {
+                Grade.of(entry).ifPresent(grade -> {
+                    fortnight.add(grade);
+                    harm.merge(entry.aggressorId().orElseThrow(), grade.harm(), Double::sum);
+                });
+            }
+        }
+        return new TankTension(
+                since,
+                last.map(Resident::name),
+                declared.stream().mapToInt(Watched::count).sum(),
+                declared.stream().mapToDouble(Watched::hours).sum(),
+                watches.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(
+                                Course.of(watches).rate((double) ChronoUnit.DAYS.between(since, day), Settling.LEVEL)),
+                (int) fortnight.stream()
+                        .filter(grade -> grade == Grade.PIN || grade == Grade.WOUND)
+                        .count(),
+                harm.entrySet().stream()
+                        .filter(one -> one.getValue() > 0)
+                        .max(Map.Entry.<FishId, Double>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                        .flatMap(one -> plan.residents().stream()
+                                .filter(fish -> fish.id().equals(one.getKey()))
+                                .findFirst())
+                        .map(Resident::name));
+    }
+
+    /** How it stands in a word, as far as it can be told. */
+    public String verdict() {
+        if (today.isEmpty()) {
+            return "how the tank stands cannot be told: nothing was watched since then";
+        }
+        if (hard > 0) {
+            return "the tank is not at peace";
+        }
+        if (today.get().high() < Settling.CALM) {
+            return "the tank is calm";
+        }
+        return today.get().low() > LIVELY ? "the tank is restless" : "whether the tank is calm cannot be told yet";
+    }
+
+    /** What holds for the tank, in two sentences: how often, then how hard. */
+    public String words() {
+        String from =
+                newcomer.map(name -> "Since " + name + " came on " + since).orElse("In the last two months");
+        String often = today.map(rate -> ": " + Numbers.count(encounters, "encounter") + " in "
+                        + Numbers.plain(hours, 1) + " hours watched, today between " + Numbers.plain(rate.low(), 2)
+                        + " and " + Numbers.plain(rate.high(), 2) + " an hour (90 %)")
+                .orElse("");
+        String how = hard > 0
+                ? " Pinned or wounded in the last fortnight: " + hard + ", most harm by "
+                        + hardest.orElse("nobody known") + "."
+                : hardest.map(name -> " Nobody pinned or wounded in the last fortnight; most of what there was by "
+                                + name + ".")
+                        .orElse("");
+        return from + ", " + verdict() + often + "." + how;
+    }
+}
