@@ -38,6 +38,11 @@ final class PlanCheck {
     }
 
     private void water(TankPlan plan) {
+        if (plan.tank().reckonsCycle()) {
+            fault(
+                    "/tank/cyclingSince",
+                    "a tank whose cycle is finished is not cycling any more: leave one of both days out");
+        }
         try {
             plan.tank().netWater();
         } catch (IllegalArgumentException e) {

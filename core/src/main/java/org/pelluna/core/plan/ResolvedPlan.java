@@ -59,11 +59,12 @@ public record ResolvedPlan(
     }
 
     /**
-     * Looks up every species of the plan.
+     * Looks up every species of the plan. A tank that is not known to be cycled is taken to be so on the day reckoned by {@link Cycle}.
      *
      * @throws IllegalArgumentException if the catalogue lacks one
      */
-    public static ResolvedPlan of(TankPlan plan, Catalogue catalogue) {
+    public static ResolvedPlan of(TankPlan written, Catalogue catalogue) {
+        TankPlan plan = Cycle.reckonedIn(written);
         Catalogue known = plan.species(catalogue);
         List<Fish> residents = fish(plan, known, resident -> resident.livesHere(plan.asOf()));
         List<Fish> absent =
@@ -159,6 +160,11 @@ public record ResolvedPlan(
                         .map(stays -> stays.stream().map(stay -> new Stay<>(fish.since(stay.cameOn()), stay.days())))
                         .orElseGet(() -> Stream.of(Stay.of(fish, fish.arrivesOn(), Optional.empty()))))
                 .toList());
+    }
+
+    /** The end of the first cycle, where it is only reckoned; empty for a tank known to be cycled. */
+    public Optional<Cycle> cycle() {
+        return Cycle.of(plan);
     }
 
     /** How many fish of this species live here. */

@@ -10,6 +10,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species.ReefStance;
@@ -40,13 +41,17 @@ final class GroupCard {
     }
 
     static void age(ResolvedPlan stock, int months, Provenance source, List<Finding> findings) {
-        Optional<LocalDate> cycled = stock.plan().tank().cycledOn();
-        if (cycled.isEmpty()) {
-            findings.add(InvertebrateCard.finding(Severity.WAIT, "The tank is still cycling.", Provenance.PRACTICE));
-            return;
-        }
-        LocalDate from = cycled.get().plusMonths(months);
-        if (from.isAfter(stock.plan().asOf())) {
+        LocalDate from = stock.plan().tank().cycledOn().orElseThrow().plusMonths(months);
+        Optional<Cycle> cycle =
+                stock.cycle().filter(one -> one.isGoingOn(stock.plan().asOf()));
+        if (cycle.isPresent()) {
+            findings.add(InvertebrateCard.finding(
+                            Severity.WAIT,
+                            "The tank is still cycling, reckoned to be over on "
+                                    + cycle.get().endsOn() + ".",
+                            Provenance.PRACTICE)
+                    .until(from));
+        } else if (from.isAfter(stock.plan().asOf())) {
             findings.add(InvertebrateCard.finding(
                             Severity.WAIT,
                             "It wants a tank of " + months

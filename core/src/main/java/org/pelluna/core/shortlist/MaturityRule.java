@@ -7,12 +7,15 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Numbers;
 
 /** Is the cycle finished, and is the tank old enough for this fish? */
 final class MaturityRule implements ShortlistRule {
     private static final String RULE = "maturity";
+    private static final String REMEDY =
+            "Test ammonia and nitrite: when both have come and gone, enter the tests, or the day in the tank's profile.";
 
     @Override
     public String key() {
@@ -26,28 +29,22 @@ final class MaturityRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        Optional<LocalDate> cycledOn = candidate.tank().cycledOn();
-        if (cycledOn.isEmpty()) {
-            return List.of(Finding.of(
-                            RULE,
-                            Severity.WAIT,
-                            "The tank is still cycling: no fish before ammonia and nitrite have come and gone.",
-                            Provenance.PRACTICE,
-                            List.of())
-                    .remedy("Enter the day the cycle is finished in the tank's profile."));
-        }
+        LocalDate cycledOn = candidate.tank().cycledOn().orElseThrow();
         Sourced needed = candidate.species().needs().maturityMonths();
-        LocalDate readyOn = cycledOn.get().plusMonths((long) needed.value());
+        LocalDate readyOn = cycledOn.plusMonths((long) needed.value());
         double age = candidate.tank().ageMonths(candidate.today()).orElse(0);
         List<Figure> figures =
                 List.of(needed.figure("age of tank wanted", "months"), Figure.measured("age of tank", age, "months"));
         if (readyOn.isAfter(candidate.today())) {
-            String reason = needed.value() == 0
-                    ? "The cycle is due to be finished on " + readyOn + "."
-                    : "It wants a tank that has grown its food and settled for " + Numbers.plain(needed.value(), 0)
-                            + " months; this one is " + Numbers.plain(age, 0) + " months old.";
-            return List.of(Finding.of(RULE, Severity.WAIT, reason, needed.from(), figures)
-                    .until(readyOn));
+            Optional<Cycle> cycle = candidate.stock().cycle().filter(one -> one.isGoingOn(candidate.today()));
+            Finding wait = Finding.of(
+                            RULE,
+                            Severity.WAIT,
+                            cycle.map(one -> cycling(one, needed)).orElseGet(() -> young(candidate, needed, age)),
+                            cycle.isPresent() ? Provenance.PRACTICE : needed.from(),
+                            figures)
+                    .until(readyOn);
+            return List.of(cycle.isPresent() ? wait.remedy(REMEDY) : wait);
         }
         return needed.value() == 0
                 ? List.of()
@@ -58,5 +55,22 @@ final class MaturityRule implements ShortlistRule {
                                 + Numbers.plain(age, 0) + " months old.",
                         needed.from(),
                         figures));
+    }
+
+    private static String cycling(Cycle cycle, Sourced needed) {
+        return "The tank is still cycling: no fish before ammonia and nitrite have come and gone. Reckoned to be over on "
+                + cycle.endsOn() + ": " + cycle.because() + "."
+                + (needed.value() == 0
+                        ? ""
+                        : " This fish wants a tank " + Numbers.count((long) needed.value(), "month") + " older.");
+    }
+
+    private static String young(Candidate candidate, Sourced needed, double age) {
+        if (candidate.tank().cycledOn().orElseThrow().isAfter(candidate.today()) && needed.value() == 0) {
+            return "The cycle is due to be finished on "
+                    + candidate.tank().cycledOn().orElseThrow() + ".";
+        }
+        return "It wants a tank that has grown its food and settled for " + Numbers.plain(needed.value(), 0)
+                + " months; this one is " + Numbers.plain(age, 0) + " months old.";
     }
 }

@@ -16,6 +16,7 @@ import java.util.OptionalInt;
  * @param water what takes up the inside: water line, rock, sand, sump
  * @param swimLengthCm the longest clear swim between rock and glass, cm, if measured; otherwise the longest travel
  * @param cycledOn the day the first nitrogen cycle was finished; empty while it is still cycling
+ * @param cyclingSince the day on which ammonia first went in, while the end of the cycle is not known; beside {@code cycledOn} it says that the end is only reckoned
  * @param cover what keeps fish in
  * @param sandDepthCm depth of the sand, cm; 0 for a bare floor
  * @param refugiumLitres volume of a refugium in which pods breed, L; 0 for none
@@ -35,6 +36,7 @@ public record Tank(
         WaterSpace water,
         Optional<Double> swimLengthCm,
         Optional<LocalDate> cycledOn,
+        Optional<LocalDate> cyclingSince,
         Cover cover,
         double sandDepthCm,
         double refugiumLitres,
@@ -115,7 +117,13 @@ public record Tank(
     /** The same tank with other days: its first cycle, and the rocks set since. */
     public Tank shiftedBy(long days) {
         return with(as -> as.cycledOn(cycledOn.map(day -> day.plusDays(days)))
+                .cyclingSince(cyclingSince.map(day -> day.plusDays(days)))
                 .drawn(drawn.map(layout -> layout.shiftedBy(days))));
+    }
+
+    /** Whether the end of the cycle is reckoned and not known. */
+    public boolean reckonsCycle() {
+        return cycledOn.isPresent() && cyclingSince.isPresent();
     }
 
     /** Where the water goes, step by step, in litres. */

@@ -104,7 +104,7 @@ class InvertebrateCardTest {
         assertThat(wait.until()).contains(TODAY.plusMonths(4));
         TankPlan cycling = Fixtures.plan(new Fixtures.TankBuilder().cycling().build(), List.of());
         assertThat(sentences(card(cycling, "Turbo snail"), Severity.WAIT))
-                .containsExactly("The tank is still cycling.");
+                .containsExactly("The tank is still cycling, reckoned to be over on " + TODAY.plusDays(42) + ".");
     }
 
     @Test

@@ -53,12 +53,15 @@ class PlannedCrewTest {
     }
 
     @Test
-    void whatMustChangeFirstLeavesItWithoutADay() {
+    void inACyclingTankItComesWhenTheCycleIsReckonedToBeOver() {
         PlannedCrew cycling = of(planning(
                         Fixtures.reef().withCycledOn(Optional.empty()), List.of(plan(AnimalGroup.SNAILS, "my snails"))))
                 .get(0);
-        assertThat(cycling.from()).isEmpty();
-        assertThat(cycling.bar().map(Finding::sentence)).contains("The tank is still cycling.");
+        assertThat(cycling.from().orElseThrow()).isAfterOrEqualTo(TODAY.plusDays(42));
+    }
+
+    @Test
+    void whatMustChangeFirstLeavesItWithoutADay() {
         PlannedCrew eaten = of(planning(
                         Fixtures.reef(),
                         List.of(plan(AnimalGroup.SHRIMPS, "peppermint shrimp")),

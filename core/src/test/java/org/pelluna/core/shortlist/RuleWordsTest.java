@@ -487,10 +487,15 @@ class RuleWordsTest {
     }
 
     @Test
-    void oneMoreDegreeOfAWaterlessTankIsStillAWait() {
+    void aCyclingTankIsAWaitWithTheDayReckoned() {
         Judgement cycling =
                 judge(new TankBuilder().cycling().build(), HouseRules.USUAL, List.of(), wish("gramma-loreto"));
         assertThat(cycling.verdict()).isEqualTo(Verdict.LATER);
-        assertThat(cycling.laterFrom()).isEmpty();
+        assertThat(cycling.laterFrom()).contains(Fixtures.TODAY.plusDays(42));
+        assertThat(cycling.findings())
+                .filteredOn(one -> one.rule().equals("maturity"))
+                .allSatisfy(one -> assertThat(one.sentence().toString())
+                        .startsWith("The tank is still cycling")
+                        .contains("if ammonia goes in then"));
     }
 }
