@@ -14,8 +14,20 @@ window.addEventListener('pageshow', () => {
   }
 });
 
-// On a narrow screen the places scroll sideways; begin where we are.
-document.querySelector('.places [aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+// One of the drop-downs at the head is open at a time; a click elsewhere, or Escape, closes it.
+const drops = [...document.querySelectorAll('details.drop')];
+document.addEventListener('click', (event) => {
+  for (const drop of drops) {
+    drop.open = drop.open && drop.contains(event.target);
+  }
+});
+document.addEventListener('keydown', (event) => {
+  const open = drops.find((one) => one.open);
+  if (event.key === 'Escape' && open) {
+    open.open = false;
+    open.querySelector('summary').focus();
+  }
+});
 
 // A chart wider than the screen begins at today.
 for (const today of document.querySelectorAll('.overflow-x-auto .today')) {

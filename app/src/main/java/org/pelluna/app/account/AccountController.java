@@ -46,7 +46,7 @@ class AccountController {
     @GetMapping("/sign-in")
     String signIn(Model model, @AuthenticationPrincipal KeeperPrincipal keeper) {
         if (keeper != null) {
-            return "redirect:/tanks";
+            return "redirect:/today";
         }
         model.addAttribute("demoOffered", demo.isPresent());
         model.addAttribute("portraits", Portraits.sheet(catalogue.all()));
@@ -69,7 +69,7 @@ class AccountController {
     String demo(HttpServletRequest request, HttpServletResponse response) {
         DemoKeeper offered = demo.orElseThrow(() -> new NotFoundException("demo keeper"));
         accounts.signIn(offered.keeper(), request, response);
-        return "redirect:/tanks";
+        return "redirect:/today";
     }
 
     @GetMapping("/sign-up")
@@ -87,7 +87,7 @@ class AccountController {
             Optional<KeeperRow> created = accounts.create(form.username, form.displayName, form.password);
             if (created.isPresent()) {
                 accounts.signIn(created.get(), request, response);
-                return "redirect:/tanks";
+                return "redirect:/today";
             }
             faults.rejectValue("username", "taken", "This name is taken; please choose another.");
         }
@@ -119,10 +119,10 @@ class AccountController {
     @PostMapping("/look")
     String look(
             @RequestParam Theme look,
-            @RequestParam(defaultValue = "/tanks") String back,
+            @RequestParam(defaultValue = "/today") String back,
             HttpServletResponse response) {
         look.remember(response);
         boolean ours = back.startsWith("/") && !back.startsWith("//") && !back.contains("\\");
-        return "redirect:" + (ours ? back : "/tanks");
+        return "redirect:" + (ours ? back : "/today");
     }
 }

@@ -40,7 +40,7 @@ class SecurityConfiguration {
                 .formLogin(form -> form.loginPage("/sign-in")
                         .loginProcessingUrl("/sign-in")
                         .failureUrl("/sign-in?refused")
-                        .defaultSuccessUrl("/tanks"))
+                        .defaultSuccessUrl("/today"))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?left"))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                         .addHeaderWriter(new StaticHeadersWriter("Service-Worker-Allowed", "/"))

@@ -212,7 +212,7 @@ class ArrivalsView {
                         + (dearer > 0 ? " above the best." : " below the best in the usual way.");
     }
 
-    private static double shareNow(ResolvedPlan stock) {
+    static double shareNow(ResolvedPlan stock) {
         TankPlan plan = stock.plan();
         return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
                 .of(

@@ -32,6 +32,10 @@ final class Rows {
 
         List<TankRow> findByRemovedAtIsNull();
 
+        @Query("select new org.pelluna.app.storage.TankStore$Choice(t.id, t.name, t.kind) from TankRow t"
+                + " where t.keeperId = :keeperId and t.removedAt is null order by t.createdAt")
+        List<TankStore.Choice> choices(UUID keeperId);
+
         /** The keeper's tank, held until the transaction ends: changes of one tank come one after the other. */
         @Lock(LockModeType.PESSIMISTIC_WRITE)
         @Query("select t from TankRow t where t.id = :id and t.keeperId = :keeperId")

@@ -14,6 +14,7 @@ import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
@@ -66,6 +67,15 @@ public class TankStore {
         this.logReader = logReader;
         this.logWriter = logWriter;
         this.clock = clock;
+    }
+
+    /** What it takes to choose a tank. */
+    public record Choice(UUID id, String name, Purpose.Kind kind) {}
+
+    /** The keeper's tanks by name, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<Choice> choices(UUID keeperId) {
+        return tanks.choices(keeperId);
     }
 
     /** The keeper's tanks, the oldest first. */

@@ -70,7 +70,7 @@ class TankController {
 
     @GetMapping("/")
     String start() {
-        return "redirect:/tanks";
+        return "redirect:/today";
     }
 
     @GetMapping("/tanks")

@@ -8,6 +8,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
+import org.pelluna.app.storage.TankStore;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.WebDataBinder;
@@ -21,8 +22,10 @@ class Frame {
     private final Keepers keepers;
     private final Mailbox mailbox;
     private final Clock clock;
+    private final TankStore tanks;
 
-    Frame(Keepers keepers, Mailbox mailbox, Clock clock) {
+    Frame(Keepers keepers, Mailbox mailbox, TankStore tanks, Clock clock) {
+        this.tanks = tanks;
         this.clock = clock;
         this.keepers = keepers;
         this.mailbox = mailbox;
@@ -37,7 +40,10 @@ class Frame {
                 "measures",
                 keeper.map(row -> new Measures(row.lengthUnit(), row.volumeUnit(), row.temperatureUnit()))
                         .orElse(Measures.METRIC));
-        keeper.ifPresent(row -> model.addAttribute("unread", mailbox.unread(row.id())));
+        keeper.ifPresent(row -> {
+            model.addAttribute("unread", mailbox.unread(row.id()));
+            model.addAttribute("tankChoices", tanks.choices(row.id()));
+        });
         model.addAttribute("look", Theme.of(request));
         model.addAttribute("here", request.getRequestURI());
         model.addAttribute(ReadableDates.TODAY, LocalDate.now(clock));

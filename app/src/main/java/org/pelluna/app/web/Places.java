@@ -1,0 +1,182 @@
+package org.pelluna.app.web;
+
+import java.util.List;
+import java.util.Set;
+import org.pelluna.core.tank.Purpose;
+
+/** The five places in the order of a keeper's thinking, and what each holds. Two levels, and no more. */
+public final class Places {
+    /** Places whose pages have a name for a title. */
+    private static final Set<String> NAMED = Set.of("Tank", "Species");
+
+    private Places() {}
+
+    /**
+     * What a place holds.
+     *
+     * @param name as it stands on its tab
+     * @param path below the tank's address; an address of its own where it begins with a tilde
+     * @param answers the question it answers, in one line
+     * @param titles titles of the pages that belong to it
+     */
+    private record Matter(String name, String path, String answers, Set<String> titles) {
+        static Matter of(String name, String path, String answers, String... titles) {
+            return new Matter(name, path, answers, Set.of(titles));
+        }
+
+        /** Pages of a tank, a fish or a species are called as their keepers like; all others by their titles. */
+        boolean holds(String place, String title) {
+            return NAMED.contains(place) ? name.equals(place) : titles.contains(title) || name.equals(title);
+        }
+    }
+
+    /** A tab ready to print. */
+    public record Tab(String name, String address, String answers, boolean here) {}
+
+    /** A place ready to print; tabs only of the one where we are. */
+    public record Place(String name, String address, boolean here, List<Tab> tabs) {}
+
+    private record Group(String name, List<Matter> matters) {}
+
+    private static final Matter NOWHERE = Matter.of("", "", "");
+
+    private static final Group TODAY = new Group(
+            "Today",
+            List.of(
+                    Matter.of("Today", "~/today", "What needs doing in each tank, and what has changed?"),
+                    Matter.of("Tanks", "~/tanks", "Which tanks do I have, side by side?", "Tanks", "New tank"),
+                    Matter.of("Mailbox", "~/mailbox", "What did Pelluna have to tell me?")));
+
+    private static final Group REEF = new Group(
+            "Reef",
+            List.of(
+                    Matter.of("Through time", "/reef", "Who is where, and how big, on any day?", "Reef", "Plate"),
+                    Matter.of(
+                            "Draw it", "/reef/edit", "Where do rock, caves and feeding places stand?", "Draw the reef"),
+                    Matter.of("Compare", "/reef/compare", "How do two days differ?")));
+
+    private static final Matter TANK = Matter.of("Tank", "", "What is this tank, and who lives in it?");
+    private static final Matter COMPANY =
+            Matter.of("Company", "/company", "Who presses whom, how hard, and what eases it?", "Company", "What if");
+
+    private static final Group PLAN = new Group(
+            "Plan",
+            List.of(
+                    Matter.of("Plan", "/plan", "What comes next, when, and what holds it back?"),
+                    TANK,
+                    Matter.of("House rules", "/rules", "By which limits is this tank judged?"),
+                    Matter.of("Headroom", "/headroom", "How much more does it bear, today and when all have grown?"),
+                    Matter.of("Wishes", "/wishes", "May I have this fish here, and if not, why and when?"),
+                    COMPANY,
+                    Matter.of(
+                            "Arrivals",
+                            "/arrivals",
+                            "Who comes when, in which order, and why so?",
+                            "Arrivals",
+                            "Money",
+                            "Into your calendar",
+                            "Other ways",
+                            "Run sheet",
+                            "On paper")));
+
+    private static final Matter ENTRY =
+            Matter.of("Entry", "/watch", "What did you see just now?", "Watch", "Change an entry");
+    private static final Matter CALL = Matter.of("Roll call", "/watch/roll-call", "Is everyone there, and eating?");
+    private static final Matter SIGNS = Matter.of("Signs", "/watch/signs", "Who is hurt or ill?");
+    private static final Matter REMEDIES = Matter.of("Remedies", "/watch/remedies", "What was tried, and did it help?");
+    private static final Matter WATER = Matter.of("Water", "/water", "What is in the water, and what will be?");
+    private static final Matter LOSSES =
+            Matter.of("Losses", "/losses", "Who died, of what, and what is to be learned?");
+    private static final Matter ANSWERS = Matter.of(
+            "Answers",
+            "/log/answers",
+            "Is it settling, who rules, what was learned, who survives?",
+            "Settling",
+            "Pecking order",
+            "What now",
+            "Learned",
+            "Survival");
+
+    private static final Group LOG = new Group(
+            "Log",
+            List.of(
+                    Matter.of(
+                            "Story", "/log", "What happened in this tank, from the first arrival to the last planned?"),
+                    ENTRY,
+                    CALL,
+                    SIGNS,
+                    REMEDIES,
+                    WATER,
+                    LOSSES,
+                    Matter.of(
+                            "Crew", "/losses/crew", "How many snails, crabs and shrimps are left, and who takes them?"),
+                    ANSWERS));
+
+    private static final Group SHOP = new Group(
+            "Shop",
+            List.of(
+                    Matter.of("May I?", "/shop", "May I buy this one today?", "Shop card"),
+                    Matter.of(
+                            "Species",
+                            "/species",
+                            "What is this fish, and what does it need?",
+                            "A species of your own")));
+
+    private static final Group BARE_LOG =
+            new Group("Log", List.of(ENTRY, CALL, SIGNS, REMEDIES, WATER, LOSSES, ANSWERS));
+
+    private static final List<Group> DISPLAY = List.of(TODAY, REEF, PLAN, LOG, SHOP);
+    private static final List<Group> QUARANTINE = List.of(
+            TODAY,
+            new Group(
+                    "Plan",
+                    List.of(
+                            Matter.of("Quarantine", "/quarantine", "Who is in it until when, and who comes next?"),
+                            TANK)),
+            BARE_LOG);
+    private static final List<Group> HOLDING = List.of(TODAY, new Group("Plan", List.of(TANK, COMPANY)), BARE_LOG);
+
+    /** The places of whoever has no tank yet. */
+    public static List<Place> ofNone(String place, String title) {
+        return List.of(of(Purpose.Kind.DISPLAY, "", place, title).get(0));
+    }
+
+    /**
+     * The places of a tank.
+     *
+     * @param kind what the tank is for
+     * @param tank its address
+     * @param place the place of the page that is shown
+     * @param title its title
+     */
+    public static List<Place> of(Purpose.Kind kind, String tank, String place, String title) {
+        List<Group> groups = switch (kind) {
+            case DISPLAY -> DISPLAY;
+            case QUARANTINE -> QUARANTINE;
+            case HOLDING -> HOLDING;
+        };
+        Matter here = groups.stream()
+                .flatMap(group -> group.matters().stream())
+                .filter(one -> one.holds(place, title))
+                .findFirst()
+                .orElse(NOWHERE);
+        return groups.stream().map(group -> place(group, here, tank)).toList();
+    }
+
+    private static Place place(Group group, Matter here, String tank) {
+        boolean ours = group.matters().contains(here);
+        return new Place(
+                group.name(),
+                address(group.matters().get(0), tank),
+                ours,
+                ours
+                        ? group.matters().stream()
+                                .map(one -> new Tab(one.name(), address(one, tank), one.answers(), one == here))
+                                .toList()
+                        : List.of());
+    }
+
+    private static String address(Matter matter, String tank) {
+        return matter.path().startsWith("~") ? matter.path().substring(1) : tank + matter.path();
+    }
+}

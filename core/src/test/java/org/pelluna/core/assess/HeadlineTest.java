@@ -1,0 +1,70 @@
+package org.pelluna.core.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.pelluna.core.Fixtures.TODAY;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.Fixtures;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Cover;
+
+class HeadlineTest {
+    private static Headline of(TankPlan plan) {
+        return Headline.of(Assessment.of(plan, Fixtures.CATALOGUE));
+    }
+
+    @Test
+    void withoutAWishTheNextStepIsToWish() {
+        Headline headline = of(Fixtures.plan(Fixtures.reef(), List.of()));
+        assertThat(headline.next().toString()).isEqualTo("Nothing is planned yet.");
+        assertThat(headline.wishes()).isEqualTo("No wishes yet.");
+        assertThat(headline.step()).isEqualTo(Headline.Step.WISH);
+    }
+
+    @Test
+    void whoMayComeNowIsLookedForNow() {
+        Headline headline = of(Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto"));
+        assertThat(headline.next().toString())
+                .isEqualTo("First: " + Fixtures.species("gramma-loreto").commonName()
+                        + ", as soon as you find a good one.");
+        assertThat(headline.wishes()).startsWith("Of 1 wish, 1 may come");
+        assertThat(headline.step()).isEqualTo(Headline.Step.LOOK);
+        assertThat(headline.hardest()).isEmpty();
+        assertThat(headline.held()).isEmpty();
+    }
+
+    @Test
+    void aCyclingTankSaysWhenAndAsksForATest() {
+        Headline headline =
+                of(Fixtures.plan(new Fixtures.TankBuilder().cycling().build(), List.of(), "gramma-loreto"));
+        assertThat(headline.next().toString())
+                .contains("from " + TODAY.plusDays(42))
+                .contains("in 6 weeks")
+                .contains("still cycling");
+        assertThat(headline.step()).isEqualTo(Headline.Step.TEST);
+    }
+
+    @Test
+    void whatHasNoDateIsNamedWithWhatWouldFreeIt() {
+        Headline headline = of(Fixtures.plan(
+                new Fixtures.TankBuilder().cover(Cover.Kind.OPEN, 0).build(), List.of(), "nemateleotris-magnifica"));
+        assertThat(headline.step()).isEqualTo(Headline.Step.UNHOLD);
+        assertThat(headline.held().orElseThrow().toString())
+                .startsWith("Without a date: "
+                        + Fixtures.species("nemateleotris-magnifica").commonName());
+    }
+
+    /** The demanding meeting is told with a number and the help reckoned in. */
+    @Test
+    void theHardestMeetingIsNamed() {
+        List<Resident> bully = new ArrayList<>();
+        bully.add(Fixtures.resident("Gale", "pseudochromis-fridmani", 400, 6));
+        Headline headline = of(Fixtures.plan(Fixtures.reef(), bully, "gramma-loreto"));
+        assertThat(headline.hardest().orElseThrow())
+                .startsWith("The hardest meeting: Gale on ")
+                .contains("encounters an hour");
+    }
+}
