@@ -21,6 +21,7 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.story.Story;
 
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
@@ -32,6 +33,7 @@ public final class TankAnswers {
     private final Once<WaterReserve> reserve;
     private final Once<Optional<DecidingDefault>> deciding;
     private final Once<Reef> reef;
+    private final Once<Story> story;
     private final Once<Map<SpeciesId, Judgement>> verdicts;
 
     /**
@@ -50,6 +52,7 @@ public final class TankAnswers {
         }));
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
+        this.story = new Once<>(() -> Story.of(assessment()));
         this.verdicts = new Once<>(() -> verdicts(planning(), plan.species(catalogue)));
     }
 
@@ -110,6 +113,10 @@ public final class TankAnswers {
 
     public Reef reef() {
         return reef.get();
+    }
+
+    public Story story() {
+        return story.get();
     }
 
     /** A judgement of every species of the catalogue, each in the fewest that would do well here, by the species' key. */

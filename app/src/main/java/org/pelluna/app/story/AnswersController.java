@@ -1,0 +1,127 @@
+package org.pelluna.app.story;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.core.learn.Beliefs;
+import org.pelluna.core.learn.Temper;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.Ranks;
+import org.pelluna.core.tension.RemedyEffect;
+import org.pelluna.core.tension.Settling;
+import org.pelluna.core.tension.TankTension;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** What the record answers, each in a sentence, with the page that says why. */
+@Controller
+class AnswersController {
+    private final TankStore tanks;
+    private final TankCache cache;
+
+    AnswersController(TankStore tanks, TankCache cache) {
+        this.tanks = tanks;
+        this.cache = cache;
+    }
+
+    /** A question, its answer in a sentence, and where it is answered at length. */
+    record AnswerView(String question, String answer, String address) {}
+
+    @GetMapping("/tanks/{tankId}/log/answers")
+    String answers(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankPlan plan = answers.stock().plan();
+        String base = "/tanks/" + tankId;
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "stands",
+                answers.stock().residents().size() > 1 ? TankTension.of(plan).words() : "");
+        model.addAttribute(
+                "answers",
+                List.of(
+                        new AnswerView("Is it settling?", settling(plan), base + "/watch/settling"),
+                        new AnswerView("Who rules?", rules(answers), base + "/watch/rank"),
+                        new AnswerView("Did it help?", helped(plan), base + "/watch/remedies"),
+                        new AnswerView(
+                                "What now?",
+                                "What could be done for each fish that is harried, side by side, with what it would suffer then.",
+                                base + "/watch/what-now"),
+                        new AnswerView("What was learned?", learned(answers.beliefs(), plan), base + "/watch/learned"),
+                        new AnswerView("Who survives?", survives(plan), base + "/losses/survival")));
+        return "story/answers";
+    }
+
+    private static String settling(TankPlan plan) {
+        List<Settling> together = Settling.of(plan).stream()
+                .filter(one -> one.aggressorId().isEmpty())
+                .toList();
+        return together.isEmpty()
+                ? "Nobody came in the last two months."
+                : together.stream()
+                                .map(one ->
+                                        name(plan, one) + ": " + one.settles().words())
+                                .collect(Collectors.joining("; "))
+                        + ".";
+    }
+
+    private static String name(TankPlan plan, Settling one) {
+        return plan.residents().stream()
+                .filter(fish -> fish.id().equals(one.victimId()))
+                .map(Resident::name)
+                .findFirst()
+                .orElse(one.victimId().key());
+    }
+
+    private static String rules(TankAnswers answers) {
+        Ranks ranks = Ranks.of(answers.stock());
+        if (ranks.encounters() == 0 || ranks.ranked().isEmpty()) {
+            return "No encounter was noted yet.";
+        }
+        return ranks.ranked().get(0).fish().name() + " stands first, by "
+                + Numbers.count(ranks.encounters(), "encounter") + ".";
+    }
+
+    private static String helped(TankPlan plan) {
+        return RemedyEffect.of(plan).stream()
+                .findFirst()
+                .map(one -> "The last thing tried, " + one.remedy().kind().words() + ": "
+                        + one.all().verdict().words() + ".")
+                .orElse("Nothing was tried yet.");
+    }
+
+    private static String learned(Beliefs beliefs, TankPlan plan) {
+        if (beliefs.scale().isEmpty()) {
+            return "Nothing yet: no time was watched.";
+        }
+        String worse = plan.residents().stream()
+                .filter(fish -> fish.livesHere(plan.asOf()))
+                .filter(fish -> beliefs.of(fish.id())
+                        .map(one -> one.verdict().isWorse())
+                        .orElse(false))
+                .map(fish -> fish.name() + " "
+                        + beliefs.of(fish.id())
+                                .map(one -> one.verdict())
+                                .orElse(Temper.AS_ITS_KIND)
+                                .words())
+                .collect(Collectors.joining("; "));
+        return "Every pressure here is reckoned × " + Numbers.plain(beliefs.seenTimes(), 2) + "; "
+                + (worse.isEmpty() ? "no fish is known to be harsher than its kind." : worse + ".");
+    }
+
+    private static String survives(TankPlan plan) {
+        int lost = plan.losses().size();
+        return lost == 0
+                ? "No loss is on record."
+                : Numbers.count(lost, "loss", "losses") + " on record, of "
+                        + Numbers.count(plan.residents().size(), "fish", "fish") + ".";
+    }
+}

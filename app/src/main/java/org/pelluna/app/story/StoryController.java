@@ -1,0 +1,186 @@
+package org.pelluna.app.story;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.story.Episode;
+import org.pelluna.core.story.Episodes;
+import org.pelluna.core.story.Lane;
+import org.pelluna.core.story.Story;
+import org.pelluna.core.tension.TankTension;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The story of a tank: drawn, and told an arrival at a time. */
+@Controller
+@RequestMapping("/tanks/{tankId}/log")
+class StoryController {
+    /** As many lanes as can be told apart on a phone. */
+    private static final int LANES_ON_A_PHONE = 8;
+
+    private static final int EPISODES = 12;
+
+    private final TankStore tanks;
+    private final TankCache cache;
+
+    StoryController(TankStore tanks, TankCache cache) {
+        this.tanks = tanks;
+        this.cache = cache;
+    }
+
+    /** How much of the story is drawn at once. */
+    enum Zoom {
+        ALL("all", 0),
+        YEAR("a year", 365),
+        MONTH("a month", 31),
+        WEEK("a week", 7);
+
+        private final String words;
+        private final int days;
+
+        Zoom(String words, int days) {
+            this.words = words;
+            this.days = days;
+        }
+
+        /** The zoom, as it stands on its link. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A stretch of the story. */
+    private record Stretch(LocalDate from, LocalDate to) {}
+
+    /** An episode ready to print. */
+    record EpisodeView(String title, String from, List<String> lines, boolean chosen) {}
+
+    /** A fish to choose. */
+    record FishView(String id, String name) {}
+
+    @GetMapping
+    String story(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(defaultValue = "ALL") Zoom zoom,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> episode,
+            @RequestParam Optional<String> fish,
+            Model model) {
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        Story whole = answers.story();
+        List<Episode> episodes = Episodes.of(whole, answers.plan());
+        Optional<Episode> told = episode.flatMap(
+                day -> episodes.stream().filter(one -> one.from().equals(day)).findFirst());
+        Stretch stretch = told.map(
+                        one -> new Stretch(one.from().minusDays(3), one.to().plusDays(3)))
+                .orElseGet(() -> stretch(whole, zoom, from));
+        Optional<Lane> chosen = fish.map(FishId::new).flatMap(whole::lane);
+        Story story = chosen.map(lane -> whole.about(lane.fish())).orElse(whole);
+        List<Lane> lanes = story.lanes().stream()
+                .filter(lane -> isThere(lane, stretch))
+                .filter(lane -> chosen.isEmpty() || concerns(story, lane, chosen.get()))
+                .toList();
+        String entries = "/tanks/" + tankId + "/watch/";
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute(
+                "stands",
+                whole.lanes().isEmpty()
+                        ? ""
+                        : TankTension.of(answers.stock().plan()).words());
+        model.addAttribute("empty", whole.lanes().isEmpty());
+        model.addAttribute(
+                "across",
+                lanes.isEmpty()
+                        ? ""
+                        : new StoryChart(story, lanes, stretch.from(), stretch.to(), false, entries).svg());
+        List<Lane> few = few(story, lanes, stretch);
+        model.addAttribute(
+                "down",
+                lanes.isEmpty() ? "" : new StoryChart(story, few, stretch.from(), stretch.to(), true, entries).svg());
+        model.addAttribute(
+                "left",
+                few.size() < lanes.size()
+                        ? "Drawn: the " + few.size() + " of " + lanes.size() + " fish of which most is to be told."
+                        : "");
+        model.addAttribute("zooms", Zoom.values());
+        model.addAttribute("zoom", told.isPresent() ? null : zoom);
+        model.addAttribute("from", stretch.from());
+        model.addAttribute("to", stretch.to());
+        boolean moves = told.isEmpty() && zoom != Zoom.ALL;
+        model.addAttribute(
+                "earlier",
+                moves && stretch.from().isAfter(whole.from()) ? stretch.from().minusDays(zoom.days) : null);
+        model.addAttribute("later", moves && stretch.to().isBefore(whole.to()) ? stretch.to() : null);
+        model.addAttribute(
+                "fishes",
+                whole.lanes().stream()
+                        .map(lane -> new FishView(lane.fish().key(), lane.name()))
+                        .toList());
+        model.addAttribute("fish", chosen.map(lane -> lane.fish().key()).orElse(""));
+        model.addAttribute(
+                "episodes",
+                episodes.stream()
+                        .filter(one -> told.isPresent() ? one == told.get() : true)
+                        .limit(EPISODES)
+                        .map(one -> new EpisodeView(one.title(), one.from().toString(), one.lines(), told.isPresent()))
+                        .toList());
+        return "story/page";
+    }
+
+    private static Stretch stretch(Story story, Zoom zoom, Optional<LocalDate> from) {
+        if (zoom == Zoom.ALL) {
+            return new Stretch(story.from(), story.to());
+        }
+        LocalDate begin = from.orElse(story.today().minusDays(Math.round(zoom.days * 0.8)));
+        return new Stretch(begin, begin.plusDays(zoom.days));
+    }
+
+    private static boolean isThere(Lane lane, Stretch stretch) {
+        return lane.stays().stream()
+                .anyMatch(days -> !days.from().isAfter(stretch.to())
+                        && days.until()
+                                .filter(day -> day.isBefore(stretch.from()))
+                                .isEmpty());
+    }
+
+    private static boolean concerns(Story story, Lane lane, Lane chosen) {
+        return lane.fish().equals(chosen.fish())
+                || story.met().stream()
+                        .anyMatch(
+                                one -> one.by().equals(lane.fish()) || one.to().equals(lane.fish()));
+    }
+
+    /** The fish of which most is to be told, in their order. */
+    private static List<Lane> few(Story story, List<Lane> lanes, Stretch stretch) {
+        Map<FishId, Integer> told = new HashMap<>();
+        story.met().stream()
+                .filter(one -> !one.on().isBefore(stretch.from()) && !one.on().isAfter(stretch.to()))
+                .forEach(one -> {
+                    told.merge(one.by(), one.count(), Integer::sum);
+                    told.merge(one.to(), one.count(), Integer::sum);
+                });
+        List<Lane> most = lanes.stream()
+                .sorted(Comparator.comparing((Lane lane) -> -told.getOrDefault(lane.fish(), 0))
+                        .thenComparing(lane -> -ChronoUnit.DAYS.between(LocalDate.EPOCH, lane.from())))
+                .limit(LANES_ON_A_PHONE)
+                .toList();
+        return lanes.stream().filter(most::contains).toList();
+    }
+}

@@ -1,0 +1,23 @@
+package org.pelluna.core.story;
+
+import java.time.LocalDate;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.watch.Grade;
+
+/**
+ * What one fish did to another on one day.
+ *
+ * @param on the day
+ * @param by who did it
+ * @param to whom
+ * @param count how often it was seen
+ * @param worst the hardest of it
+ * @param entry key of one entry of the log that tells it, the hardest
+ */
+public record Met(LocalDate on, FishId by, FishId to, int count, Grade worst, String entry) {
+
+    /** Whether it was pinned or wounded. */
+    public boolean isHard() {
+        return worst == Grade.PIN || worst == Grade.WOUND;
+    }
+}
