@@ -12,7 +12,7 @@ export const story = () => ({
         along.add(met.dataset.to);
       }
     }
-    for (const lane of this.$root.querySelectorAll('.lane')) {
+    for (const lane of this.$root.querySelectorAll('.life-lane')) {
       fade(lane, along.has(lane.dataset.fish));
     }
     for (const mark of this.$root.querySelectorAll('.story-mark')) {

@@ -58,8 +58,8 @@ final class StoryChart {
         this.to = to;
         this.down = down;
         this.entries = entries;
-        this.lane = down ? 300.0 / Math.max(6, lanes.size()) : lanes.size() > 20 ? 20 : 28;
-        this.head = 26 + 12 * Math.min(3, tried().size());
+        this.lane = down ? 240.0 / Math.max(6, lanes.size()) : lanes.size() > 20 ? 20 : 28;
+        this.head = 20 + 12 * Math.min(3, tried().size());
         for (int i = 0; i < lanes.size(); i++) {
             places.put(lanes.get(i).fish(), i);
         }
@@ -161,7 +161,7 @@ final class StoryChart {
     /** A fish's line, as broad as it is long; a flag where it came, a cross where it was lost, a bar where it left. */
     private Svg lane(Lane one, int place) {
         Svg.Builder svg =
-                new Svg.Builder().add("<g class='lane{}' data-fish='{}'>", one.planned() ? " planned" : "", one.fish());
+                new Svg.Builder().add("<g class='life-lane{}' data-fish='{}'>", one.planned() ? " planned" : "", one.fish());
         double middle = across(place);
         svg.add(
                 down

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.browser.Browsers.Watched;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -29,7 +30,7 @@ abstract class BrowserTest {
         Page page = watched.page();
         page.navigate(url("/"));
         button(page, "Enter as the demo keeper").click();
-        page.waitForURL("**/tanks");
+        page.waitForURL("**/today");
         return watched;
     }
 
@@ -37,12 +38,11 @@ abstract class BrowserTest {
     Watched ownReef() {
         Watched watched = demo(1280, 800);
         Page page = watched.page();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
-                .first()
+        page.locator("main h2 a", new Page.LocatorOptions().setHasText("Skerry reef"))
                 .click();
         Download plan = page.waitForDownload(
                 () -> page.getByText("Export the whole plan").click());
-        button(page, "Sign out").click();
+        menu(page, "Sign out");
         signUp(page);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
                 .click();
@@ -59,8 +59,8 @@ abstract class BrowserTest {
                 .fill("ylva" + UUID.randomUUID().toString().substring(0, 8));
         page.getByLabel("Password").fill("slow tides, fast fish");
         button(page, "Make the account").click();
-        page.waitForURL("**/tanks");
-        assertThat(page.locator("main")).containsText("No tank yet");
+        page.waitForURL("**/today");
+        assertThat(page.locator("main")).containsText("You have no tank yet");
     }
 
     static Locator button(Page page, String name) {
@@ -68,13 +68,53 @@ abstract class BrowserTest {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    private static final Map<String, String> PLACE_OF = Map.ofEntries(
+            Map.entry("Tank", "Plan"),
+            Map.entry("Headroom", "Plan"),
+            Map.entry("Wishes", "Plan"),
+            Map.entry("Company", "Plan"),
+            Map.entry("Arrivals", "Plan"),
+            Map.entry("Quarantine", "Plan"),
+            Map.entry("Entry", "Log"),
+            Map.entry("Roll call", "Log"),
+            Map.entry("Signs", "Log"),
+            Map.entry("Remedies", "Log"),
+            Map.entry("Water", "Log"),
+            Map.entry("Losses", "Log"),
+            Map.entry("Crew", "Log"),
+            Map.entry("Answers", "Log"),
+            Map.entry("Species", "Shop"));
+
+    /** Goes to a place, or to what it holds, as a keeper would: the place, then the tab. */
     static void place(Page page, String name) {
-        page.locator("nav.places")
-                .getByRole(
-                        AriaRole.LINK,
-                        new Locator.GetByRoleOptions().setName(name).setExact(true))
+        String place = PLACE_OF.getOrDefault(name, name);
+        if (page.locator("nav.tabs[data-place='" + place + "']").count() == 0) {
+            link(page.locator("nav.places"), place).click();
+        }
+        if (PLACE_OF.containsKey(name)) {
+            link(page.locator("nav.tabs"), name).click();
+            assertThat(page.locator("nav.tabs [aria-current=page]")).hasText(name);
+        }
+        assertThat(page.locator("nav.tabs")).hasAttribute("data-place", place);
+    }
+
+    /** Chooses from the menu at the head. */
+    static void menu(Page page, String name) {
+        page.locator("details.menu summary").click();
+        page.locator("details.menu li", new Page.LocatorOptions().setHasText(name))
+                .locator("a, button")
                 .click();
-        assertThat(page.locator("nav.places [aria-current=page]")).hasText(name);
+    }
+
+    /** Goes to one of the answers of the log. */
+    static void answer(Page page, String question) {
+        place(page, "Answers");
+        link(page.locator("main"), question).click();
+    }
+
+    private static Locator link(Locator within, String name) {
+        return within.getByRole(
+                AriaRole.LINK, new Locator.GetByRoleOptions().setName(name).setExact(true));
     }
 
     static void assertClean(Watched watched, String where) {
@@ -90,8 +130,7 @@ abstract class BrowserTest {
 
     /** The tank of the demo keeper. */
     static void skerryReef(Page page) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
-                .first()
+        page.locator("main h2 a", new Page.LocatorOptions().setHasText("Skerry reef"))
                 .click();
     }
 }

@@ -20,7 +20,7 @@ class BullyStoryTest extends BrowserTest {
         Watched watched = Browsers.page(1280, 800);
         Page page = watched.page();
         signUp(page);
-        page.getByText("New tank").first().click();
+        page.navigate(url("/tanks/new"));
         page.getByLabel("Name of the tank").fill("Harbour wall");
         page.getByLabel("Inside length").fill("150");
         page.getByLabel("Inside width").fill("60");
@@ -61,7 +61,7 @@ class BullyStoryTest extends BrowserTest {
 
         // A bad week, written down as it was watched.
         for (int i = 1; i <= 3; i++) {
-            place(page, "Watch");
+            place(page, "Entry");
             chase(page, bully, "Plum", i);
         }
         assertThat(page.locator("li[data-kind=pinned]")).hasCount(3);
@@ -82,7 +82,7 @@ class BullyStoryTest extends BrowserTest {
         form.locator("[name=place]").selectOption(new SelectOption().setIndex(0));
         form.locator("button").click();
         assertThat(said(page)).containsText("out of company, watch and headroom until it is back");
-        place(page, "Watch");
+        place(page, "Entry");
         assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText(bully)))
                 .hasCount(0);
         place(page, "Tank");
@@ -98,8 +98,8 @@ class BullyStoryTest extends BrowserTest {
         page.locator("#cause").selectOption("AGGRESSION");
         button(page, "Record the loss").click();
         assertThat(page.locator("main")).containsText(bully + " 3 times");
-        place(page, "Watch");
-        page.locator("main nav").getByText("Learned").click();
+        place(page, "Entry");
+        answer(page, "What was learned?");
         assertThat(page.locator("main")).containsText(bully);
         place(page, "Arrivals");
         assertThat(page.locator("li[data-place]")).not().hasCount(0);

@@ -204,8 +204,8 @@ class LifeStoriesTest extends BrowserTest {
         assertThat(watched.troubles()).isEmpty();
     }
 
-    private static void tank(Page page, String name, String length, String width, String height, String cycled) {
-        page.getByText("New tank").first().click();
+    private void tank(Page page, String name, String length, String width, String height, String cycled) {
+        page.navigate(url("/tanks/new"));
         page.getByLabel("Name of the tank").fill(name);
         page.getByLabel("Inside length").fill(length);
         page.getByLabel("Inside width").fill(width);
@@ -228,7 +228,7 @@ class LifeStoriesTest extends BrowserTest {
 
     private static void crewPage(Page page) {
         place(page, "Losses");
-        page.locator("main nav").getByText("Crew").click();
+        place(page, "Crew");
         assertThat(page.locator("h1")).hasText("Clean-up crew and others");
     }
 

@@ -17,6 +17,10 @@ class PlacesTest extends BrowserTest {
             "/reef/edit",
             "/reef/plate",
             "/reef/compare",
+            "/plan",
+            "/log",
+            "/log?zoom=MONTH",
+            "/log/answers",
             "/headroom",
             "/rules",
             "/species",
@@ -56,7 +60,7 @@ class PlacesTest extends BrowserTest {
         Page page = watched.page();
         page.navigate(url("/sign-in"));
         if (look.equals("night")) {
-            button(page, "Night").click();
+            menu(page, "Night");
         }
         assertThat(page.locator("html")).hasAttribute("data-look", look);
         assertHolds(watched, "sign-in", look, width);
@@ -64,7 +68,7 @@ class PlacesTest extends BrowserTest {
         assertHolds(watched, "sign-up", look, width);
         page.navigate(url("/sign-in"));
         button(page, "Enter as the demo keeper").click();
-        page.waitForURL("**/tanks");
+        page.waitForURL("**/today");
         assertHolds(watched, "tanks", look, width);
         for (String path : List.of("/tanks/new", "/import", "/account", "/today", "/mailbox")) {
             page.navigate(url(path));

@@ -74,9 +74,9 @@ class QuarantineStoryTest extends BrowserTest {
         assertThat(watched.troubles()).isEmpty();
     }
 
-    private static void quarantineTank(Page page) {
+    private void quarantineTank(Page page) {
         page.getByText("All tanks").first().click();
-        page.getByText("New tank").first().click();
+        page.navigate(url("/tanks/new"));
         page.getByText("quarantine tank").first().click();
         page.getByLabel("Name of the tank").fill("Side cabinet");
         page.getByLabel("Places for fish").fill("4");

@@ -54,7 +54,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("li[data-place='1']"))
                 .containsText(Dates.day(LocalDate.now().plusDays(14), LocalDate.now()));
 
-        place(page, "Watch");
+        place(page, "Entry");
         log(page, "chase", "Gale", "Spark", "left cave");
         assertThat(page.locator("li[data-kind=chase]").first()).containsText("Gale chased Spark");
         log(page, "injury", "Gale", "Spark", "");
@@ -68,7 +68,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("li", new Page.LocatorOptions().setHasText("Spark")))
                 .containsText("Gale 2 times");
 
-        place(page, "Watch");
+        place(page, "Entry");
         assertThat(page.locator("li[data-kind=loss]").first()).containsText("Spark lost: aggression");
         assertThat(page.locator(".timeline")).containsText("Spark");
         assertThat(page.locator(".timeline .loss-cross")).hasCount(3);
@@ -161,9 +161,7 @@ class StoryTest extends BrowserTest {
     void whatIfMovesThePressuresAtOnce() {
         Watched watched = demo(1280, 800);
         Page page = watched.page();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
-                .first()
-                .click();
+        skerryReef(page);
         place(page, "Company");
         page.getByText("What if…?").click();
         Locator first = page.locator("tbody td").first();
@@ -208,10 +206,8 @@ class StoryTest extends BrowserTest {
     @Test
     void theFormAsksOnlyForWhatTheKindNeeds() {
         Page page = demo(1280, 800).page();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
-                .first()
-                .click();
-        place(page, "Watch");
+        skerryReef(page);
+        place(page, "Entry");
         Locator who = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Who did it"));
         assertThat(who).isVisible();
         page.locator(".chip", new Page.LocatorOptions().setHasText("note")).click();
@@ -224,7 +220,7 @@ class StoryTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Window lagoon"))
                 .first()
                 .click();
-        place(page, "Watch");
+        place(page, "Entry");
         page.keyboard().press("Tab");
         assertThat(page.getByText("To the content")).isFocused();
         page.locator("input[name=kind]:checked").focus();

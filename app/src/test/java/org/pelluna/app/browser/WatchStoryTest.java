@@ -39,7 +39,7 @@ class WatchStoryTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         page.setViewportSize(390, 844);
-        place(page, "Watch");
+        place(page, "Entry");
         int before = logged(page, "Gale chased Pip").count();
         button(page, "Start a watch").click();
         chased(page, "Gale", "Pip", "mild");
@@ -67,7 +67,7 @@ class WatchStoryTest extends BrowserTest {
     void thePageOpensWithoutAConnectionAndLeavesNothingBehindAtSignOut() {
         Watched watched = ownReef();
         Page page = watched.page();
-        place(page, "Watch");
+        place(page, "Entry");
         int before = logged(page, "Gale chased Pip").count();
         assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
 
@@ -82,7 +82,7 @@ class WatchStoryTest extends BrowserTest {
         page.reload();
         assertThat(logged(page, "Gale chased Pip")).hasCount(before + 1);
 
-        sub(page, "Roll call");
+        place(page, "Roll call");
         assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
         Locator calls = page.getByText(Pattern.compile("^Remove the roll call of"));
         int called = calls.count();
@@ -101,7 +101,7 @@ class WatchStoryTest extends BrowserTest {
         page.reload();
         assertThat(calls).hasCount(called + 2);
 
-        button(page, "Sign out").click();
+        menu(page, "Sign out");
         assertThat(page.locator("form[action$='/sign-in']")).hasCount(1);
         page.waitForCondition(() -> Boolean.FALSE.equals(page.evaluate("caches.has('pelluna-offline')")));
     }
@@ -109,7 +109,7 @@ class WatchStoryTest extends BrowserTest {
     @Test
     void whatIsWrittenAfterTheSessionEndedWaitsForTheKeeper() {
         Page page = ownReef().page();
-        place(page, "Watch");
+        place(page, "Entry");
         page.context().clearCookies();
         chased(page, "Gale", "Pip", "mild");
         assertThat(page.locator(".queue li")).containsText("waits until you sign in again");
@@ -129,14 +129,14 @@ class WatchStoryTest extends BrowserTest {
         page.locator("form[action$='/done'] button").locator("visible=true").click();
 
         notQuietNow(page);
-        place(page, "Watch");
+        place(page, "Entry");
         for (int i = 0; i < 3; i++) {
             chased(page, "Gale", "Spark", "fierce");
         }
         page.reload();
         assertThat(page.locator(".warnings")).containsText("Spark was attacked fiercely");
 
-        sub(page, "Roll call");
+        place(page, "Roll call");
         button(page, "All seen eating").click();
         page.locator(".roll-row", new Page.LocatorOptions().setHasText("Spark"))
                 .locator(".chip", new Locator.LocatorOptions().setHasText("hurt"))
@@ -150,7 +150,7 @@ class WatchStoryTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("a fish is hurt");
         page.goBack();
 
-        sub(page, "What now");
+        answer(page, "What now?");
         page.getByLabel("For whom").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
         button(page, "Compare").click();
         assertThat(page.locator(".ways")).containsText("Gale out for two weeks, back last");
@@ -161,36 +161,28 @@ class WatchStoryTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("Mirror on the glass at Gale's end");
         assertClean(watched, "today");
 
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
-                .first()
-                .click();
-        place(page, "Watch");
-        sub(page, "Remedies");
+        skerryReef(page);
+        place(page, "Entry");
+        place(page, "Remedies");
         assertThat(page.locator("article h2").first()).containsText("a mirror on the glass, Spark");
         page.locator("article").first().getByText("It is over").click();
         assertThat(page.locator("article").first()).containsText("to " + Dates.day(LocalDate.now(), LocalDate.now()));
-        for (String name : new String[] {"Signs", "Settling", "Pecking order", "Learned"}) {
-            sub(page, name);
-            assertClean(watched, name);
+        place(page, "Signs");
+        assertClean(watched, "signs");
+        for (String question : new String[] {"Is it settling?", "Who rules?", "What was learned?"}) {
+            answer(page, question);
+            assertClean(watched, question);
         }
     }
 
     /** The keeper may be told at any hour, so that the story does not depend on the hour at which it is played. */
     private static void notQuietNow(Page page) {
         String here = page.url();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Mailbox")))
-                .click();
+        menu(page, "Mailbox");
         page.getByLabel("Quiet from").fill("03:00");
         page.getByLabel("until").fill("03:00");
         button(page, "Keep quiet then").click();
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Messages come at any hour");
         page.navigate(here);
-    }
-
-    private static void sub(Page page, String name) {
-        page.locator(".subnav")
-                .getByText(name, new Locator.GetByTextOptions().setExact(true))
-                .click();
-        assertThat(page.locator(".subnav [aria-current=page]")).hasText(name);
     }
 }
