@@ -7,13 +7,14 @@ import { drawing } from './components/drawing.js';
 import { progress } from './components/progress.js';
 import { logEntry } from './components/log-entry.js';
 import { rollCall } from './components/roll-call.js';
+import { voyage } from './components/voyage.js';
 import { story } from './components/story.js';
 import { shape } from './components/shape.js';
 import { queue } from './queue.js';
 import './offline-store.js';
 import './page.js';
 
-const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, shape, story };
+const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, shape, story, voyage };
 
 document.addEventListener('alpine:init', () => {
   for (const [name, component] of Object.entries(components)) {

@@ -165,6 +165,8 @@ public final class Fixtures {
 
         public Tank build() {
             return org.pelluna.core.tank.TankBuilder.builder()
+                    .guesses(java.util.Set.of())
+                    .cyclingSince(Optional.empty())
                     .name("Test reef")
                     .shape(shape)
                     .water(water)

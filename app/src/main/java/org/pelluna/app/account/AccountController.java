@@ -87,7 +87,7 @@ class AccountController {
             Optional<KeeperRow> created = accounts.create(form.username, form.displayName, form.password);
             if (created.isPresent()) {
                 accounts.signIn(created.get(), request, response);
-                return "redirect:/today";
+                return "redirect:/voyage";
             }
             faults.rejectValue("username", "taken", "This name is taken; please choose another.");
         }

@@ -13,8 +13,8 @@ public class SignUpForm {
 
     @NotNull(message = "Please choose a name to sign in with.")
     @Pattern(
-            regexp = "[A-Za-z0-9][A-Za-z0-9._-]{2,39}",
-            message = "3 to 40 letters, digits, dots, dashes or underscores, beginning with a letter or digit.")
+            regexp = "[A-Za-z0-9][A-Za-z0-9._-]{2,39}|[A-Za-z0-9][A-Za-z0-9._%+-]{0,63}@[A-Za-z0-9][A-Za-z0-9.-]{1,99}",
+            message = "A name of 3 to 40 letters, digits, dots, dashes or underscores, or an e-mail address.")
     public String username;
 
     // bcrypt reads no more than 72 bytes.

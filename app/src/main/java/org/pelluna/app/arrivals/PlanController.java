@@ -137,7 +137,9 @@ class PlanController {
         parts.add(new PartView(
                 "Company",
                 base + "/company",
-                headline.hardest().isPresent() ? "who presses whom, with everyone in the plan" : "nobody is expected to press anybody hard",
+                headline.hardest().isPresent()
+                        ? "who presses whom, with everyone in the plan"
+                        : "nobody is expected to press anybody hard",
                 false));
         int dated = assessment.order().arrivals().size();
         parts.add(new PartView(

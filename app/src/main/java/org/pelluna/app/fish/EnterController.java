@@ -60,7 +60,12 @@ class EnterController {
     }
 
     @GetMapping
-    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam(defaultValue = "false") boolean voyage,
+            Model model) {
+        model.addAttribute("voyage", voyage);
         EnterForm form = new EnterForm();
         form.key = Key.fresh();
         model.addAttribute("form", form);
@@ -92,10 +97,12 @@ class EnterController {
             @PathVariable UUID tankId,
             @ModelAttribute("form") EnterForm form,
             BindingResult faults,
+            @RequestParam(defaultValue = "false") boolean voyage,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
+        model.addAttribute("voyage", voyage);
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         List<Resident> residents = new ArrayList<>();
         Set<String> names = new HashSet<>();
@@ -127,7 +134,7 @@ class EnterController {
                 redirect,
                 Numbers.count(residents.size(), "fish lives", "fish live") + " here now, as entered.",
                 "/tanks/" + tankId + "/residents/enter/undo/" + form.key);
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + tankId + (voyage ? "/voyage/wishes" : "");
     }
 
     /** Fills the form from a table, to be looked over before anything is kept. */

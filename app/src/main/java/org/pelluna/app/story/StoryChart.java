@@ -160,8 +160,8 @@ final class StoryChart {
 
     /** A fish's line, as broad as it is long; a flag where it came, a cross where it was lost, a bar where it left. */
     private Svg lane(Lane one, int place) {
-        Svg.Builder svg =
-                new Svg.Builder().add("<g class='life-lane{}' data-fish='{}'>", one.planned() ? " planned" : "", one.fish());
+        Svg.Builder svg = new Svg.Builder()
+                .add("<g class='life-lane{}' data-fish='{}'>", one.planned() ? " planned" : "", one.fish());
         double middle = across(place);
         svg.add(
                 down

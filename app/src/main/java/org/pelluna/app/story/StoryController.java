@@ -44,30 +44,6 @@ class StoryController {
         this.cache = cache;
     }
 
-    /** How much of the story is drawn at once. */
-    enum Zoom {
-        ALL("all", 0),
-        YEAR("a year", 365),
-        MONTH("a month", 31),
-        WEEK("a week", 7);
-
-        private final String words;
-        private final int days;
-
-        Zoom(String words, int days) {
-            this.words = words;
-            this.days = days;
-        }
-
-        /** The zoom, as it stands on its link. */
-        public String words() {
-            return words;
-        }
-    }
-
-    /** A stretch of the story. */
-    private record Stretch(LocalDate from, LocalDate to) {}
-
     /** An episode ready to print. */
     record EpisodeView(String title, String from, List<String> lines, boolean chosen) {}
 
@@ -90,11 +66,11 @@ class StoryController {
                 day -> episodes.stream().filter(one -> one.from().equals(day)).findFirst());
         Stretch stretch = told.map(
                         one -> new Stretch(one.from().minusDays(3), one.to().plusDays(3)))
-                .orElseGet(() -> stretch(whole, zoom, from));
+                .orElseGet(() -> Stretch.of(whole, zoom, from));
         Optional<Lane> chosen = fish.map(FishId::new).flatMap(whole::lane);
         Story story = chosen.map(lane -> whole.about(lane.fish())).orElse(whole);
         List<Lane> lanes = story.lanes().stream()
-                .filter(lane -> isThere(lane, stretch))
+                .filter(lane -> stretch.shows(lane))
                 .filter(lane -> chosen.isEmpty() || concerns(story, lane, chosen.get()))
                 .toList();
         String entries = "/tanks/" + tankId + "/watch/";
@@ -119,45 +95,41 @@ class StoryController {
                 few.size() < lanes.size()
                         ? "Drawn: the " + few.size() + " of " + lanes.size() + " fish of which most is to be told."
                         : "");
+        choices(model, whole, told.isPresent() ? Optional.empty() : Optional.of(zoom), stretch);
+        model.addAttribute("fish", chosen.map(lane -> lane.fish().key()).orElse(""));
+        model.addAttribute(
+                "episodes",
+                (told.isPresent() ? List.of(told.get()) : episodes)
+                        .stream()
+                                .limit(EPISODES)
+                                .map(one -> new EpisodeView(
+                                        one.title(), one.from().toString(), one.lines(), told.isPresent()))
+                                .toList());
+        return "story/page";
+    }
+
+    /** What else can be drawn. */
+    private static void choices(Model model, Story whole, Optional<Zoom> zoom, Stretch stretch) {
+        Optional<Zoom> moving = zoom.filter(one -> one != Zoom.ALL);
         model.addAttribute("zooms", Zoom.values());
-        model.addAttribute("zoom", told.isPresent() ? null : zoom);
+        model.addAttribute("zoom", zoom.orElse(null));
         model.addAttribute("from", stretch.from());
         model.addAttribute("to", stretch.to());
-        boolean moves = told.isEmpty() && zoom != Zoom.ALL;
         model.addAttribute(
                 "earlier",
-                moves && stretch.from().isAfter(whole.from()) ? stretch.from().minusDays(zoom.days) : null);
-        model.addAttribute("later", moves && stretch.to().isBefore(whole.to()) ? stretch.to() : null);
+                moving.filter(one -> stretch.from().isAfter(whole.from()))
+                        .map(one -> stretch.from().minusDays(one.days()))
+                        .orElse(null));
+        model.addAttribute(
+                "later",
+                moving.filter(one -> stretch.to().isBefore(whole.to()))
+                        .map(one -> stretch.to())
+                        .orElse(null));
         model.addAttribute(
                 "fishes",
                 whole.lanes().stream()
                         .map(lane -> new FishView(lane.fish().key(), lane.name()))
                         .toList());
-        model.addAttribute("fish", chosen.map(lane -> lane.fish().key()).orElse(""));
-        model.addAttribute(
-                "episodes",
-                episodes.stream()
-                        .filter(one -> told.isPresent() ? one == told.get() : true)
-                        .limit(EPISODES)
-                        .map(one -> new EpisodeView(one.title(), one.from().toString(), one.lines(), told.isPresent()))
-                        .toList());
-        return "story/page";
-    }
-
-    private static Stretch stretch(Story story, Zoom zoom, Optional<LocalDate> from) {
-        if (zoom == Zoom.ALL) {
-            return new Stretch(story.from(), story.to());
-        }
-        LocalDate begin = from.orElse(story.today().minusDays(Math.round(zoom.days * 0.8)));
-        return new Stretch(begin, begin.plusDays(zoom.days));
-    }
-
-    private static boolean isThere(Lane lane, Stretch stretch) {
-        return lane.stays().stream()
-                .anyMatch(days -> !days.from().isAfter(stretch.to())
-                        && days.until()
-                                .filter(day -> day.isBefore(stretch.from()))
-                                .isEmpty());
     }
 
     private static boolean concerns(Story story, Lane lane, Lane chosen) {
@@ -170,12 +142,10 @@ class StoryController {
     /** The fish of which most is to be told, in their order. */
     private static List<Lane> few(Story story, List<Lane> lanes, Stretch stretch) {
         Map<FishId, Integer> told = new HashMap<>();
-        story.met().stream()
-                .filter(one -> !one.on().isBefore(stretch.from()) && !one.on().isAfter(stretch.to()))
-                .forEach(one -> {
-                    told.merge(one.by(), one.count(), Integer::sum);
-                    told.merge(one.to(), one.count(), Integer::sum);
-                });
+        story.met().stream().filter(one -> stretch.holds(one.on())).forEach(one -> {
+            told.merge(one.by(), one.count(), Integer::sum);
+            told.merge(one.to(), one.count(), Integer::sum);
+        });
         List<Lane> most = lanes.stream()
                 .sorted(Comparator.comparing((Lane lane) -> -told.getOrDefault(lane.fish(), 0))
                         .thenComparing(lane -> -ChronoUnit.DAYS.between(LocalDate.EPOCH, lane.from())))

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.HouseRules;
@@ -44,6 +45,7 @@ public class TankForm {
     public Larder.Pods pods;
     public Double swimLength;
     public LocalDate cycledOn;
+    public LocalDate cyclingSince;
     public Cover.Kind cover = Cover.Kind.LID;
     public Double gapMm;
     public Integer shelters;
@@ -145,6 +147,7 @@ public class TankForm {
         refugium = volume(tank.refugiumLitres(), measures);
         swimLength = tank.swimLengthCm().map(cm -> length(cm, measures)).orElse(null);
         cycledOn = tank.cycledOn().orElse(null);
+        cyclingSince = tank.cyclingSince().orElse(null);
         algae = tank.larder().algae().orElse(null);
         pods = tank.larder().pods().orElse(null);
         cover = tank.cover().kind();
@@ -190,6 +193,7 @@ public class TankForm {
                         litres(sump, measures)))
                 .swimLengthCm(Optional.ofNullable(swimLength).map(entered -> cm(entered, measures)))
                 .cycledOn(Optional.ofNullable(cycledOn))
+                .cyclingSince(Optional.ofNullable(cycledOn == null ? cyclingSince : null))
                 .cover(new Cover(cover, cover == Cover.Kind.OPEN ? 0 : gapMm))
                 .sandDepthCm(cm(sandDepth, measures))
                 .refugiumLitres(litres(refugium, measures))
@@ -205,13 +209,14 @@ public class TankForm {
                                 ? Optional.empty()
                                 : Optional.of(new Purpose.Berths(places, compartments)),
                         Optional.ofNullable(client))))
+                .guesses(Set.of())
                 .build();
         Tank entered = before.flatMap(Tank::drawn).map(tank::drawn).orElse(tank);
         entered.netWater();
         if (entered.swimCm() > tank.shape().longestTravelCm() * 1.5) {
             throw new IllegalArgumentException("the clear swim cannot be so much longer than the tank");
         }
-        return entered;
+        return before.map(entered::enteredOver).orElse(entered);
     }
 
     /** The limits entered; schools, husbandry and what is overruled stay as they were. */

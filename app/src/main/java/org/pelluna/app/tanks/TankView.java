@@ -1,6 +1,8 @@
 package org.pelluna.app.tanks;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
@@ -9,7 +11,9 @@ import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.NetWater;
 import org.pelluna.core.tank.Purpose;
@@ -89,7 +93,7 @@ record TankView(
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),
-                age(plan),
+                age(assessment.stock()),
                 Numbers.plain(used) + " of " + Numbers.plain(ceiling) + " inches of adult fish ("
                         + Numbers.plain(rule.gallons()) + " US gal; " + Numbers.plain(rule.gallonsPerInch(plan.asOf()))
                         + " US gal for each inch)",
@@ -112,13 +116,16 @@ record TankView(
                 plan.tank().drawn().isPresent());
     }
 
-    private static String age(TankPlan plan) {
-        return plan.tank()
-                .cycledOn()
-                .map(day -> day.isAfter(plan.asOf())
-                        ? "cycle due to be finished on " + day
-                        : plan.tank().ageMonths(plan.asOf()).orElse(0) + " months since cycled")
-                .orElse("still cycling");
+    private static String age(ResolvedPlan stock) {
+        TankPlan plan = stock.plan();
+        Optional<Cycle> cycle = stock.cycle().filter(one -> one.isGoingOn(plan.asOf()));
+        if (cycle.isPresent()) {
+            return "still cycling, reckoned to be over on " + cycle.get().endsOn();
+        }
+        LocalDate day = plan.tank().cycledOn().orElseThrow();
+        return day.isAfter(plan.asOf())
+                ? "cycle due to be finished on " + day
+                : Numbers.count(plan.tank().ageMonths(plan.asOf()).orElse(0), "month") + " since cycled";
     }
 
     private static String next(Assessment assessment) {

@@ -44,7 +44,13 @@ public final class Places {
             "Today",
             List.of(
                     Matter.of("Today", "~/today", "What needs doing in each tank, and what has changed?"),
-                    Matter.of("Tanks", "~/tanks", "Which tanks do I have, side by side?", "Tanks", "New tank"),
+                    Matter.of(
+                            "Tanks",
+                            "~/tanks",
+                            "Which tanks do I have, side by side?",
+                            "Tanks",
+                            "New tank",
+                            "First voyage"),
                     Matter.of("Mailbox", "~/mailbox", "What did Pelluna have to tell me?")));
 
     private static final Group REEF = new Group(
@@ -77,7 +83,8 @@ public final class Places {
                             "Into your calendar",
                             "Other ways",
                             "Run sheet",
-                            "On paper")));
+                            "On paper"),
+                    Matter.of("Sharpen", "/sharpen", "Which of my guesses decide about this plan, and which do not?")));
 
     private static final Matter ENTRY =
             Matter.of("Entry", "/watch", "What did you see just now?", "Watch", "Change an entry");

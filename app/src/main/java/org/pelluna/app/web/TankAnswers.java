@@ -1,5 +1,6 @@
 package org.pelluna.app.web;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -8,6 +9,7 @@ import java.util.stream.Collectors;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.DecidingDefault;
+import org.pelluna.core.assess.Sharpening;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.forecast.WaterReserve;
@@ -34,6 +36,7 @@ public final class TankAnswers {
     private final Once<Optional<DecidingDefault>> deciding;
     private final Once<Reef> reef;
     private final Once<Story> story;
+    private final Once<List<Sharpening>> sharpenings;
     private final Once<Map<SpeciesId, Judgement>> verdicts;
 
     /**
@@ -46,12 +49,14 @@ public final class TankAnswers {
         this.fit = new Once<>(() -> WaterFit.of(stock()));
         this.reserve = new Once<>(() -> WaterReserve.of(planning(), fit(), limits));
         this.assessment = new Once<>(() -> Assessment.of(stock(), reserve()));
-        this.deciding = new Once<>(() -> DecidingDefault.of(assessment(), other -> {
+        Function<TankPlan, Assessment> judge = other -> {
             ResolvedPlan then = beliefs().on(ResolvedPlan.of(other, catalogue));
             return Assessment.of(then, WaterReserve.of(then.withAbsent(), fit(), limits));
-        }));
+        };
+        this.deciding = new Once<>(() -> DecidingDefault.of(assessment(), judge));
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
+        this.sharpenings = new Once<>(() -> Sharpening.of(assessment(), judge));
         this.story = new Once<>(() -> Story.of(assessment()));
         this.verdicts = new Once<>(() -> verdicts(planning(), plan.species(catalogue)));
     }
@@ -113,6 +118,11 @@ public final class TankAnswers {
 
     public Reef reef() {
         return reef.get();
+    }
+
+    /** What the guesses of the tank could change, the weightiest first. */
+    public List<Sharpening> sharpenings() {
+        return sharpenings.get();
     }
 
     public Story story() {

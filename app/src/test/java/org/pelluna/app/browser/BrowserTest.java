@@ -55,12 +55,12 @@ abstract class BrowserTest {
     void signUp(Page page) {
         page.navigate(url("/sign-up"));
         page.getByLabel("What would you like to be called?").fill("Ylva of the Slipway");
-        page.getByLabel("Name to sign in with")
+        page.getByLabel("Name or e-mail address to sign in with")
                 .fill("ylva" + UUID.randomUUID().toString().substring(0, 8));
         page.getByLabel("Password").fill("slow tides, fast fish");
         button(page, "Make the account").click();
-        page.waitForURL("**/today");
-        assertThat(page.locator("main")).containsText("You have no tank yet");
+        page.waitForURL("**/voyage");
+        assertThat(page.locator("h1")).hasText("The glass");
     }
 
     static Locator button(Page page, String name) {

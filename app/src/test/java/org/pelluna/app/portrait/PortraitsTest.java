@@ -104,6 +104,8 @@ class PortraitsTest {
 
     private static ResolvedPlan stock(TankShape shape) {
         Tank tank = TankBuilder.builder()
+                .guesses(java.util.Set.of())
+                .cyclingSince(Optional.empty())
                 .name("T")
                 .shape(shape)
                 .water(WaterSpace.usual(2, 5, 0))

@@ -38,6 +38,8 @@ class ReefDrawingTest {
 
     static Tank tank(TankShape shape) {
         return TankBuilder.builder()
+                .guesses(java.util.Set.of())
+                .cyclingSince(Optional.empty())
                 .name("T")
                 .shape(shape)
                 .water(WaterSpace.usual(shape.heightCm() * 0.05, shape.volumeLitresTo(shape.heightCm()) * 0.1, 0))

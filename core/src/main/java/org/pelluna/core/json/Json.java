@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -15,6 +16,7 @@ import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.tank.Guess;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterRegime;
@@ -75,6 +77,10 @@ public final class Json {
     interface TankForm {
         @JsonUnwrapped
         WaterRegime regime();
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY)
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        Set<Guess> guesses();
     }
 
     /** What earlier files do not have: none are written where there are none. */

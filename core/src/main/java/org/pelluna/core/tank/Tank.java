@@ -4,9 +4,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * A tank as its keeper measured it.
@@ -28,6 +30,7 @@ import java.util.OptionalInt;
  * @param drawn what stands where, once the keeper has drawn it
  * @param seen algae and pods, if the keeper has looked
  * @param purpose what it is for; empty for a display of its keeper's own
+ * @param guesses figures that nobody has given yet and that have their usual value
  */
 @RecordBuilder
 public record Tank(
@@ -47,7 +50,8 @@ public record Tank(
         Map<AnimalGroup, Double> holdings,
         Optional<Layout> drawn,
         Optional<Larder> seen,
-        Optional<Purpose> purpose)
+        Optional<Purpose> purpose,
+        Set<Guess> guesses)
         implements TankBuilder.With {
 
     public Tank {
@@ -67,6 +71,9 @@ public record Tank(
         holdings = java.util.Collections.unmodifiableMap(copy);
         seen = seen.filter(one -> !one.equals(Larder.UNKNOWN));
         purpose = purpose.filter(one -> !one.equals(Purpose.OWN_DISPLAY));
+        EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
+        left.addAll(guesses);
+        guesses = java.util.Collections.unmodifiableSet(left);
     }
 
     /** What it grows of itself for its fish. */
@@ -119,6 +126,22 @@ public record Tank(
         return with(as -> as.cycledOn(cycledOn.map(day -> day.plusDays(days)))
                 .cyclingSince(cyclingSince.map(day -> day.plusDays(days)))
                 .drawn(drawn.map(layout -> layout.shiftedBy(days))));
+    }
+
+    /** The same tank as its keeper has entered it: of the guesses only those are left whose figures are as they were. */
+    public Tank enteredOver(Tank before) {
+        EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
+        before.guesses.stream()
+                .filter(guess -> Math.abs(guess.of(this) - guess.of(before)) < 1e-6)
+                .forEach(left::add);
+        return withGuesses(left);
+    }
+
+    /** The guesses that could be otherwise in this tank. */
+    public Set<Guess> openGuesses() {
+        EnumSet<Guess> open = EnumSet.noneOf(Guess.class);
+        guesses.stream().filter(guess -> guess.concerns(this)).forEach(open::add);
+        return open;
     }
 
     /** Whether the end of the cycle is reckoned and not known. */

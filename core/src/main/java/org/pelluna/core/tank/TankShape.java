@@ -26,6 +26,11 @@ public sealed interface TankShape {
      */
     boolean holds(double xCm, double yCm);
 
+    /** What the glass holds to the rim, L. */
+    default double grossLitres() {
+        return volumeLitresTo(heightCm());
+    }
+
     /** Volume in litres when filled to the given height, cm. */
     default double volumeLitresTo(double waterHeightCm) {
         return footprintSquareCm() * waterHeightCm / 1000.0;

@@ -1,0 +1,31 @@
+package org.pelluna.app.story;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import org.pelluna.core.story.Lane;
+import org.pelluna.core.story.Story;
+
+/** A stretch of the story: the first day drawn, and the last. */
+record Stretch(LocalDate from, LocalDate to) {
+    /** A month, a week or a year looks back more than ahead. */
+    private static final double BEHIND = 0.8;
+
+    static Stretch of(Story story, Zoom zoom, Optional<LocalDate> from) {
+        if (zoom == Zoom.ALL) {
+            return new Stretch(story.from(), story.to());
+        }
+        LocalDate begin = from.orElse(story.today().minusDays(Math.round(zoom.days() * BEHIND)));
+        return new Stretch(begin, begin.plusDays(zoom.days()));
+    }
+
+    /** Whether a fish is there on any day of it. */
+    boolean shows(Lane lane) {
+        return lane.stays().stream()
+                .anyMatch(days -> !days.from().isAfter(to)
+                        && days.until().filter(day -> day.isBefore(from)).isEmpty());
+    }
+
+    boolean holds(LocalDate day) {
+        return !day.isBefore(from) && !day.isAfter(to);
+    }
+}

@@ -1,0 +1,99 @@
+package org.pelluna.app.tanks;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.assess.Sharpening;
+import org.pelluna.core.tank.Guess;
+import org.pelluna.core.tank.Tank;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What would sharpen the plan: its guesses by what they could change, each to be answered where it stands. */
+@Controller
+@RequestMapping("/tanks/{tankId}/sharpen")
+class SharpenController {
+    private final TankStore tanks;
+    private final TankCache cache;
+
+    SharpenController(TankStore tanks, TankCache cache) {
+        this.tanks = tanks;
+        this.cache = cache;
+    }
+
+    /** A guess and what it could change, ready to print. */
+    record SharpeningView(GuessField field, String words) {}
+
+    @GetMapping
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        List<Sharpening> all = answers.sharpenings();
+        model.addAttribute("tank", row);
+        model.addAttribute(
+                "deciding", views(all.stream().filter(Sharpening::matters).toList(), row.tank(), measures));
+        model.addAttribute(
+                "idle", views(all.stream().filter(one -> !one.matters()).toList(), row.tank(), measures));
+        model.addAttribute("wishes", answers.plan().wishes().size());
+        return "tanks/sharpen";
+    }
+
+    private static List<SharpeningView> views(List<Sharpening> some, Tank tank, Measures measures) {
+        return some.stream()
+                .map(one -> new SharpeningView(GuessField.of(one.guess(), tank, measures), one.words()))
+                .toList();
+    }
+
+    /** Answers a guess; without a value it is as it was guessed. */
+    @PostMapping
+    String answer(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam Guess guess,
+            @RequestParam Optional<Double> value,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        TankRow row = tanks.get(keeper.id(), tankId);
+        Tank before = row.tank();
+        Tank after =
+                value.map(entered -> answered(before, guess, entered, measures)).orElse(before);
+        EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
+        before.guesses().stream().filter(one -> one != guess).forEach(left::add);
+        tanks.change(keeper.id(), tankId, row.version(), after.withGuesses(left), row.houseRules());
+        Undo.say(redirect, "Kept; everything is judged anew.");
+        return "redirect:/tanks/" + tankId + "/sharpen";
+    }
+
+    private static Tank answered(Tank before, Guess guess, double entered, Measures measures) {
+        double value = GuessField.entered(guess, entered, before, measures);
+        GuessField field = GuessField.of(guess, before, measures);
+        // Twice beyond what is plausible is a slip of the hand or of the unit.
+        if (!(value >= guess.low() / 2 && value <= guess.high() * 2)) {
+            throw new Refused(
+                    field.words() + " is usually " + field.low() + " to " + field.high() + " " + field.unit());
+        }
+        return guess.with(before, value)
+                .orElseThrow(() -> new Refused("that much does not fit into this glass; enter less"));
+    }
+}
