@@ -1,7 +1,6 @@
 package org.pelluna.app.arrivals;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
@@ -20,9 +19,7 @@ import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.Headline;
 import org.pelluna.core.forecast.WaterForecast;
-import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
@@ -45,9 +42,6 @@ class PlanController {
         this.tanks = tanks;
         this.cache = cache;
     }
-
-    /** One part of the plan, and whether something is missing in it. */
-    record PartView(String name, String address, String words, boolean missing) {}
 
     /** Who comes, and when. */
     record ComingView(int place, String date, String away, String names, List<Svg> portraits, String box) {}
@@ -83,7 +77,7 @@ class PlanController {
         model.addAttribute("held", headline.held().map(measures::sentence).orElse(""));
         model.addAttribute("step", headline.step().words());
         model.addAttribute("stepAddress", base + address(headline.step()));
-        model.addAttribute("parts", parts(assessment, headline, base, measures));
+        model.addAttribute("parts", PlanPart.of(assessment, headline, base, measures));
         model.addAttribute(
                 "coming",
                 assessment.order().arrivals().stream()
@@ -106,51 +100,6 @@ class PlanController {
             case WAIT -> "/arrivals";
             case WATCH -> "/watch";
         };
-    }
-
-    private static List<PartView> parts(Assessment assessment, Headline headline, String base, Measures measures) {
-        TankPlan plan = assessment.stock().plan();
-        InchRule rule = new InchRule(plan.tank(), plan.houseRules());
-        List<PartView> parts = new ArrayList<>();
-        parts.add(new PartView(
-                "Tank",
-                base,
-                measures.volumeOf(plan.tank().netWater().litres()) + " net, "
-                        + Numbers.count(assessment.stock().residents().size(), "fish", "fish"),
-                false));
-        parts.add(new PartView(
-                "House rules",
-                base + "/rules",
-                "ceiling: " + plan.houseRules().schools().ceiling().words(),
-                false));
-        parts.add(new PartView(
-                "Headroom",
-                base + "/headroom",
-                Numbers.plain(InchRule.inches(assessment.stock().residents())) + " of "
-                        + Numbers.plain(rule.ceilingInches(plan.asOf())) + " inches of adult fish",
-                false));
-        parts.add(new PartView(
-                "Wishes",
-                base + "/wishes",
-                headline.wishes(),
-                assessment.judgements().isEmpty()));
-        parts.add(new PartView(
-                "Company",
-                base + "/company",
-                headline.hardest().isPresent()
-                        ? "who presses whom, with everyone in the plan"
-                        : "nobody is expected to press anybody hard",
-                false));
-        int dated = assessment.order().arrivals().size();
-        parts.add(new PartView(
-                "Arrivals",
-                base + "/arrivals",
-                dated == 0
-                        ? "none dated"
-                        : Numbers.count(dated, "arrival") + ", the last on "
-                                + assessment.order().arrivals().get(dated - 1).date(),
-                dated == 0 || !assessment.order().held().isEmpty()));
-        return parts;
     }
 
     private static ComingView coming(Arrival arrival, ResolvedPlan stock) {

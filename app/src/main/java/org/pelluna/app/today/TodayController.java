@@ -26,6 +26,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.tension.Warning;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -71,6 +72,7 @@ class TodayController {
             Svg drawing,
             Svg portraits,
             String stands,
+            boolean begun,
             List<DueView> due,
             List<String> rising,
             List<String> changed) {}
@@ -106,6 +108,9 @@ class TodayController {
                         .map(Fish::species)
                         .toList()),
                 assessment.stock().residents().size() > 1 ? TankTension.of(plan).words() : "",
+                tank.kind() == Purpose.Kind.DISPLAY
+                        && plan.wishes().isEmpty()
+                        && assessment.stock().residents().isEmpty(),
                 Due.of(assessment).stream()
                         .map(one -> new DueView(
                                 one.on().toString(),

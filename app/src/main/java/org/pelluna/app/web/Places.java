@@ -44,13 +44,8 @@ public final class Places {
             "Today",
             List.of(
                     Matter.of("Today", "~/today", "What needs doing in each tank, and what has changed?"),
-                    Matter.of(
-                            "Tanks",
-                            "~/tanks",
-                            "Which tanks do I have, side by side?",
-                            "Tanks",
-                            "New tank",
-                            "First voyage"),
+                    Matter.of("Tanks", "~/tanks", "Which tanks do I have, side by side?", "Tanks"),
+                    Matter.of("New tank", "~/voyage", "What can live in this tank, and when?", "First voyage"),
                     Matter.of("Mailbox", "~/mailbox", "What did Pelluna have to tell me?")));
 
     private static final Group REEF = new Group(

@@ -71,9 +71,11 @@ abstract class BrowserTest {
     private static final Map<String, String> PLACE_OF = Map.ofEntries(
             Map.entry("Tank", "Plan"),
             Map.entry("Headroom", "Plan"),
+            Map.entry("House rules", "Plan"),
             Map.entry("Wishes", "Plan"),
             Map.entry("Company", "Plan"),
             Map.entry("Arrivals", "Plan"),
+            Map.entry("Sharpen", "Plan"),
             Map.entry("Quarantine", "Plan"),
             Map.entry("Entry", "Log"),
             Map.entry("Roll call", "Log"),

@@ -16,7 +16,7 @@ class QuarantineStoryTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         quarantineTank(page);
-        page.getByText("All tanks").first().click();
+        page.navigate(url("/tanks"));
         skerryReef(page);
         place(page, "Wishes");
         page.getByLabel("Fish, by any name").fill("flame angelfish");
@@ -64,7 +64,7 @@ class QuarantineStoryTest extends BrowserTest {
         assertThat(said(page)).containsText("Cinder 2 is in Skerry reef now.");
         assertThat(page.locator("main")).containsText("Nobody is in it");
 
-        page.getByText("All tanks").first().click();
+        page.navigate(url("/tanks"));
         skerryReef(page);
         page.locator("table.residents").getByText("Cinder 2").click();
         assertThat(page.locator("main")).containsText("Flame angelfish, Centropyge loriculus");
@@ -75,7 +75,7 @@ class QuarantineStoryTest extends BrowserTest {
     }
 
     private void quarantineTank(Page page) {
-        page.getByText("All tanks").first().click();
+        page.navigate(url("/tanks"));
         page.navigate(url("/tanks/new"));
         page.getByText("quarantine tank").first().click();
         page.getByLabel("Name of the tank").fill("Side cabinet");

@@ -1,6 +1,7 @@
 package org.pelluna.core.assess;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -72,9 +73,17 @@ public record Headline(String wishes, Sentence next, Optional<String> hardest, O
                 .filter(one -> one.verdict() == Verdict.LATER)
                 .count();
         long may = judgements.size() - no - later;
-        return "Of " + Numbers.count(judgements.size(), "wish", "wishes") + ", " + may
-                + " may come as soon as it is its turn, " + later + " later, and " + no
-                + " not into this tank as it is.";
+        List<String> parts = new ArrayList<>();
+        part(parts, may, "may come in its turn", "may come in their turn");
+        part(parts, later, "later", "later");
+        part(parts, no, "not into this tank as it is", "not into this tank as it is");
+        return "Of " + Numbers.count(judgements.size(), "wish", "wishes") + ": " + String.join(", ", parts) + ".";
+    }
+
+    private static void part(List<String> parts, long count, String one, String more) {
+        if (count > 0) {
+            parts.add(count + " " + (count == 1 ? one : more));
+        }
     }
 
     private static Sentence next(Assessment assessment) {

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
@@ -67,7 +66,9 @@ public final class Episodes {
                     to,
                     one.from(),
                     "tried: " + one.words()
-                            + one.fish().map(fish -> ", for " + name(fish)).orElse(""));
+                            + one.fish()
+                                    .map(fish -> ", for " + story.name(fish))
+                                    .orElse(""));
             one.until().ifPresent(day -> say(days, from, to, day, "over: " + one.words()));
         }
         for (Mark mark : story.marks()) {
@@ -77,7 +78,7 @@ public final class Episodes {
                         from,
                         to,
                         mark.on(),
-                        mark.fish().map(fish -> name(fish) + ": ").orElse("") + mark.words());
+                        mark.fish().map(fish -> story.name(fish) + ": ").orElse("") + mark.words());
             }
         }
         for (Lane lane : story.lanes()) {
@@ -121,7 +122,7 @@ public final class Episodes {
     }
 
     private String told(Met one) {
-        return name(one.by()) + " pressed " + name(one.to()) + " " + times(one.count())
+        return story.name(one.by()) + " pressed " + story.name(one.to()) + " " + times(one.count())
                 + (one.worst() == Grade.DISPLAY
                         ? ", showing only"
                         : ", at worst " + one.worst().words());
@@ -129,10 +130,6 @@ public final class Episodes {
 
     private static String times(int count) {
         return count == 1 ? "once" : count == 2 ? "twice" : count + " times";
-    }
-
-    private String name(FishId fish) {
-        return story.lane(fish).map(Lane::name).orElse("a fish that is gone");
     }
 
     private static void say(

@@ -30,7 +30,7 @@ class HeadlineTest {
         assertThat(headline.next().toString())
                 .isEqualTo("First: " + Fixtures.species("gramma-loreto").commonName()
                         + ", as soon as you find a good one.");
-        assertThat(headline.wishes()).startsWith("Of 1 wish, 1 may come");
+        assertThat(headline.wishes()).isEqualTo("Of 1 wish: 1 may come in its turn.");
         assertThat(headline.step()).isEqualTo(Headline.Step.LOOK);
         assertThat(headline.hardest()).isEmpty();
         assertThat(headline.held()).isEmpty();

@@ -1,0 +1,65 @@
+package org.pelluna.app.arrivals;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.assess.Headline;
+import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * One part of the way to a plan.
+ *
+ * @param name the part
+ * @param address its page
+ * @param words how it stands
+ * @param missing whether something is missing in it
+ */
+record PlanPart(String name, String address, String words, boolean missing) {
+    static List<PlanPart> of(Assessment assessment, Headline headline, String base, Measures measures) {
+        TankPlan plan = assessment.stock().plan();
+        InchRule rule = new InchRule(plan.tank(), plan.houseRules());
+        List<PlanPart> parts = new ArrayList<>();
+        parts.add(new PlanPart(
+                "Tank",
+                base,
+                measures.volumeOf(plan.tank().netWater().litres()) + " net, "
+                        + Numbers.count(assessment.stock().residents().size(), "fish", "fish"),
+                false));
+        parts.add(new PlanPart(
+                "House rules",
+                base + "/rules",
+                "ceiling: " + plan.houseRules().schools().ceiling().words(),
+                false));
+        parts.add(new PlanPart(
+                "Headroom",
+                base + "/headroom",
+                Numbers.plain(InchRule.inches(assessment.stock().residents())) + " of "
+                        + Numbers.plain(rule.ceilingInches(plan.asOf())) + " inches of adult fish",
+                false));
+        parts.add(new PlanPart(
+                "Wishes",
+                base + "/wishes",
+                headline.wishes(),
+                assessment.judgements().isEmpty()));
+        parts.add(new PlanPart(
+                "Company",
+                base + "/company",
+                headline.hardest().isPresent()
+                        ? "who presses whom, with everyone in the plan"
+                        : "nobody is expected to press anybody hard",
+                false));
+        int dated = assessment.order().arrivals().size();
+        parts.add(new PlanPart(
+                "Arrivals",
+                base + "/arrivals",
+                dated == 0
+                        ? "none dated"
+                        : Numbers.count(dated, "arrival") + ", the last on "
+                                + assessment.order().arrivals().get(dated - 1).date(),
+                dated == 0 || !assessment.order().held().isEmpty()));
+        return parts;
+    }
+}

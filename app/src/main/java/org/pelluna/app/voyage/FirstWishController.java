@@ -1,0 +1,117 @@
+package org.pelluna.app.voyage;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.SpeciesLookup;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.VerdictView;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The last question of the voyage: which fish are wished for, each with its verdict at once. */
+@Controller
+@RequestMapping("/tanks/{tankId}/voyage/wishes")
+class FirstWishController {
+    private final KnownSoFar known;
+    private final TankCache cache;
+    private final RecordStore record;
+    private final SpeciesLookup named;
+    private final Catalogue catalogue;
+
+    FirstWishController(
+            KnownSoFar known, TankCache cache, RecordStore record, SpeciesLookup named, Catalogue catalogue) {
+        this.known = known;
+        this.cache = cache;
+        this.record = record;
+        this.named = named;
+        this.catalogue = catalogue;
+    }
+
+    /** A wish and the verdict on it. */
+    record WishView(String name, String scientificName, VerdictView verdict, String because) {}
+
+    @GetMapping
+    String wishes(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        Assessment assessment = known.of(keeper, tankId, measures, model);
+        model.addAttribute("key", Key.fresh());
+        model.addAttribute(
+                "wishes",
+                assessment.judgements().stream().map(one -> view(one, measures)).toList());
+        model.addAttribute(
+                "choices",
+                assessment.stock().plan().species(catalogue).all().stream()
+                        .map(SpeciesLookup::words)
+                        .sorted()
+                        .toList());
+        return "voyage/wishes";
+    }
+
+    private static WishView view(Judgement judgement, Measures measures) {
+        return new WishView(
+                (judgement.wished().count() > 1 ? judgement.wished().count() + " × " : "")
+                        + judgement.wished().species().commonName(),
+                judgement.wished().species().scientificName(),
+                VerdictView.of(judgement),
+                judgement.findings().isEmpty()
+                        ? ""
+                        : measures.sentence(judgement.findings().get(0).reason()));
+    }
+
+    @PostMapping
+    String wish(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam String key,
+            @RequestParam Optional<String> fish,
+            @RequestParam(defaultValue = "1") int count,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model,
+            HttpServletResponse response) {
+        var own = cache.of(keeper.id(), tankId).plan().ownSpecies();
+        Optional<Species> meant = named.meant(own, null, fish.orElse(null));
+        String fault = meant.isEmpty()
+                ? named.fault(own, fish.orElse(null))
+                : count < 1 || count > 50 ? "One to fifty of a kind." : "";
+        if (!fault.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("fault", fault);
+            model.addAttribute("entered", fish.orElse(""));
+            return wishes(keeper, tankId, measures, model);
+        }
+        record.addWish(
+                keeper.id(),
+                tankId,
+                new Wish(
+                        new WishId(Key.checked(key)),
+                        meant.orElseThrow().id(),
+                        count,
+                        Optional.empty(),
+                        Optional.empty(),
+                        Wish.Decision.OPEN,
+                        Optional.empty()));
+        return "redirect:/tanks/" + tankId + "/voyage/wishes";
+    }
+}

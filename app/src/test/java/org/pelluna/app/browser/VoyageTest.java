@@ -1,0 +1,157 @@
+package org.pelluna.app.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.SelectOption;
+import java.time.Duration;
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.browser.Browsers.Watched;
+
+/** From sign-up to a dated plan, with a clock and a count of answers. */
+class VoyageTest extends BrowserTest {
+    private static final int MOST_ANSWERS = 25;
+    private static final Duration MOST = Duration.ofMinutes(5);
+
+    private int answers;
+
+    private void fill(Page page, String field, String value) {
+        page.locator("main [name='" + field + "']").first().fill(value);
+        answers++;
+    }
+
+    private void go(Page page, String step) {
+        button(page, "Go on").click();
+        page.waitForURL("**/" + step + "*");
+    }
+
+    private void wish(Page page, String fish) {
+        fill(page, "fish", fish);
+        button(page, "Wish for it").click();
+        assertThat(page.locator("main li strong", new Page.LocatorOptions().setHasText(fish)))
+                .hasCount(1);
+    }
+
+    private Page signedUp(Watched watched) {
+        Page page = watched.page();
+        signUp(page);
+        answers = 3;
+        return page;
+    }
+
+    @Test
+    void aCyclingNinetyLitresIsPlannedAtOnce() {
+        Watched watched = Browsers.page(1280, 800);
+        Instant begun = Instant.now();
+        Page page = signedUp(watched);
+        assertThat(page.locator("main")).containsText("drawn here to scale as you type");
+        fill(page, "name", "Cove");
+        fill(page, "length", "60");
+        fill(page, "width", "40");
+        fill(page, "height", "40");
+        assertThat(page.locator("main")).containsText("of net water");
+        assertThat(page.locator("main svg.tank-drawing, main .guessed svg").first())
+                .isVisible();
+        assertClean(watched, "glass");
+        go(page, "stage");
+        page.getByText("Water in it, no fish").click();
+        answers++;
+        go(page, "life");
+        page.getByText("shrimps").click();
+        answers++;
+        assertClean(watched, "life");
+        go(page, "wishes");
+        wish(page, "Ocellaris clownfish");
+        wish(page, "Yellow tang");
+        assertThat(page.locator("main")).containsText("later, from");
+        assertThat(page.locator("main")).containsText("it wants");
+        assertClean(watched, "wishes");
+        page.getByText("See the plan").click();
+        assertThat(page.locator(".headline")).containsText("First: Ocellaris clownfish, from");
+        assertThat(page.locator(".headline")).containsText("still cycling");
+        assertThat(page.getByText("Enter a test of ammonia and nitrite")).isVisible();
+        assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
+        assertThat(Duration.between(begun, Instant.now())).isLessThan(MOST);
+        assertClean(watched, "plan");
+    }
+
+    /** A guess that decides is answered where it stands, and the verdict follows. */
+    @Test
+    void aGuessThatDecidesIsAnsweredInItsPlace() {
+        Watched watched = Browsers.page(1280, 800);
+        Page page = signedUp(watched);
+        fill(page, "name", "Ledge");
+        fill(page, "length", "110");
+        fill(page, "width", "50");
+        fill(page, "height", "50");
+        go(page, "stage");
+        page.getByText("The cycle is finished, no fish yet").click();
+        go(page, "life");
+        go(page, "wishes");
+        wish(page, "Magnificent dartfish");
+        page.getByText("See the plan").click();
+        place(page, "Sharpen");
+        Locator gap = page.locator("li.guess", new Page.LocatorOptions().setHasText("gap"));
+        assertThat(gap).containsText("It could change the verdict on 1 wish");
+        assertThat(page.locator("main")).containsText("The rest of your guesses change nothing");
+        assertClean(watched, "sharpen");
+        gap.locator("[name=value]").fill("20");
+        gap.getByText("Save").click();
+        assertThat(page.locator("li.guess", new Page.LocatorOptions().setHasText("gap")))
+                .hasCount(0);
+        place(page, "Plan");
+        assertThat(page.locator("main")).containsText("Without a date");
+    }
+
+    /** Fish that live there already are entered on the way, by when they came about. */
+    @Test
+    void aRunningTankWithItsFishComesToItsPlan() {
+        Watched watched = Browsers.page(390, 844);
+        Page page = signedUp(watched);
+        fill(page, "name", "Long bay");
+        page.getByText("bow front").click();
+        answers++;
+        fill(page, "length", "120");
+        fill(page, "width", "50");
+        fill(page, "middleWidth", "62");
+        fill(page, "height", "60");
+        assertThat(page.locator("main")).containsText("of net water");
+        assertClean(watched, "glass on a phone");
+        go(page, "stage");
+        page.getByText("Fish live in it").click();
+        fill(page, "day", java.time.LocalDate.now().minusYears(1).toString());
+        go(page, "life");
+        go(page, "enter");
+        fill(page, "rows[0].fish", "Ocellaris clownfish");
+        fill(page, "rows[0].count", "2");
+        button(page, "They live here").click();
+        page.waitForURL("**/voyage/wishes");
+        assertThat(said(page)).containsText("2 fish live");
+        wish(page, "Royal gramma");
+        page.getByText("See the plan").click();
+        assertThat(page.locator(".headline")).containsText("First: Royal gramma");
+        assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
+        assertClean(watched, "plan on a phone");
+    }
+
+    /** Left after the glass, it is taken up elsewhere; a second tank begins with the first one's answers. */
+    @Test
+    void itIsTakenUpAgainAndASecondTankBeginsWithTheFirstOnesAnswers() {
+        Watched watched = Browsers.page(1280, 800);
+        Page page = signedUp(watched);
+        fill(page, "name", "First");
+        fill(page, "length", "80");
+        fill(page, "width", "40");
+        fill(page, "height", "45");
+        page.locator("[name=cover]").selectOption(new SelectOption().setValue("MESH"));
+        go(page, "stage");
+        page.navigate(url("/today"));
+        page.getByText("Go on with the first questions").click();
+        page.waitForURL("**/voyage/stage");
+        page.navigate(url("/voyage"));
+        assertThat(page.locator("[name=cover]")).hasValue("MESH");
+    }
+}

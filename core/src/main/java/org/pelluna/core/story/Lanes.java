@@ -1,0 +1,69 @@
+package org.pelluna.core.story;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.core.arrival.Arrival;
+import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.losses.Loss;
+import org.pelluna.core.plan.Departure;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.ResolvedPlan;
+
+/** The lanes of a story: who lived here, and who is to come. */
+final class Lanes {
+    private Lanes() {}
+
+    static List<Lane> lived(ResolvedPlan stock) {
+        Map<FishId, Fish> known = new HashMap<>();
+        stock.timeline().stays().forEach(stay -> known.putIfAbsent(stay.who().id(), stay.who()));
+        Map<FishId, Loss> lost = new HashMap<>();
+        stock.plan().losses().forEach(loss -> loss.linkedTo().ifPresent(fish -> lost.put(fish, loss)));
+        return stock.plan().residents().stream()
+                .filter(one -> known.containsKey(one.id()))
+                .sorted(Comparator.comparing(Resident::arrivedOn).thenComparing(Resident::name))
+                .map(one -> new Lane(
+                        one.id(),
+                        one.name(),
+                        java.util.Objects.requireNonNull(known.get(one.id())),
+                        one.stays().stream()
+                                .map(stay -> new Lane.Days(stay.cameOn(), stay.leftOn()))
+                                .toList(),
+                        one.leftOn().map(day -> end(one, day, Optional.ofNullable(lost.get(one.id())))),
+                        false))
+                .filter(lane -> !lane.stays().isEmpty())
+                .toList();
+    }
+
+    private static Lane.End end(Resident fish, LocalDate on, Optional<Loss> loss) {
+        return loss.map(one -> new Lane.End(on, "lost: " + one.cause().words(), true))
+                .orElseGet(() -> fish.noted()
+                        .departure()
+                        .map(Departure::kind)
+                        .map(kind -> new Lane.End(on, kind.words(), false))
+                        .orElse(new Lane.End(on, "left", false)));
+    }
+
+    static List<Lane> planned(Assessment assessment) {
+        List<Lane> lanes = new ArrayList<>();
+        for (Arrival arrival : assessment.order().arrivals()) {
+            assessment.stock().wishes().stream()
+                    .filter(one -> arrival.wishIds().contains(one.wish().id()))
+                    .forEach(one -> lanes.add(new Lane(
+                            one.fish().id(),
+                            (one.count() > 1 ? one.count() + " × " : "")
+                                    + one.species().commonName(),
+                            one.fish().on(arrival.date()),
+                            List.of(new Lane.Days(arrival.date(), Optional.empty())),
+                            Optional.empty(),
+                            true)));
+        }
+        return lanes;
+    }
+}
