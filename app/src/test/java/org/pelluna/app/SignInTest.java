@@ -49,7 +49,7 @@ class SignInTest extends PageTest {
                         .param("displayName", "Nils of the Pier")
                         .param("username", name)
                         .param("password", "cold water, warm hands"))
-                .andExpect(redirectedUrl("/tanks"));
+                .andExpect(redirectedUrl("/voyage"));
         assertThat(keepers.findByUsername(name.toLowerCase(java.util.Locale.ROOT))
                         .orElseThrow()
                         .passwordHash())
@@ -58,7 +58,7 @@ class SignInTest extends PageTest {
                         .with(csrf())
                         .param("username", name)
                         .param("password", "cold water, warm hands"))
-                .andExpect(redirectedUrl("/tanks"));
+                .andExpect(redirectedUrl("/today"));
         pages.perform(MockMvcRequestBuilders.post("/sign-in")
                         .with(csrf())
                         .param("username", name)
@@ -91,7 +91,7 @@ class SignInTest extends PageTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/tanks, /tanks", "//elsewhere.example, /tanks", "https://elsewhere.example, /tanks", "/import, /import"
+    @CsvSource({"/tanks, /tanks", "//elsewhere.example, /today", "https://elsewhere.example, /today", "/import, /import"
     })
     void switchingTheLookLeadsBackToOurPagesOnly(String back, String target) throws Exception {
         pages.perform(MockMvcRequestBuilders.post("/look")

@@ -2,6 +2,7 @@ package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -101,11 +102,26 @@ class WaterPageTest extends PageTest {
 
     @Test
     void aTankThatCyclesIsToldWhenItsWaterWillBePredicted() throws Exception {
+        var glass = org.pelluna.core.tank.UsualTank.of(
+                "Slip",
+                new org.pelluna.core.tank.TankShape.Box(90, 45, 45),
+                org.pelluna.core.tank.Cover.Kind.LID,
+                false,
+                org.pelluna.core.tank.Tank.Experience.SOME_YEARS,
+                java.util.Set.of());
+        UUID cycling = tanks.add(keeper.id(), UUID.randomUUID(), glass, org.pelluna.core.plan.HouseRules.USUAL);
+        pages.perform(get(keeper, "/tanks/{t}/water", cycling))
+                .andExpect(content().string(containsString("still cycling. Reckoned to be over on")));
+        pages.perform(get(keeper, "/tanks/{t}/arrivals", cycling)).andExpect(status().isOk());
+    }
+
+    /** Who forgot to say when the cycle was over, and has kept fish for months, need not be asked. */
+    @Test
+    void fishThatHaveLivedHereForMonthsSayThatTheCycleIsOver() throws Exception {
         String cycled = "\"cycledOn\": \"2026-04-11\",";
         assertThat(demoText()).contains(cycled);
-        UUID cycling = tanks.add(keeper.id(), PlanFile.read(demoText().replace(cycled, ""), catalogue));
-        pages.perform(get(keeper, "/tanks/{t}/water", cycling))
-                .andExpect(content().string(containsString("still cycling")));
-        pages.perform(get(keeper, "/tanks/{t}/arrivals", cycling)).andExpect(status().isOk());
+        UUID running = tanks.add(keeper.id(), PlanFile.read(demoText().replace(cycled, ""), catalogue));
+        pages.perform(get(keeper, "/tanks/{t}/water", running))
+                .andExpect(content().string(not(containsString("still cycling"))));
     }
 }

@@ -77,21 +77,21 @@ class StepsController {
                                         ? day.or(() -> stage == Stage.CYCLED ? Optional.of(today) : Optional.empty())
                                         : Optional.empty())
                         .cyclingSince(cycled ? Optional.empty() : day)));
-        return "redirect:/tanks/" + tankId + "/voyage/life" + (stage == Stage.FISH ? "?fish=true" : "");
+        return "redirect:/tanks/" + tankId + "/voyage/life" + (stage == Stage.FISH ? "?withFish=true" : "");
     }
 
     @GetMapping("/life")
     String life(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @RequestParam(defaultValue = "false") boolean fish,
+            @RequestParam(defaultValue = "false") boolean withFish,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         known.of(keeper, tankId, measures, model);
         model.addAttribute("groups", AnimalGroup.values());
         model.addAttribute(
                 "kept", tanks.get(keeper.id(), tankId).tank().holdings().keySet());
-        model.addAttribute("fish", fish);
+        model.addAttribute("withFish", withFish);
         return "voyage/life";
     }
 
@@ -100,7 +100,7 @@ class StepsController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam(required = false) List<AnimalGroup> groups,
-            @RequestParam(defaultValue = "false") boolean fish) {
+            @RequestParam(defaultValue = "false") boolean withFish) {
         Set<AnimalGroup> chosen = EnumSet.noneOf(AnimalGroup.class);
         Optional.ofNullable(groups).ifPresent(chosen::addAll);
         change(keeper, tankId, tank -> {
@@ -109,7 +109,7 @@ class StepsController {
             tank.holdings().forEach((group, cm) -> sizes.computeIfPresent(group, (any, usual) -> cm));
             return tank.withHoldings(sizes);
         });
-        return "redirect:/tanks/" + tankId + (fish ? "/residents/enter?voyage=true" : "/voyage/wishes");
+        return "redirect:/tanks/" + tankId + (withFish ? "/residents/enter?voyage=true" : "/voyage/wishes");
     }
 
     private void change(KeeperPrincipal keeper, UUID tankId, java.util.function.UnaryOperator<Tank> change) {

@@ -94,6 +94,15 @@ class WaterController {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", plan.asOf());
         WaterCourse course = new WaterCourse(plan, days, fit);
+        model.addAttribute(
+                "cycling",
+                stock.cycle()
+                        .filter(one -> one.isGoingOn(plan.asOf()))
+                        .map(
+                                one -> "This tank is still cycling. Reckoned to be over on " + one.endsOn() + ": "
+                                        + one.because() + ". It may be from " + one.earliest() + " to " + one.latest()
+                                        + "; each test of ammonia and nitrite moves it. From then on the water is predicted here.")
+                        .orElse(""));
         model.addAttribute("chart", days.isEmpty() ? "" : course.svg());
         model.addAttribute("worst", days.isEmpty() ? "" : course.worst());
         model.addAttribute("fit", course.fitWords());

@@ -89,6 +89,7 @@ class VoyageTest extends BrowserTest {
         fill(page, "height", "50");
         go(page, "stage");
         page.getByText("The cycle is finished, no fish yet").click();
+        fill(page, "day", java.time.LocalDate.now().minusYears(1).toString());
         go(page, "life");
         go(page, "wishes");
         wish(page, "Magnificent dartfish");
@@ -132,6 +133,7 @@ class VoyageTest extends BrowserTest {
         assertThat(said(page)).containsText("2 fish live");
         wish(page, "Royal gramma");
         page.getByText("See the plan").click();
+        assertThat(page.locator("main")).containsText("XX");
         assertThat(page.locator(".headline")).containsText("First: Royal gramma");
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
         assertClean(watched, "plan on a phone");

@@ -32,7 +32,8 @@ class PlacesOfTest {
         "Losses, Crew, Log, Crew",
         "Arrivals, Money, Plan, Arrivals",
         "Tank, Skerry reef, Plan, Tank",
-        "Tank, House rules, Plan, House rules",
+        "House rules, House rules, Plan, House rules",
+        "Tank, House rules, Plan, Tank",
         "Species, Yellow tang, Shop, Species",
         "Reef, Reef, Reef, Through time",
         "Mailbox, Mailbox, Today, Mailbox"
