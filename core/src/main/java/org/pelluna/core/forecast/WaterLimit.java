@@ -13,9 +13,9 @@ import org.pelluna.core.water.WaterState;
  * nor nitrite passes its limit in the weeks after. Found by simulation on a grid of loads, and between them by straight lines.
  */
 public final class WaterLimit {
-    private static final double[] SETTLED = {0, 0.01, 0.03, 0.1, 0.3, 1, 3};
-    private static final int DAYS = 18;
-    private static final int HALVINGS = 9;
+    private static final double[] SETTLED = {0, 0.001, 0.003, 0.01, 0.03, 0.1, 0.3, 1, 3};
+    private static final int DAYS = 28;
+    private static final int HALVINGS = 12;
 
     private final double[] most = new double[SETTLED.length];
     private final Nitrification bacteria;
