@@ -44,7 +44,8 @@ public final class Plans {
     /** A large tank with some residents, and wishes that are all in the plan. */
     public static ResolvedPlan stock(List<Species> living, List<Species> wished, LocalDate cycledOn) {
         Tank tank = TankBuilder.builder()
-.guesses(java.util.Set.of()).cyclingSince(Optional.empty())
+                .guesses(java.util.Set.of())
+                .cyclingSince(Optional.empty())
                 .name("Bench")
                 .shape(new TankShape.Box(240, 70, 70))
                 .water(WaterSpace.usual(4, 90, 150))

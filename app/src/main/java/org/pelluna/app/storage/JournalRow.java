@@ -76,6 +76,10 @@ class JournalRow {
         this.content = Json.MAPPER.writeValueAsString(value);
     }
 
+    boolean isRemoved() {
+        return removedAt != null;
+    }
+
     void removed(Instant when) {
         this.removedAt = when;
     }

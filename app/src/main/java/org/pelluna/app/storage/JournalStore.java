@@ -164,6 +164,15 @@ public class JournalStore {
         row.change(row.as(Task.class).done(done));
     }
 
+    /** Whether something of that key is kept, and not removed. */
+    @Transactional(readOnly = true)
+    public boolean has(UUID keeperId, UUID tankId, String key) {
+        tanks.get(keeperId, tankId);
+        return items.findByTankIdAndPlanKey(tankId, key)
+                .filter(row -> !row.isRemoved())
+                .isPresent();
+    }
+
     public void remove(UUID keeperId, UUID tankId, String key) {
         row(keeperId, tankId, key).removed(clock.instant());
     }

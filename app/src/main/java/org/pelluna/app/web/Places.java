@@ -82,7 +82,7 @@ public final class Places {
                     Matter.of("Sharpen", "/sharpen", "Which of my guesses decide about this plan, and which do not?")));
 
     private static final Matter ENTRY =
-            Matter.of("Entry", "/watch", "What did you see just now?", "Watch", "Change an entry");
+            Matter.of("Entry", "/watch", "What did you see just now?", "Watch", "Change an entry", "In words");
     private static final Matter CALL = Matter.of("Roll call", "/watch/roll-call", "Is everyone there, and eating?");
     private static final Matter SIGNS = Matter.of("Signs", "/watch/signs", "Who is hurt or ill?");
     private static final Matter REMEDIES = Matter.of("Remedies", "/watch/remedies", "What was tried, and did it help?");

@@ -39,6 +39,7 @@ class PlacesTest extends BrowserTest {
             "/water",
             "/tables",
             "/watch",
+            "/watch/words?line=gale+chased+inkwell+twice+wibbling",
             "/watch/roll-call",
             "/watch/signs",
             "/watch/settling",
