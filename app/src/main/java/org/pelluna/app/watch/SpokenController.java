@@ -3,6 +3,7 @@ package org.pelluna.app.watch;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.web.Key;
@@ -60,12 +61,12 @@ class SpokenController {
     String understand(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
-            @RequestParam(defaultValue = "") String line,
+            @RequestParam Optional<String> line,
             Model model) {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
-        Understood understood = read(keeper, tankId, line, now);
+        Understood understood = read(keeper, tankId, line.orElse(""), now);
         record.stock(keeper, tankId, model);
-        model.addAttribute("line", line);
+        model.addAttribute("line", line.orElse(""));
         model.addAttribute("understood", understood);
         model.addAttribute("key", Key.fresh());
         model.addAttribute("now", now);
