@@ -51,7 +51,7 @@ final class StoryChart {
                         "<svg class='story {}' viewBox='{}' role='group' aria-label='The story of the tank in time'>",
                         space.isDown() ? "story-down" : "story-across",
                         space.isDown()
-                                ? Svg.path("-44 -86 {} {}", across + 48, StorySpace.LONG + 100)
+                                ? Svg.path("-72 -86 {} {}", across + 76, StorySpace.LONG + 100)
                                 : Svg.path(
                                         "{} -20 {} {}",
                                         -StorySpace.NAMES,
