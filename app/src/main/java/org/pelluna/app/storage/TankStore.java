@@ -8,10 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.LongFunction;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Purpose;
@@ -264,6 +266,16 @@ public class TankStore {
             throw new StaleVersionException(row);
         }
         row.change(tank, rules);
+        tanks.saveAndFlush(row);
+    }
+
+    /** Changes a profile by one step, from what it is now; house rules that are those offered for such a tank go with it. */
+    public void change(UUID keeperId, UUID tankId, UnaryOperator<Tank> step) {
+        TankRow row = own(keeperId, tankId);
+        Tank before = row.tank();
+        Tank after = step.apply(before);
+        boolean asOffered = row.houseRules().equals(Preset.forNew(before));
+        row.change(after, asOffered ? Preset.forNew(after) : row.houseRules());
         tanks.saveAndFlush(row);
     }
 

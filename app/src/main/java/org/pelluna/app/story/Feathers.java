@@ -35,16 +35,7 @@ final class Feathers {
                     && space.across(one.by()).isPresent()
                     && space.across(one.to()).isPresent()) {
                 String key = one.by() + " " + one.to() + " " + Math.floor(space.along(one.on()) / LEAST_APART);
-                apart.merge(
-                        key,
-                        one,
-                        (before, more) -> new Met(
-                                before.on(),
-                                before.by(),
-                                before.to(),
-                                before.count() + more.count(),
-                                before.worst().compareTo(more.worst()) < 0 ? more.worst() : before.worst(),
-                                before.worst().compareTo(more.worst()) < 0 ? more.entry() : before.entry()));
+                apart.merge(key, one, Met::and);
             }
         }
         return List.copyOf(apart.values());

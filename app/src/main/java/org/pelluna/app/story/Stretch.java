@@ -14,7 +14,9 @@ record Stretch(LocalDate from, LocalDate to) {
         if (zoom == Zoom.ALL) {
             return new Stretch(story.from(), story.to());
         }
-        LocalDate begin = from.orElse(story.today().minusDays(Math.round(zoom.days() * BEHIND)));
+        LocalDate begin = from.filter(
+                        day -> !day.isBefore(story.from().minusDays(zoom.days())) && !day.isAfter(story.to()))
+                .orElse(story.today().minusDays(Math.round(zoom.days() * BEHIND)));
         return new Stretch(begin, begin.plusDays(zoom.days()));
     }
 

@@ -74,13 +74,17 @@ class SharpenController {
             @RequestParam Optional<Double> value,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        TankRow row = tanks.get(keeper.id(), tankId);
-        Tank before = row.tank();
-        Tank after =
-                value.map(entered -> answered(before, guess, entered, measures)).orElse(before);
-        EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
-        before.guesses().stream().filter(one -> one != guess).forEach(left::add);
-        tanks.change(keeper.id(), tankId, row.version(), after.withGuesses(left), row.houseRules());
+        tanks.change(keeper.id(), tankId, before -> {
+            // Sent twice, or answered in another window meanwhile.
+            if (!before.openGuesses().contains(guess)) {
+                throw new Refused("this is no guess any more; the profile has it");
+            }
+            EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
+            before.guesses().stream().filter(one -> one != guess).forEach(left::add);
+            return value.map(entered -> answered(before, guess, entered, measures))
+                    .orElse(before)
+                    .withGuesses(left);
+        });
         Undo.say(redirect, "Kept; everything is judged anew.");
         return "redirect:/tanks/" + tankId + "/sharpen";
     }

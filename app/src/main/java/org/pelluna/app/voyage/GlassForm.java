@@ -17,6 +17,7 @@ import org.springframework.validation.BindingResult;
 /** The glass, as it is asked for first. Lengths in the unit chosen beside them. */
 @NullUnmarked
 public class GlassForm {
+    private static final double LEAST_CM = 10;
     private static final double MOST_CM = 1000;
 
     /** Makes the tank once, however often it is sent. */
@@ -70,9 +71,13 @@ public class GlassForm {
         }
         if (value == null) {
             faults.rejectValue(field, "missing", "Measure it inside the glass.");
-        } else if (!(cm(value) >= 10 && cm(value) <= MOST_CM)) {
+        } else if (!isGlass(value)) {
             faults.rejectValue(field, "range", "From 10 cm (4 in) to 10 m (33 ft); is the unit right?");
         }
+    }
+
+    private boolean isGlass(Double value) {
+        return value != null && unit != null && cm(value) >= LEAST_CM && cm(value) <= MOST_CM;
     }
 
     private double cm(double value) {
@@ -81,10 +86,13 @@ public class GlassForm {
 
     /** The tank with usual values; empty while the glass is not known yet. */
     Optional<Tank> tank() {
-        if (length == null
-                || height == null
-                || shape != TankForm.Shape.CYLINDER && width == null
-                || shape == TankForm.Shape.BOW_FRONT && middleWidth == null) {
+        if (shape == null
+                || cover == null
+                || experience == null
+                || !isGlass(length)
+                || !isGlass(height)
+                || shape != TankForm.Shape.CYLINDER && !isGlass(width)
+                || shape == TankForm.Shape.BOW_FRONT && !isGlass(middleWidth)) {
             return Optional.empty();
         }
         try {

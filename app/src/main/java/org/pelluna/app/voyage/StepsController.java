@@ -7,11 +7,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
-import org.pelluna.core.plan.Preset;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.UsualTank;
@@ -30,6 +29,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/tanks/{tankId}/voyage")
 class StepsController {
+    private static final int YEARS = 60;
+
     private final TankStore tanks;
     private final TankCache cache;
     private final KnownSoFar known;
@@ -67,10 +68,14 @@ class StepsController {
             @PathVariable UUID tankId,
             @RequestParam Stage stage,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> day) {
-        boolean cycled = stage == Stage.CYCLED || stage == Stage.FISH;
         LocalDate today = cache.of(keeper.id(), tankId).plan().asOf();
-        change(
-                keeper,
+        if (day.filter(one -> one.isBefore(today.minusYears(YEARS)) || one.isAfter(today.plusYears(1)))
+                .isPresent()) {
+            throw new Refused("a day within the last " + YEARS + " years, or the next; or none");
+        }
+        boolean cycled = stage == Stage.CYCLED || stage == Stage.FISH;
+        tanks.change(
+                keeper.id(),
                 tankId,
                 tank -> tank.with(as -> as.cycledOn(
                                 cycled
@@ -103,19 +108,12 @@ class StepsController {
             @RequestParam(defaultValue = "false") boolean withFish) {
         Set<AnimalGroup> chosen = EnumSet.noneOf(AnimalGroup.class);
         Optional.ofNullable(groups).ifPresent(chosen::addAll);
-        change(keeper, tankId, tank -> {
+        tanks.change(keeper.id(), tankId, tank -> {
             var sizes = UsualTank.usual(chosen);
             // A length the keeper has given stays.
             tank.holdings().forEach((group, cm) -> sizes.computeIfPresent(group, (any, usual) -> cm));
             return tank.withHoldings(sizes);
         });
         return "redirect:/tanks/" + tankId + (withFish ? "/residents/enter?voyage=true" : "/voyage/wishes");
-    }
-
-    private void change(KeeperPrincipal keeper, UUID tankId, java.util.function.UnaryOperator<Tank> change) {
-        TankRow row = tanks.get(keeper.id(), tankId);
-        Tank tank = change.apply(row.tank());
-        boolean asOffered = row.houseRules().equals(Preset.forNew(row.tank()));
-        tanks.change(keeper.id(), tankId, row.version(), tank, asOffered ? Preset.forNew(tank) : row.houseRules());
     }
 }

@@ -33,9 +33,11 @@ class SpokenController {
 
     private final WatchRecord record;
     private final SpokenService spoken;
+    private final Warner warner;
     private final Clock clock;
 
-    SpokenController(WatchRecord record, SpokenService spoken, Clock clock) {
+    SpokenController(WatchRecord record, SpokenService spoken, Warner warner, Clock clock) {
+        this.warner = warner;
         this.record = record;
         this.spoken = spoken;
         this.clock = clock;
@@ -89,6 +91,7 @@ class SpokenController {
         }
         String form = Key.checked(key);
         spoken.keep(keeper.id(), tankId, form, understood);
+        warner.look(keeper.id(), tankId);
         Undo.offer(redirect, "Kept: " + line, WatchRecord.path(tankId) + "/words/" + form + "/undo");
         return "redirect:" + WatchRecord.path(tankId);
     }

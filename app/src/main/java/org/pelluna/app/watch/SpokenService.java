@@ -4,15 +4,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.WaterTestStore;
 import org.pelluna.app.web.Refused;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.watch.CrewCount;
+import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 import org.pelluna.core.words.Understood;
@@ -93,24 +97,20 @@ class SpokenService {
 
     /** Takes a line back, whatever it said. */
     void undo(UUID keeperId, UUID tankId, String form) {
+        TankPlan plan = tanks.plan(keeperId, tankId);
+        Set<String> entries = plan.log().stream().map(LogEntry::id).collect(Collectors.toSet());
+        Set<String> tested = plan.waterTests().stream().map(WaterTest::id).collect(Collectors.toSet());
         for (int part = 0; part < SpokenEntries.MOST; part++) {
-            if (!remove(keeperId, tankId, SpokenKey.of(form, part))) {
-                return;
+            String key = SpokenKey.of(form, part);
+            if (entries.contains(key)) {
+                record.removeEntry(keeperId, tankId, key);
+            } else if (tested.contains(key)) {
+                tests.remove(keeperId, tankId, key);
             }
         }
-    }
-
-    private boolean remove(UUID keeperId, UUID tankId, String key) {
-        var plan = tanks.plan(keeperId, tankId);
-        if (plan.log().stream().anyMatch(one -> one.id().equals(key))) {
-            record.removeEntry(keeperId, tankId, key);
-        } else if (plan.waterTests().stream().anyMatch(one -> one.id().equals(key))) {
-            tests.remove(keeperId, tankId, key);
-        } else if (journal.has(keeperId, tankId, key)) {
-            journal.remove(keeperId, tankId, key);
-        } else {
-            return false;
+        String first = SpokenKey.of(form, 0);
+        if (journal.has(keeperId, tankId, first)) {
+            journal.remove(keeperId, tankId, first);
         }
-        return true;
     }
 }

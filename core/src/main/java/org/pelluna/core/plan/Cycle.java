@@ -73,15 +73,15 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
                 .filter(test -> !isNone(test))
                 .max(Comparator.comparing(Cycle::over));
         Optional<LocalDate> fish = plan.residents().stream()
-                .filter(one -> one.livesHere(today))
-                .map(one -> one.hereSince(today))
+                .filter(one -> !one.arrivedOn()
+                        .plusDays(LONGEST_DAYS)
+                        .isAfter(one.leftOn().filter(day -> day.isBefore(today)).orElse(today)))
+                .map(Resident::arrivedOn)
                 .min(LocalDate::compareTo);
-        if (worst.isEmpty()
-                && fish.filter(day -> !day.plusDays(LONGEST_DAYS).isAfter(today))
-                        .isPresent()) {
+        if (worst.isEmpty() && fish.isPresent()) {
             LocalDate over = fish.get().plusDays(USUAL_DAYS);
             return new Cycle(
-                    over, over, over, "fish have lived here since " + fish.get() + ", longer than a cycle takes");
+                    over, over, over, "fish have lived here from " + fish.get() + " on, longer than a cycle takes");
         }
         LocalDate end = later(since.plusDays(USUAL_DAYS), today.plusDays(UNTIL_TESTED));
         String because = from;

@@ -32,16 +32,7 @@ final class Meetings {
                 LocalDate on = entry.at().toLocalDate();
                 FishId by = entry.aggressorId().orElseThrow();
                 FishId to = entry.fishId().orElseThrow();
-                met.merge(
-                        new Key(on, by, to),
-                        new Met(on, by, to, 1, grade, entry.id()),
-                        (one, more) -> new Met(
-                                on,
-                                by,
-                                to,
-                                one.count() + 1,
-                                one.worst().compareTo(more.worst()) < 0 ? more.worst() : one.worst(),
-                                one.worst().compareTo(more.worst()) < 0 ? more.entry() : one.entry()));
+                met.merge(new Key(on, by, to), new Met(on, by, to, 1, grade, entry.id()), Met::and);
             });
         }
         return List.copyOf(met.values());

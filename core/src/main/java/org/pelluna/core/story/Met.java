@@ -16,6 +16,12 @@ import org.pelluna.core.watch.Grade;
  */
 public record Met(LocalDate on, FishId by, FishId to, int count, Grade worst, String entry) {
 
+    /** Both together, told by the hardest; of the day of this one. */
+    public Met and(Met more) {
+        Met harder = worst.compareTo(more.worst) < 0 ? more : this;
+        return new Met(on, by, to, count + more.count, harder.worst, harder.entry);
+    }
+
     /** Whether it was pinned or wounded. */
     public boolean isHard() {
         return worst == Grade.PIN || worst == Grade.WOUND;
