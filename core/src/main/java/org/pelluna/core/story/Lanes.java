@@ -24,7 +24,7 @@ final class Lanes {
         Map<FishId, Fish> known = new HashMap<>();
         stock.timeline().stays().forEach(stay -> known.putIfAbsent(stay.who().id(), stay.who()));
         Map<FishId, Loss> lost = new HashMap<>();
-        stock.plan().losses().forEach(loss -> loss.linkedTo().ifPresent(fish -> lost.put(fish, loss)));
+        stock.plan().losses().forEach(loss -> lost.put(loss.fishId(), loss));
         return stock.plan().residents().stream()
                 .filter(one -> known.containsKey(one.id()))
                 .sorted(Comparator.comparing(Resident::arrivedOn).thenComparing(Resident::name))
@@ -42,7 +42,8 @@ final class Lanes {
     }
 
     private static Lane.End end(Resident fish, LocalDate on, Optional<Loss> loss) {
-        return loss.map(one -> new Lane.End(on, "lost: " + one.cause().words(), true))
+        return loss.map(one ->
+                        new Lane.End(on, "was lost: " + one.cause().words(), one.cause() != Loss.Cause.GIVEN_AWAY))
                 .orElseGet(() -> fish.noted()
                         .departure()
                         .map(Departure::kind)

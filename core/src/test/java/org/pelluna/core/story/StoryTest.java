@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.tension.Logs;
@@ -59,6 +60,34 @@ class StoryTest {
         Lane gone = story.lane(new FishId("dune")).orElseThrow();
         assertThat(gone.end().orElseThrow().on()).isEqualTo(TODAY.minusDays(90));
         assertThat(gone.stays().get(0).until()).contains(TODAY.minusDays(90));
+    }
+
+    /** The fish that died is the one lost, not the one that is blamed for it. */
+    @Test
+    void whoDiedIsLostAndWhoLeftIsNot() {
+        FishId dune = new FishId("dune");
+        Loss loss = new Loss(
+                "l",
+                dune,
+                TODAY.minusDays(90),
+                Loss.Cause.AGGRESSION,
+                Loss.Certainty.SEEN,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(GALE));
+        Story story = story(quarrel().plan(loss));
+        assertThat(story.lane(dune).orElseThrow().end().orElseThrow())
+                .isEqualTo(new Lane.End(TODAY.minusDays(90), "was lost: aggression", true));
+        assertThat(story.lane(GALE).orElseThrow().end()).isEmpty();
+        assertThat(story(quarrel().plan())
+                        .lane(dune)
+                        .orElseThrow()
+                        .end()
+                        .orElseThrow()
+                        .lost())
+                .isFalse();
     }
 
     @Test
