@@ -18,9 +18,7 @@ final class Feathers {
     private final StorySpace space;
     private final String entries;
 
-    /**
-     * @param entries address below which each entry of the log has its page, with its slash
-     */
+    /** @param entries address below which each entry of the log has its page, with its slash */
     Feathers(Story story, StorySpace space, String entries) {
         this.story = story;
         this.space = space;

@@ -11,7 +11,6 @@ import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
-import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -42,13 +41,12 @@ final class Lanes {
     }
 
     private static Lane.End end(Resident fish, LocalDate on, Optional<Loss> loss) {
-        return loss.map(one ->
-                        new Lane.End(on, "was lost: " + one.cause().words(), one.cause() != Loss.Cause.GIVEN_AWAY))
-                .orElseGet(() -> fish.noted()
-                        .departure()
-                        .map(Departure::kind)
-                        .map(kind -> new Lane.End(on, kind.words(), false))
-                        .orElse(new Lane.End(on, "left", false)));
+        Optional<Loss> lost = loss.filter(one -> one.cause() != Loss.Cause.GIVEN_AWAY);
+        return lost.map(one -> new Lane.End(on, "was lost: " + one.cause().words(), true))
+                .orElseGet(() -> new Lane.End(
+                        on,
+                        fish.noted().departure().map(one -> one.kind().words()).orElse("left"),
+                        false));
     }
 
     static List<Lane> planned(Assessment assessment) {
