@@ -1,15 +1,26 @@
 package org.pelluna.app.tanks;
 
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.validation.BindingResult;
 
 /** Finds the entries of a tank's form that are missing or out of range, and says what would be right. */
 final class TankFormCheck {
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2199;
+
     private final BindingResult faults;
 
     private TankFormCheck(BindingResult faults) {
         this.faults = faults;
+    }
+
+    private void day(String field, @Nullable LocalDate day) {
+        if (day != null && (day.getYear() < FIRST_YEAR || day.getYear() > LAST_YEAR)) {
+            faults.rejectValue(field, "range", "A day of this century or the last; is the year right?");
+        }
     }
 
     static void check(TankForm form, BindingResult faults, Measures measures) {
@@ -33,6 +44,8 @@ final class TankFormCheck {
         } else if (form.name.length() > 80) {
             faults.rejectValue("name", "long", "At most 80 letters, please.");
         }
+        check.day("cycledOn", form.cycledOn);
+        check.day("cyclingSince", form.cyclingSince);
         check.range("length", form.length, 1, 2000, "The inside length, more than 0.");
         check.range("height", form.height, 1, 2000, "The inside height, more than 0.");
         if (form.shape != TankForm.Shape.CYLINDER) {
