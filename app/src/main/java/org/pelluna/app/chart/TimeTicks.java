@@ -14,6 +14,7 @@ import java.util.function.UnaryOperator;
 public final class TimeTicks {
     private static final DateTimeFormatter MONTH_AND_YEAR = DateTimeFormatter.ofPattern("MMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter MONTH = DateTimeFormatter.ofPattern("MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_AND_YEAR = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private TimeTicks() {}
@@ -52,7 +53,8 @@ public final class TimeTicks {
         for (LocalDate day = first; !day.isAfter(to); day = next.apply(day)) {
             boolean names = ticks.isEmpty()
                     || day.getYear() != ticks.get(ticks.size() - 1).on().getYear();
-            ticks.add(new Tick(day, names && words.equals(MONTH) ? MONTH_AND_YEAR.format(day) : words.format(day)));
+            DateTimeFormatter full = words.equals(DAY) ? DAY_AND_YEAR : MONTH_AND_YEAR;
+            ticks.add(new Tick(day, (names ? full : words).format(day)));
         }
         return ticks;
     }

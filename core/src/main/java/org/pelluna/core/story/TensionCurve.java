@@ -39,7 +39,7 @@ final class TensionCurve {
                     .sum();
             tension.add(new Tension(
                     day,
-                    end.minusDays(1),
+                    end.isAfter(today) ? today : end.minusDays(1),
                     predicted,
                     hours > 0
                             ? OptionalDouble.of(exposure.encounters(day, end).size() / hours)
