@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.pelluna.app.Routes.Route;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TableDraft;
@@ -20,7 +21,6 @@ import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
-import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Whatever page there is of a tank, only its keeper gets it. The pages are asked of the application, so none is forgotten. */
@@ -37,43 +37,17 @@ class OwnershipTest extends PageTest {
     @Qualifier("requestMappingHandlerMapping")
     RequestMappingHandlerMapping mappings;
 
-    private record Page(HttpMethod method, String pattern) {}
-
-    /** The key of something the demo's tank has. */
-    private static String key(String pattern) {
-        return pattern.contains("photos")
-                ? "photo"
-                : pattern.endsWith("/edit") ? "l001" : pattern.endsWith("/fish/{key}") ? "gale" : "w-fairy";
-    }
-
     private static String kind(String pattern) {
         return pattern.contains("setback") ? "LATE" : pattern.contains("tables") ? "LOG" : "NOTE";
     }
 
-    private List<Page> pagesOfATank() {
-        return mappings.getHandlerMethods().keySet().stream()
-                .flatMap(info -> info.getPatternValues().stream()
-                        .filter(pattern -> pattern.contains("{tankId}"))
-                        .flatMap(pattern -> info.getMethodsCondition().getMethods().stream()
-                                .map(RequestMethod::asHttpMethod)
-                                .map(method -> new Page(method, pattern))))
-                .toList();
+    private List<Route> pagesOfATank() {
+        return Routes.of(mappings).stream().filter(Route::ofATank).toList();
     }
 
     /** A request with all that any form of a tank asks for, so that only the ownership can fail. */
-    private MockHttpServletRequestBuilder request(Page page, UUID tankId, String key) {
-        String path = page.pattern()
-                .replace("{tankId}", tankId.toString())
-                .replace("{key}", key)
-                .replace("{speciesId}", "gramma-loreto")
-                .replace("{setback}", "sb1")
-                .replace("{form}", "f1")
-                .replace("{way}", "best")
-                .replace("{plan}", "cp1")
-                .replace("{count}", "c1")
-                .replace("{draft}", draft.toString())
-                .replace("{kind:log|tests|losses}", "log");
-        return MockMvcRequestBuilders.request(page.method(), path)
+    private MockHttpServletRequestBuilder request(Route page, UUID tankId, String key) {
+        return MockMvcRequestBuilders.request(page.method(), page.path(tankId, draft, key))
                 .with(csrf())
                 .param("key", UUID.randomUUID().toString())
                 .param("speciesId", "gramma-loreto")
@@ -112,7 +86,7 @@ class OwnershipTest extends PageTest {
         UUID tank = tanks.add(owner.id(), demoPlan());
         var before = tanks.plan(owner.id(), tank);
         assertThat(pagesOfATank()).hasSizeGreaterThanOrEqualTo(18);
-        for (Page page : pagesOfATank()) {
+        for (Route page : pagesOfATank()) {
             for (String key : List.of("w-cardinal", "l001", "x1")) {
                 int status = pages.perform(request(page, tank, key).with(user(stranger)))
                         .andReturn()
@@ -127,7 +101,7 @@ class OwnershipTest extends PageTest {
     @Test
     void withoutSigningInEveryPageLeadsToTheSignIn() throws Exception {
         UUID tank = tanks.add(newKeeper().id(), demoPlan());
-        for (Page page : pagesOfATank()) {
+        for (Route page : pagesOfATank()) {
             pages.perform(request(page, tank, "w-cardinal"))
                     .andExpect(status().isFound())
                     .andExpect(redirectedUrl("/sign-in"));
@@ -140,10 +114,10 @@ class OwnershipTest extends PageTest {
         UUID tank = tanks.add(owner.id(), demoPlan());
         draft = tables.bring(owner.id(), tank, UUID.randomUUID(), TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
         journal.addPhoto(owner.id(), tank, "photo", new byte[] {1});
-        for (Page page : pagesOfATank()) {
+        for (Route page : pagesOfATank()) {
             if (page.method() == HttpMethod.GET) {
                 // A display has no quarantine of its own: the page leads to the tank that has.
-                pages.perform(request(page, tank, key(page.pattern())).with(user(owner)))
+                pages.perform(request(page, tank, page.demoKey()).with(user(owner)))
                         .andExpect(page.pattern().endsWith("/quarantine") ? status().isFound() : status().isOk());
             }
         }

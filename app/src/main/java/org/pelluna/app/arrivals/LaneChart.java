@@ -23,7 +23,7 @@ import org.pelluna.core.plan.WaterTest;
  * ammonia, nitrite and nitrate as predicted, with the tests made. A lane can be taken hold of and moved.
  */
 final class LaneChart {
-    private static final double WIDTH = 1000;
+    private static final double WIDTH = 940;
     private static final double NAMES = 200;
     private static final double MARGIN = 8;
     private static final double TOP = 30;
@@ -64,7 +64,8 @@ final class LaneChart {
         double bottom = panels + PANELS * (PANEL + GAP) - GAP + 8;
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart lanes' viewBox='{} 0 {} {}' data-day-width='{}' role='group' aria-label='Calendar of arrivals, with headroom and water below'>",
+                        "<svg class='course-chart lanes' width='{}' viewBox='{} 0 {} {}' data-day-width='{}' role='group' aria-label='Calendar of arrivals, with headroom and water below'>",
+                        WIDTH + NAMES + MARGIN,
                         -MARGIN,
                         WIDTH + NAMES + MARGIN,
                         bottom + 30,

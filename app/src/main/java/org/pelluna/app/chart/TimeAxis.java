@@ -32,7 +32,7 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
         return Math.max(1, ChronoUnit.DAYS.between(from, to));
     }
 
-    /** The months as a graduated bar at a height, with lines up to the top, and a line for today. */
+    /** Month and year at the head, on a graduated bar; lines of the months and of today down from it. */
     public Svg svg(double top, double bottom) {
         Svg.Builder svg = new Svg.Builder();
         LocalDate month = from.withDayOfMonth(1).plusMonths(1);
@@ -40,13 +40,13 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
         boolean filled = true;
         double begun = 0;
         while (x(month) < width) {
-            svg.add(bar(begun, x(month), bottom, filled));
+            svg.add(bar(begun, x(month), top, filled));
             svg.add("<path d='M{} {}V{}' class='graticule'/>", x(month), top, bottom);
             if ((month.getYear() * 12 + month.getMonthValue() - 1) % every == 0) {
                 svg.add(
                         "<text x='{}' y='{}' class='chart-text chart-small'>{} {}</text>",
                         x(month) + 3,
-                        bottom + 20,
+                        top - 10,
                         month.getMonth().getDisplayName(TextStyle.SHORT, Locale.ENGLISH),
                         month.getMonthValue() == 1
                                         || month.equals(from.withDayOfMonth(1).plusMonths(1))
@@ -57,12 +57,12 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
             month = month.plusMonths(1);
             filled = !filled;
         }
-        svg.add(bar(begun, width, bottom, filled));
-        svg.add("<path d='M{} {}V{}' class='today'/>", x(today), top - 6, bottom + 8);
+        svg.add(bar(begun, width, top, filled));
+        svg.add("<path d='M{} {}V{}' class='today'/>", x(today), top, bottom + 6);
         svg.add(
                 "<text x='{}' y='{}' text-anchor='middle' class='chart-text chart-small'>today</text>",
                 x(today),
-                top - 9);
+                bottom + 19);
         return svg.build();
     }
 
@@ -79,7 +79,7 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
         return Svg.of(
                 "<rect x='{}' y='{}' width='{}' height='5' class='{}'/>",
                 from,
-                y,
+                y - 5,
                 Math.max(0, to - from),
                 filled ? "bar-full" : "bar-empty");
     }

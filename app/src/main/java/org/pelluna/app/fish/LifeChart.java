@@ -27,7 +27,8 @@ record LifeChart(Fish fish, Resident resident, LocalDate today, Measures measure
         double bars = top + HEIGHT + 18;
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart life-chart' viewBox='-8 0 {} {}' role='img' aria-label='Length computed and measured, and the days in the display'>",
+                        "<svg class='course-chart life-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='Length computed and measured, and the days in the display'>",
+                        WIDTH + 110,
                         WIDTH + 110,
                         bars + 60);
         svg.add(axis.svg(top - 4, bars + 20));

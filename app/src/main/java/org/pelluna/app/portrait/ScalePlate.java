@@ -13,6 +13,9 @@ public final class ScalePlate {
     private static final double HAND_CM = 18;
     private static final double HAND_WIDE_CM = 8;
 
+    /** Letters on a phone are this part of the plate's width: 12 px of 252. */
+    private static final double NARROW = 21;
+
     private ScalePlate() {}
 
     /** The plate, with its words for those who do not see it. */
@@ -24,8 +27,7 @@ public final class ScalePlate {
         double high = Math.max(adult * Portraits.FIELD_HEIGHT / 100, HAND_WIDE_CM + 1);
         double gap = Math.max(1, adult * 0.06);
         double wide = adultWide + gap + saleWide + gap + HAND_CM + gap;
-        double text = wide / 42;
-        double foot = high + text * 2.4;
+        double foot = high + wide / NARROW * 2.4;
         Svg svg = Svg.of(
                 "<svg class='scale-plate' viewBox='{} 0 {} {}' role='img' aria-label='Adult of {}, as sold {}, and a hand of {}, to one scale'>",
                 -gap,
@@ -40,7 +42,10 @@ public final class ScalePlate {
                 fish(Portraits.key(species), 0, high, adult),
                 fish(Portraits.keyAt(species, sale), adultWide + gap, high, sale),
                 hand(adultWide + saleWide + 2 * gap, high / 2),
-                ruler(wide, high + text * 0.3, text, measures));
+                new Svg.Builder()
+                        .add(ruler("on-desk", wide, high, wide / 42, measures))
+                        .add(ruler("on-phone", wide, high, wide / NARROW, measures))
+                        .build());
     }
 
     /** An adult within the length of the clear swim: does it turn? */
@@ -77,12 +82,20 @@ public final class ScalePlate {
         return svg.add("</g>").build();
     }
 
-    private static Svg ruler(double wide, double y, double text, Measures measures) {
+    /** A ruler whose letters are legible in one of two widths; the style shows the one that is. */
+    private static Svg ruler(String where, double wide, double high, double text, Measures measures) {
+        double y = high + text * 0.3;
         boolean inches = measures.length() == LengthUnit.INCH;
         double unit = inches ? 2.54 : 1;
-        int step = wide / unit > 120 ? 20 : wide / unit > 50 ? 10 : wide / unit > 24 ? 5 : 2;
+        double least = text * 3 / unit;
+        int step = least > 20 ? 50 : least > 10 ? 20 : least > 5 ? 10 : least > 2 ? 5 : 2;
         Svg.Builder svg = new Svg.Builder()
-                .add("<g class='ruler'><path d='M0 {}H{}' stroke-width='{}'/>", y, wide, Math.max(0.1, text / 8));
+                .add(
+                        "<g class='ruler {}'><path d='M0 {}H{}' stroke-width='{}'/>",
+                        where,
+                        y,
+                        wide,
+                        Math.max(0.1, text / 8));
         for (int mark = 0; mark * unit <= wide - text; mark += step) {
             double x = mark * unit;
             svg.add(

@@ -50,7 +50,8 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
         double bottom = TOP + rows * ROW + 6;
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart quarantine-chart' viewBox='{} 0 {} {}' role='img' aria-label='Parts, stays and measures of this quarantine in time'>",
+                        "<svg class='course-chart quarantine-chart' width='{}' viewBox='{} 0 {} {}' role='img' aria-label='Parts, stays and measures of this quarantine in time'>",
+                        LABELS + WIDTH + 20,
                         -LABELS,
                         LABELS + WIDTH + 20,
                         bottom + 28);

@@ -39,7 +39,8 @@ final class RankChart {
         double bottom = TOP + HEIGHT;
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart' viewBox='-8 0 {} {}' role='img' aria-label='Ratings through time; the table says the same'>{}",
+                        "<svg class='course-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='Ratings through time; the table says the same'>{}",
+                        WIDTH + 190,
                         WIDTH + 190,
                         bottom + 34,
                         axis.svg(TOP - 4, bottom + 6));

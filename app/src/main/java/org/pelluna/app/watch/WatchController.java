@@ -46,7 +46,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** The log of a tank: entry and timeline. */
+/** What was seen in a tank: entering it, and the entries. */
 @Controller
 @RequestMapping("/tanks/{tankId}/watch")
 class WatchController {
@@ -108,7 +108,6 @@ class WatchController {
                         .map(CrewCount::name)
                         .distinct()
                         .toList());
-        model.addAttribute("timeline", plan.residents().isEmpty() ? "" : new Timeline(plan, known).svg());
         model.addAttribute(
                 "places",
                 plan.tank().layout().shelters().stream()

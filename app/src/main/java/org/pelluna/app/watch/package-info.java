@@ -1,2 +1,2 @@
-/** The log and its timeline. */
+/** The log, and what it says. */
 package org.pelluna.app.watch;

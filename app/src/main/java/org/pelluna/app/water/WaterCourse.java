@@ -46,7 +46,8 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
         double bottom = top + panels.size() * (PANEL + GAP);
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart' viewBox='-8 0 {} {}' role='img' aria-label='The water, predicted and tested; the table says the same'>{}",
+                        "<svg class='course-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='The water, predicted and tested; the table says the same'>{}",
+                        WIDTH + 110,
                         WIDTH + 110,
                         bottom + 30,
                         axis.svg(top - 4, bottom));

@@ -121,7 +121,7 @@ abstract class BrowserTest {
     }
 
     static void assertClean(Watched watched, String where) {
-        assertThat(watched.seriousAxeFindings()).as(where).isEmpty();
+        assertThat(watched.axeFindings()).as(where).isEmpty();
         assertThat(watched.overflow()).as(where + " wider than the window").isLessThanOrEqualTo(0);
         assertThat(watched.troubles()).as(where).isEmpty();
     }

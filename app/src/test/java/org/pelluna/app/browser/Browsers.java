@@ -14,7 +14,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** One headless Chromium for all browser tests; every page collects what goes wrong in it. */
 final class Browsers {
@@ -59,6 +58,7 @@ final class Browsers {
         BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
         context.setDefaultTimeout(PATIENCE_MS);
         context.addInitScript(COUNT_TOUCHES);
+        context.addInitScript(Path.of("src/test/resources/legible.js"));
         Page page = context.newPage();
         List<String> troubles = new ArrayList<>();
         page.onConsoleMessage(message -> note(troubles, message));
@@ -74,14 +74,28 @@ final class Browsers {
 
     /** A page and everything its console complained of. */
     record Watched(Page page, List<String> troubles) {
-        /** Serious and critical findings of axe-core on the page as it stands. */
-        List<String> seriousAxeFindings() {
+        /** What axe-core finds wrong on the page as it stands. */
+        List<String> axeFindings() {
             // One frame and only what is wrong: the same verdict, without carrying every passed element across.
             return new AxeBuilder(page)
                     .setLegacyMode(true).options(VIOLATIONS_ONLY).analyze().getViolations().stream()
-                            .filter(rule -> Set.of("serious", "critical").contains(rule.getImpact()))
                             .map(Watched::words)
                             .toList();
+        }
+
+        /** Text smaller than 12 px as it is drawn, in pictures too. */
+        List<String> tooSmallToRead() {
+            return found("legible.smallText(12)");
+        }
+
+        /** What is touched and is smaller than 44 px; links within a sentence and marks of a drawing have their equals elsewhere. */
+        List<String> tooSmallToTouch() {
+            return found("legible.smallTargets(44)");
+        }
+
+        private List<String> found(String asked) {
+            return ((List<?>) page.evaluate(asked))
+                    .stream().map(String::valueOf).toList();
         }
 
         private static String words(Rule rule) {
