@@ -10,11 +10,12 @@ import { rollCall } from './components/roll-call.js';
 import { voyage } from './components/voyage.js';
 import { story } from './components/story.js';
 import { shape } from './components/shape.js';
+import { picture } from './components/picture.js';
 import { queue } from './queue.js';
 import './offline-store.js';
 import './page.js';
 
-const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, shape, story, voyage };
+const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, shape, story, voyage, picture };
 
 document.addEventListener('alpine:init', () => {
   for (const [name, component] of Object.entries(components)) {

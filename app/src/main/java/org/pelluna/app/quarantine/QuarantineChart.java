@@ -33,19 +33,7 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
         List<Phase> phases = plan.observations().phases().stream()
                 .filter(one -> !one.until().isBefore(today.minusDays(BACK_DAYS)))
                 .toList();
-        LocalDate from = Stream.concat(
-                        stays.stream().map(Resident::arrivedOn), phases.stream().map(Phase::from))
-                .min(LocalDate::compareTo)
-                .filter(day -> day.isAfter(today.minusDays(BACK_DAYS)))
-                .orElse(today.minusDays(phases.isEmpty() && stays.isEmpty() ? 7 : BACK_DAYS))
-                .minusDays(3);
-        LocalDate to = Stream.concat(
-                        phases.stream().map(Phase::until), ahead.stream().map(PlannedStay::until))
-                .max(LocalDate::compareTo)
-                .filter(day -> day.isAfter(today.plusDays(30)))
-                .orElse(today.plusDays(30))
-                .plusDays(4);
-        TimeAxis axis = new TimeAxis(from, to, today, WIDTH);
+        TimeAxis axis = axis(stays, phases, ahead);
         int rows = 2 + stays.size() + ahead.size();
         double bottom = TOP + rows * ROW + 6;
         Svg.Builder svg = new Svg.Builder()
@@ -70,7 +58,7 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
         }
         row++;
         label(svg, row, "Measured");
-        measures(svg, axis, row, from);
+        measures(svg, axis, row, axis.from());
         row++;
         for (Resident one : stays) {
             label(svg, row, one.name());
@@ -81,6 +69,23 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
             bar(svg, axis, row++, one.from(), one.until(), "stay-to-come");
         }
         return svg.add("</svg>").build();
+    }
+
+    private TimeAxis axis(List<Resident> stays, List<Phase> phases, List<PlannedStay> ahead) {
+        LocalDate today = plan.asOf();
+        LocalDate from = Stream.concat(
+                        stays.stream().map(Resident::arrivedOn), phases.stream().map(Phase::from))
+                .min(LocalDate::compareTo)
+                .filter(day -> day.isAfter(today.minusDays(BACK_DAYS)))
+                .orElse(today.minusDays(phases.isEmpty() && stays.isEmpty() ? 7 : BACK_DAYS))
+                .minusDays(3);
+        LocalDate to = Stream.concat(
+                        phases.stream().map(Phase::until), ahead.stream().map(PlannedStay::until))
+                .max(LocalDate::compareTo)
+                .filter(day -> day.isAfter(today.plusDays(30)))
+                .orElse(today.plusDays(30))
+                .plusDays(4);
+        return new TimeAxis(from, to, today, WIDTH);
     }
 
     private static void label(Svg.Builder svg, int row, String words) {

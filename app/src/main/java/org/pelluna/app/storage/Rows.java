@@ -160,4 +160,18 @@ final class Rows {
 
         Optional<ShareRow> findByTokenHashAndPurposeAndRevokedAtIsNull(String tokenHash, ShareStore.Purpose purpose);
     }
+
+    interface Remarks extends JpaRepository<RemarkRow, UUID> {
+        boolean existsByShareIdAndFormKey(UUID shareId, UUID formKey);
+
+        int countByShareIdAndSenderAndSaidAtAfter(UUID shareId, String sender, Instant since);
+
+        int countByShareIdAndSaidAtAfter(UUID shareId, Instant since);
+
+        int countByTankIdAndState(UUID tankId, RemarkRow.State state);
+
+        List<RemarkRow> findByTankIdAndStateNotOrderBySaidAt(UUID tankId, RemarkRow.State state);
+
+        Optional<RemarkRow> findByIdAndTankId(UUID id, UUID tankId);
+    }
 }

@@ -21,6 +21,8 @@ class ShareRow {
     private ShareStore.Purpose purpose;
 
     private String tokenHash;
+    private boolean showsKeeper;
+    private boolean showsLog;
     private Instant createdAt;
     private Instant revokedAt;
 
@@ -32,6 +34,20 @@ class ShareRow {
         this.tankId = tankId;
         this.tokenHash = tokenHash;
         this.createdAt = createdAt;
+    }
+
+    ShareRow showing(ShareStore.Shows shows) {
+        this.showsKeeper = shows.keeper();
+        this.showsLog = shows.log();
+        return this;
+    }
+
+    ShareStore.Shows shows() {
+        return new ShareStore.Shows(showsKeeper, showsLog);
+    }
+
+    UUID id() {
+        return id;
     }
 
     UUID tankId() {

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.TankPlan;
@@ -27,7 +28,19 @@ public class ShareStore {
         /** The family adds wishes. */
         WISHES,
         /** A calendar reads the arrivals. */
-        CALENDAR
+        CALENDAR,
+        /** A friend looks at the plan and may remark on it. */
+        PLAN
+    }
+
+    /**
+     * What a link to a plan shows beside it.
+     *
+     * @param keeper the keeper's name
+     * @param log what was seen in the tank
+     */
+    public record Shows(boolean keeper, boolean log) {
+        static final Shows NOTHING = new Shows(false, false);
     }
 
     private static final int TOKEN_BYTES = 24;
@@ -57,11 +70,16 @@ public class ShareStore {
 
     /** Makes a new link, and with it ends the ones before; its token can be shown this once. */
     public String open(UUID keeperId, UUID tankId, Purpose purpose) {
+        return open(keeperId, tankId, purpose, Shows.NOTHING);
+    }
+
+    /** Makes a new link that shows more than it must. */
+    public String open(UUID keeperId, UUID tankId, Purpose purpose, Shows shows) {
         revoke(keeperId, tankId, purpose);
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        shares.save(new ShareRow(tankId, purpose, hash(token), clock.instant()));
+        shares.save(new ShareRow(tankId, purpose, hash(token), clock.instant()).showing(shows));
         return token;
     }
 
@@ -70,6 +88,15 @@ public class ShareStore {
         tanks.own(keeperId, tankId);
         shares.findByTankIdAndPurposeAndRevokedAtIsNull(tankId, purpose)
                 .forEach(share -> share.revoked(clock.instant()));
+    }
+
+    /** What the open link to a tank's plan shows; empty if there is none. */
+    @Transactional(readOnly = true)
+    public Optional<Shows> shown(UUID keeperId, UUID tankId) {
+        tanks.get(keeperId, tankId);
+        return shares.findByTankIdAndPurposeAndRevokedAtIsNull(tankId, Purpose.PLAN).stream()
+                .map(ShareRow::shows)
+                .findFirst();
     }
 
     /** Whether a link of the tank for a purpose is open. */
@@ -118,6 +145,26 @@ public class ShareStore {
     }
 
     /**
+     * A plan that is shown.
+     *
+     * @param keeperId whose it is
+     * @param tankId the tank
+     * @param shows what is shown beside it
+     */
+    public record ShownPlan(UUID keeperId, UUID tankId, Shows shows) {}
+
+    /**
+     * The plan that a link shows.
+     *
+     * @throws NotFoundException if the link is unknown or revoked, or its tank is gone
+     */
+    @Transactional(readOnly = true)
+    public ShownPlan plan(String token) {
+        ShareRow share = share(token, Purpose.PLAN);
+        return new ShownPlan(keeperOf(share), share.tankId(), share.shows());
+    }
+
+    /**
      * Adds a wish through a link; a wish whose key is known already changes nothing.
      *
      * @return whether there was room for it
@@ -135,10 +182,21 @@ public class ShareStore {
         return true;
     }
 
-    private TankRow tank(String token, Purpose purpose) {
+    ShareRow share(String token, Purpose purpose) {
         return shares.findByTokenHashAndPurposeAndRevokedAtIsNull(hash(token), purpose)
-                .flatMap(share -> tankRows.findByIdAndRemovedAtIsNull(share.tankId()))
-                .orElseThrow(() -> new NotFoundException("shared list"));
+                .orElseThrow(() -> new NotFoundException("link"));
+    }
+
+    UUID keeperOf(ShareRow share) {
+        return tankOf(share).keeperId();
+    }
+
+    private TankRow tankOf(ShareRow share) {
+        return tankRows.findByIdAndRemovedAtIsNull(share.tankId()).orElseThrow(() -> new NotFoundException("link"));
+    }
+
+    private TankRow tank(String token, Purpose purpose) {
+        return tankOf(share(token, purpose));
     }
 
     private static String hash(String token) {

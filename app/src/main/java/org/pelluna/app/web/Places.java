@@ -63,7 +63,7 @@ public final class Places {
     private static final Group PLAN = new Group(
             "Plan",
             List.of(
-                    Matter.of("Plan", "/plan", "What comes next, when, and what holds it back?"),
+                    Matter.of("Plan", "/plan", "What comes next, when, and what holds it back?", "Show the plan"),
                     TANK,
                     Matter.of("House rules", "/rules", "By which limits is this tank judged?"),
                     Matter.of("Headroom", "/headroom", "How much more does it bear, today and when all have grown?"),

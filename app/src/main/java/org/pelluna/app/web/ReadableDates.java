@@ -23,7 +23,7 @@ import org.thymeleaf.templatemode.TemplateMode;
  * the year where it is not this one. Values of forms and attributes keep the form of the files; so does what a keeper is typing.
  */
 @Component
-class ReadableDates implements IPostProcessorDialect {
+public class ReadableDates implements IPostProcessorDialect {
     /** Under which name the frame gives the page its day. */
     static final String TODAY = "dayOfThePage";
 
@@ -47,7 +47,7 @@ class ReadableDates implements IPostProcessorDialect {
     }
 
     /** A text with its dates as people read them. */
-    static String of(String text, LocalDate today) {
+    public static String of(String text, LocalDate today) {
         return DATE.matcher(text).replaceAll(found -> {
             try {
                 String day = Dates.day(LocalDate.parse(found.group(1)), today);

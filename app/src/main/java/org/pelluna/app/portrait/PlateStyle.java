@@ -1,9 +1,8 @@
-package org.pelluna.app.reef;
+package org.pelluna.app.portrait;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
-import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.species.Species;
 import org.springframework.core.io.ClassPathResource;
@@ -11,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Makes a drawing stand by itself: with the portraits it uses, and the colours and type of the pages, as the build made them. */
 @Component
-class PlateStyle {
+public class PlateStyle {
     private final Svg style;
 
     PlateStyle() {
@@ -23,7 +22,8 @@ class PlateStyle {
         }
     }
 
-    Svg alone(Svg drawing, Collection<Species> species) {
+    /** The drawing with all it needs. */
+    public Svg alone(Svg drawing, Collection<Species> species) {
         return drawing.beginningWith(Svg.of(
                 "{}<defs>{}</defs><rect class='plate-paper' x='-5000' y='-5000' width='10000' height='10000'/>",
                 style,
