@@ -6,6 +6,7 @@ import { reef } from './components/reef.js';
 import { drawing } from './components/drawing.js';
 import { progress } from './components/progress.js';
 import { logEntry } from './components/log-entry.js';
+import { signEntry } from './components/sign-entry.js';
 import { rollCall } from './components/roll-call.js';
 import { voyage } from './components/voyage.js';
 import { story } from './components/story.js';
@@ -15,7 +16,7 @@ import { queue } from './queue.js';
 import './offline-store.js';
 import './page.js';
 
-const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, shape, story, voyage, picture };
+const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, signEntry, shape, story, voyage, picture };
 
 document.addEventListener('alpine:init', () => {
   for (const [name, component] of Object.entries(components)) {

@@ -1,8 +1,34 @@
+import { photos } from './photos.js';
+
 // What is written at the tank and cannot be sent yet. Each thing carries its own key, so that the server keeps it once however
 // often it is sent; what the server refuses stays, with its reason, until it is thrown away.
+const MOST_TOLD = 12;
+
+const line = (words, ways) => {
+  const item = document.createElement('li');
+  item.append(words, ...ways);
+  return item;
+};
+const press = (words, doing) => {
+  const button = document.createElement('button');
+  button.type = 'button';
+  button.className = 'link-button mr-4';
+  button.textContent = words;
+  button.addEventListener('click', doing);
+  return button;
+};
+const link = (words, address) => {
+  const way = document.createElement('a');
+  way.href = address;
+  way.className = 'mr-4';
+  way.textContent = words;
+  return way;
+};
+
 export const queue = {
   // Two keepers at one device have each their own.
   name: `pelluna-queue ${document.documentElement.dataset.keeper ?? ''}`,
+  told: `pelluna-told ${document.documentElement.dataset.keeper ?? ''}`,
   sending: false,
   waits: 'waits for the connection',
   all() {
@@ -25,18 +51,20 @@ export const queue = {
         if (item.refused) {
           continue;
         }
-        const body = new URLSearchParams(item.body);
-        body.set('_csrf', document.querySelector('input[name="_csrf"]').value);
-        body.set('queued', 'true');
-        const answer = await fetch(item.path, { method: 'POST', body });
+        const answer = await fetch(item.path, { method: 'POST', body: await this.form(item) });
         const text = await answer.text();
         // A session that has ended shows as a way to the sign-in page, or as a token that is good no more.
         const ended = answer.redirected || answer.status === 403;
         this.waits = ended ? 'waits until you sign in again' : 'waits for the connection';
-        if (answer.ok && text === 'kept') {
+        if (answer.ok && /^kept(\n|$)/.test(text)) {
           this.put(this.all().filter((one) => one.body !== item.body));
+          this.tell(item, text.split('\n'));
+          if (item.photo) {
+            await photos.del(item.photo);
+          }
         } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 403) {
-          this.put(this.all().map((one) => (one.body === item.body ? { ...one, refused: `not taken (${answer.status})` } : one)));
+          const said = answer.headers?.get('Content-Type')?.startsWith('text/plain') ? text : `not taken (${answer.status})`;
+          this.put(this.all().map((one) => (one.body === item.body ? { ...one, refused: said } : one)));
         } else {
           break;
         }
@@ -49,27 +77,62 @@ export const queue = {
     }
     this.sending = false;
   },
+  /** What is sent: its fields, the token of this page, and its photograph if it has one. */
+  async form(item) {
+    const fields = new URLSearchParams(item.body);
+    fields.set('_csrf', document.querySelector('input[name="_csrf"]').value);
+    fields.set('queued', 'true');
+    const photo = item.photo && (await photos.get(item.photo));
+    if (!photo) {
+      return fields;
+    }
+    const form = new FormData();
+    fields.forEach((value, name) => form.append(name, value));
+    form.append('photo', photo, 'photo');
+    return form;
+  },
+  /** What the server understood of a line that was said without a connection, and how it is taken back. */
+  tell(item, [, understood, undo]) {
+    if (understood) {
+      this.putTold([...this.allTold(), { words: `${item.words}: ${understood}`, undo }].slice(-MOST_TOLD));
+    }
+  },
+  allTold() {
+    return JSON.parse(localStorage.getItem(this.told) ?? '[]');
+  },
+  putTold(items) {
+    localStorage.setItem(this.told, JSON.stringify(items));
+  },
+  async takeBack(one) {
+    const body = new URLSearchParams({ _csrf: document.querySelector('input[name="_csrf"]').value });
+    const answer = await fetch(one.undo, { method: 'POST', body });
+    if (answer.ok) {
+      this.putTold(this.allTold().filter((other) => other.undo !== one.undo));
+    }
+  },
   show(list) {
     const items = this.all();
-    const shown = JSON.stringify([items, this.waits]);
+    const told = this.allTold();
+    const shown = JSON.stringify([items, told, this.waits]);
     if (list.dataset.shown === shown) {
       return;
     }
     list.dataset.shown = shown;
     list.replaceChildren(
-      ...items.map((item) => {
-        const line = document.createElement('li');
-        line.textContent = `${item.words}: ${item.refused ?? this.waits} `;
-        if (item.refused) {
-          const button = document.createElement('button');
-          button.type = 'button';
-          button.className = 'link-button';
-          button.textContent = 'Throw away';
-          button.addEventListener('click', () => this.put(this.all().filter((one) => one.body !== item.body)));
-          line.append(button);
-        }
-        return line;
-      }),
+      ...items.map((item) =>
+        item.refused
+          ? line(`${item.words}: ${item.refused} `, [
+              ...(item.again ? [link('Say it otherwise', item.again)] : []),
+              press('Throw away', () => this.put(this.all().filter((one) => one.body !== item.body))),
+            ])
+          : line(`${item.words}: ${this.waits}`, []),
+      ),
+      ...told.map((one) =>
+        line(`Kept, as it was understood. ${one.words} `, [
+          press('Undo', () => this.takeBack(one)),
+          press('It is right', () => this.putTold(this.allTold().filter((other) => other.undo !== one.undo))),
+        ]),
+      ),
     );
   },
 };

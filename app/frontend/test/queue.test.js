@@ -18,7 +18,7 @@ const answers = (list) => {
     if (!next) {
       throw new TypeError('no connection');
     }
-    return { ok: next.status === 200, status: next.status, redirected: next.redirected ?? false, text: async () => next.text ?? '' };
+    return { headers: new Map([['Content-Type', next.type ?? 'text/html']]), ok: next.status === 200, status: next.status, redirected: next.redirected ?? false, text: async () => next.text ?? '' };
   };
   return asked;
 };
@@ -72,4 +72,23 @@ test('an ended session waits for the sign-in and sends nothing more', async () =
 test('two keepers at one device have each their own queue', () => {
   queue.put([entry('key=a')]);
   assert.deepEqual([...stored.keys()], ['pelluna-queue ylva']);
+});
+
+test('why it was refused is told in the server’s words, where it has any', async () => {
+  answers([{ status: 422, text: 'not understood: wibbling', type: 'text/plain;charset=UTF-8' }]);
+  queue.put([entry('key=a')]);
+  await queue.send();
+  assert.equal(queue.all()[0].refused, 'not understood: wibbling');
+});
+
+test('a line said without a connection is told as it was understood, until it is taken back or found right', async () => {
+  const asked = answers([{ status: 200, text: 'kept\ngale = who, chased = what\n/tanks/1/watch/words/f/undo' }, { status: 200 }]);
+  queue.put([{ ...entry('key=a'), words: '“gale chased wren”' }]);
+  await queue.send();
+  assert.deepEqual(queue.all(), []);
+  const [told] = queue.allTold();
+  assert.equal(told.words, '“gale chased wren”: gale = who, chased = what');
+  await queue.takeBack(told);
+  assert.equal(asked.length, 2);
+  assert.deepEqual(queue.allTold(), []);
 });

@@ -61,6 +61,23 @@ export const logEntry = () => ({
     this.$refs.said.textContent = `Kept: ${words}`;
     this.show();
   },
+  // A line said without a connection waits as it is; the server reads it, and tells what it understood.
+  said(event) {
+    const form = event.target;
+    const line = form.elements.line.value.trim();
+    if (navigator.onLine || line === '') {
+      return;
+    }
+    event.preventDefault();
+    event.stopPropagation();
+    const path = new URL(form.action).pathname;
+    const said = moment(new Date());
+    const body = new URLSearchParams({ key: crypto.randomUUID(), line, said });
+    queue.add({ path, body: body.toString(), words: `“${line}”`, again: `${path}?${new URLSearchParams({ line, said })}` });
+    form.reset();
+    this.$refs.said.textContent = 'It waits, and is read when there is a connection.';
+    this.show();
+  },
   watchKey() {
     return `pelluna-watch ${this.$root.dataset.watches}`;
   },

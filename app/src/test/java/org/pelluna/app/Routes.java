@@ -11,6 +11,9 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /** Every address of the application, asked of it, so that a test of all of them can forget none. */
 public final class Routes {
+    /** Stands in an address for a link that nobody has made. */
+    public static final String NO_LINK = "no-such-link";
+
     private Routes() {}
 
     /**
@@ -63,7 +66,7 @@ public final class Routes {
             "{plan}", "cp1",
             "{count}", "c1",
             "{kind:log|tests|losses}", "log",
-            "{token}", "no-such-link");
+            "{token}", NO_LINK);
 
     /** Every route there is, in the order of their patterns. */
     public static List<Route> of(RequestMappingHandlerMapping mappings) {

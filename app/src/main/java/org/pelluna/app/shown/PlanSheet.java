@@ -31,7 +31,7 @@ class PlanSheet {
     /** Letters of a line across the sheet. */
     private static final int LINE = 118;
 
-    private static final int MOST_ROW = 44;
+    private static final int MOST_ROW = 66;
     private static final int LEAST_ROW = 15;
 
     private final PlateStyle style;
@@ -135,7 +135,7 @@ class PlanSheet {
             PlanView.LivingView one = view.living().get(i);
             lines.add(new Line(
                     List.of(Portraits.key(stock.residents().get(i).species())),
-                    one.name(),
+                    (i + 1) + " " + one.name(),
                     one.species().equals(one.name()) ? one.length() : one.species() + ", " + one.length()));
         }
         return lines;
@@ -170,11 +170,11 @@ class PlanSheet {
                 .add("<path class='graticule' d='M{} {}h{}'/>", x, y + 8, COLUMN);
         int shown = Math.min(lines.size(), room / row);
         boolean tall = row >= 32;
-        double letters = tall ? 16 : Math.max(11, row * 0.72);
+        double letters = tall ? Math.min(20, row * 0.36) : Math.max(11, row * 0.72);
         for (int i = 0; i < shown; i++) {
             Line line = lines.get(i);
             double middle = y + 14 + (i + 0.5) * row;
-            double wide = Math.min(52, row * 1.2);
+            double wide = Math.min(76, row * 1.2);
             double at = x;
             for (String key :
                     line.portraits().subList(0, Math.min(3, line.portraits().size()))) {
@@ -187,10 +187,10 @@ class PlanSheet {
                         wide * 0.8);
                 at += wide * 0.8;
             }
-            double words = Math.max(at + wide * 0.3, x + 60);
+            double words = Math.max(at + wide * 0.3, x + wide * 1.15);
             if (tall) {
                 svg.add(pen.text(words, middle - 2, letters, line.first()))
-                        .add(pen.text(words, middle + 15, 13, line.second()));
+                        .add(pen.text(words, middle + letters, letters * 0.82, line.second()));
             } else {
                 svg.add(pen.text(words, middle + letters * 0.35, letters, line.first() + ", " + line.second()));
             }

@@ -1,5 +1,6 @@
 package org.pelluna.app.watch;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.LocalDateTime;
 import java.util.Comparator;
@@ -83,6 +84,8 @@ class SignController {
             @RequestParam Optional<Sign.Kind> sign,
             @RequestParam Optional<String> note,
             @RequestParam(required = false) MultipartFile photo,
+            @RequestParam(defaultValue = "false") boolean queued,
+            HttpServletResponse response,
             RedirectAttributes redirect)
             throws IOException {
         record.seen(keeper, tankId, at);
@@ -100,6 +103,9 @@ class SignController {
                         jpeg.map(bytes -> id + "-photo")),
                 jpeg);
         warner.look(keeper.id(), tankId);
+        if (queued) {
+            return WatchRecord.told(response, "kept");
+        }
         Undo.offer(
                 redirect,
                 "Noted. See below what it may come from.",

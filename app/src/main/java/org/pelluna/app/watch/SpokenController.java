@@ -1,10 +1,13 @@
 package org.pelluna.app.watch;
 
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
@@ -15,6 +18,7 @@ import org.pelluna.core.words.Line;
 import org.pelluna.core.words.Names;
 import org.pelluna.core.words.Understood;
 import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -64,14 +68,17 @@ class SpokenController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam Optional<String> line,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) Optional<LocalDateTime> said,
             Model model) {
-        LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
+        said.ifPresent(at -> record.seen(keeper, tankId, at));
+        LocalDateTime now = said.orElseGet(() -> LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
         Understood understood = read(keeper, tankId, line.orElse(""), now);
         record.stock(keeper, tankId, model);
         model.addAttribute("line", line.orElse(""));
         model.addAttribute("understood", understood);
         model.addAttribute("key", Key.fresh());
         model.addAttribute("now", now);
+        model.addAttribute("saidAt", said.map(LocalDateTime::toString).orElse(null));
         return "watch/words";
     }
 
@@ -82,9 +89,16 @@ class SpokenController {
             @RequestParam String line,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime said,
-            RedirectAttributes redirect) {
+            @RequestParam(defaultValue = "false") boolean queued,
+            HttpServletResponse response,
+            RedirectAttributes redirect)
+            throws IOException {
         record.seen(keeper, tankId, said);
         Understood understood = read(keeper, tankId, line, said);
+        if (!understood.isComplete() && queued) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return WatchRecord.told(response, whyNot(understood));
+        }
         if (!understood.isComplete()) {
             redirect.addAttribute("line", line);
             return "redirect:" + WatchRecord.path(tankId) + "/words";
@@ -92,8 +106,25 @@ class SpokenController {
         String form = Key.checked(key);
         spoken.keep(keeper.id(), tankId, form, understood);
         warner.look(keeper.id(), tankId);
-        Undo.offer(redirect, "Kept: " + line, WatchRecord.path(tankId) + "/words/" + form + "/undo");
+        String undo = WatchRecord.path(tankId) + "/words/" + form + "/undo";
+        if (queued) {
+            return WatchRecord.told(response, "kept\n" + parts(understood) + "\n" + undo);
+        }
+        Undo.offer(redirect, "Kept: " + line, undo);
         return "redirect:" + WatchRecord.path(tankId);
+    }
+
+    /** The parts of a line with what each was taken for, on one line. */
+    private static String parts(Understood understood) {
+        return understood.parts().stream()
+                .map(part -> part.words() + " = " + part.meaning())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String whyNot(Understood understood) {
+        return understood.unknown().isEmpty()
+                ? understood.missing()
+                : "not understood: " + String.join(", ", understood.unknown());
     }
 
     @PostMapping("/{form}/undo")

@@ -94,8 +94,13 @@ class WatchRecord {
         if (!queued) {
             return "redirect:" + page;
         }
+        return told(response, "kept");
+    }
+
+    /** A word to a queue; no page follows it. */
+    static String told(HttpServletResponse response, String words) throws IOException {
         response.setContentType("text/plain;charset=UTF-8");
-        response.getWriter().write("kept");
+        response.getWriter().write(words);
         return null;
     }
 

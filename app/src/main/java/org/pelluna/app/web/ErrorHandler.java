@@ -2,6 +2,8 @@ package org.pelluna.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.Optional;
 import org.pelluna.app.storage.NotFoundException;
@@ -123,6 +125,9 @@ class ErrorHandler {
             response.setStatus(HttpStatus.NOT_FOUND.value());
             return notYours(model, request);
         }
+        if (Boolean.parseBoolean(request.getParameter("queued"))) {
+            return toAQueue(response, trouble);
+        }
         Optional<Refusal> form = Refusal.of(
                 request,
                 trouble instanceof Refused
@@ -138,6 +143,22 @@ class ErrorHandler {
                 ? "Not saved: " + trouble.getMessage() + "."
                 : "Something is missing or cannot be read" + named(trouble) + "; go back, mend it and send it again.";
         return trouble(model, request, "Not understood", reason);
+    }
+
+    /** What waited for a connection has no page to go back to: it is told why in a line. */
+    private static String toAQueue(HttpServletResponse response, Exception trouble) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        response.setContentType("text/plain;charset=UTF-8");
+        try {
+            response.getWriter()
+                    .write(
+                            trouble instanceof Refused
+                                    ? "not taken: " + trouble.getMessage()
+                                    : "not taken: something is missing or cannot be read" + named(trouble));
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
+        }
+        return null;
     }
 
     /** The field that is meant; empty where it is not known. */

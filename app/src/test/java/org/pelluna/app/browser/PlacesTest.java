@@ -15,6 +15,7 @@ import org.pelluna.app.Routes;
 import org.pelluna.app.Routes.Route;
 import org.pelluna.app.browser.Browsers.Watched;
 import org.pelluna.app.demo.DemoKeeper;
+import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -44,6 +45,9 @@ class PlacesTest extends BrowserTest {
 
     @Autowired
     TableStore tables;
+
+    @Autowired
+    ShareStore shares;
 
     @Autowired
     DemoKeeper demo;
@@ -80,10 +84,15 @@ class PlacesTest extends BrowserTest {
         UUID id = UUID.fromString(display.substring(display.lastIndexOf('/') + 1));
         UUID draft = tables.bring(
                 demo.keeper().id(), id, UUID.randomUUID(), TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
+        UUID keeper = demo.keeper().id();
+        String wishes = shares.open(keeper, id, ShareStore.Purpose.WISHES);
+        String plan = shares.open(keeper, id, ShareStore.Purpose.PLAN, new ShareStore.Shows(true, true));
         Set<String> paths = new LinkedHashSet<>();
         for (Route route : Routes.of(mappings)) {
             if (route.page() && !route.pattern().equals("/error")) {
-                paths.add(route.path(id, draft, route.demoKey()));
+                paths.add(route.path(id, draft, route.demoKey())
+                        .replace("/share/plan/" + Routes.NO_LINK, "/share/plan/" + plan)
+                        .replace("/share/" + Routes.NO_LINK, "/share/" + wishes));
             }
         }
         ASKED.forEach(path -> paths.add(display + path));

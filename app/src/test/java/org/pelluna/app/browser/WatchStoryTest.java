@@ -6,8 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.browser.Browsers.Watched;
 import org.pelluna.core.units.Dates;
@@ -104,6 +109,58 @@ class WatchStoryTest extends BrowserTest {
         menu(page, "Sign out");
         assertThat(page.locator("form[action$='/sign-in']")).hasCount(1);
         page.waitForCondition(() -> Boolean.FALSE.equals(page.evaluate("caches.has('pelluna-offline')")));
+    }
+
+    @Test
+    void wordsAndAPhotographWaitForTheConnectionAndAreSentOnce() throws IOException {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        place(page, "Entry");
+        int before = logged(page, "Gale chased Pip").count();
+        page.context().setOffline(true);
+        say(page, "gale chased pip twice");
+        say(page, "gale wibbled pip");
+        assertThat(page.locator(".queue li")).hasCount(2);
+        page.context().setOffline(false);
+        Locator told = page.locator(".queue li", new Page.LocatorOptions().setHasText("as it was understood"));
+        assertThat(told).containsText("“gale chased pip twice”: gale = ");
+        Locator refused = page.locator(".queue li", new Page.LocatorOptions().setHasText("not understood"));
+        assertThat(refused).containsText("wibbled");
+        page.reload();
+        assertThat(logged(page, "Gale chased Pip")).hasCount(before + 2);
+        told.getByText("Undo").click();
+        assertThat(told).hasCount(0);
+        page.reload();
+        assertThat(logged(page, "Gale chased Pip")).hasCount(before);
+        refused.getByText("Say it otherwise").click();
+        assertThat(page.locator("input[name=line]")).hasValue("gale wibbled pip");
+
+        place(page, "Signs");
+        page.context().setOffline(true);
+        page.locator(".chip", new Page.LocatorOptions().setHasText("Pip")).click();
+        page.locator(".chip", new Page.LocatorOptions().setHasText("torn fins")).click();
+        page.setInputFiles("input[name=photo]", new FilePayload("pip.png", "image/png", png()));
+        button(page, "Save").click();
+        Locator waiting = page.locator("[x-ref=queue] li");
+        assertThat(page.locator("[x-ref=said]")).containsText("Kept on this device");
+        page.context().setOffline(false);
+        page.waitForCondition(() -> waiting.allInnerTexts().stream().noneMatch(one -> one.contains("photograph")));
+        page.reload();
+        assertThat(page.locator("main img")).hasCount(1);
+        assertThat(watched.troubles())
+                .allMatch(one -> one.contains("ERR_INTERNET_DISCONNECTED") || one.contains("422"));
+    }
+
+    private static void say(Page page, String line) {
+        page.getByLabel("In words, typed or dictated").fill(line);
+        button(page, "Read it").click();
+        assertThat(page.locator("[x-ref=said]")).containsText("It waits");
+    }
+
+    private static byte[] png() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        return bytes.toByteArray();
     }
 
     @Test

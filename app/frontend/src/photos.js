@@ -1,0 +1,21 @@
+import { del, get, keys, set } from 'idb-keyval';
+
+// Photographs taken without a connection: few, and none larger than the server would take.
+const MOST = 8;
+const LARGEST = 12 * 1024 * 1024;
+
+export const photos = {
+  /** Keeps one under a key; answers with what is wrong, or with nothing. */
+  async put(key, photo) {
+    if (photo.size > LARGEST) {
+      return 'a photograph may have 12 MB at most';
+    }
+    if ((await keys()).length >= MOST) {
+      return `${MOST} photographs wait already; this one finds no room until there is a connection`;
+    }
+    await set(key, photo);
+    return '';
+  },
+  get,
+  del,
+};
