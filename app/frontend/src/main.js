@@ -15,6 +15,7 @@ import { picture } from './components/picture.js';
 import { queue } from './queue.js';
 import './offline-store.js';
 import './page.js';
+import './hands.js';
 
 const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, signEntry, shape, story, voyage, picture };
 

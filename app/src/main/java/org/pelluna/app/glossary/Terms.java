@@ -57,6 +57,11 @@ public final class Terms {
 
     private Terms() {}
 
+    /** Where a word stands on the page of all words. */
+    public static String anchor(Term term) {
+        return term.word().replaceAll("[^a-z]+", "-");
+    }
+
     /** A word and its meaning. */
     public record Term(String word, String meaning) {}
 }

@@ -152,17 +152,29 @@ public final class Places {
      * @param title its title
      */
     public static List<Place> of(Purpose.Kind kind, String tank, String place, String title) {
-        List<Group> groups = switch (kind) {
-            case DISPLAY -> DISPLAY;
-            case QUARANTINE -> QUARANTINE;
-            case HOLDING -> HOLDING;
-        };
+        List<Group> groups = groups(kind);
         Matter here = groups.stream()
                 .flatMap(group -> group.matters().stream())
                 .filter(one -> one.holds(place, title))
                 .findFirst()
                 .orElse(NOWHERE);
         return groups.stream().map(group -> place(group, here, tank)).toList();
+    }
+
+    /** Everything that the places of a tank hold. */
+    public static List<Tab> all(Purpose.Kind kind, String tank) {
+        return groups(kind).stream()
+                .flatMap(group -> group.matters().stream())
+                .map(one -> new Tab(one.name(), address(one, tank), one.answers(), false))
+                .toList();
+    }
+
+    private static List<Group> groups(Purpose.Kind kind) {
+        return switch (kind) {
+            case DISPLAY -> DISPLAY;
+            case QUARANTINE -> QUARANTINE;
+            case HOLDING -> HOLDING;
+        };
     }
 
     private static Place place(Group group, Matter here, String tank) {

@@ -18,6 +18,8 @@ import org.springframework.test.context.ActiveProfiles;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @ActiveProfiles("test")
 abstract class BrowserTest {
+    static final String PASSWORD = "slow tides, fast fish";
+
     @LocalServerPort
     int port;
 
@@ -36,6 +38,11 @@ abstract class BrowserTest {
 
     /** A keeper of one's own with a copy of the demo's reef, so that tests do not disturb each other. */
     Watched ownReef() {
+        return ownReef(new StringBuilder());
+    }
+
+    /** The same, telling the name to sign in with. */
+    Watched ownReef(StringBuilder name) {
         Watched watched = demo(1280, 800);
         Page page = watched.page();
         page.locator("main h2 a", new Page.LocatorOptions().setHasText("Skerry reef"))
@@ -43,7 +50,7 @@ abstract class BrowserTest {
         Download plan = page.waitForDownload(
                 () -> page.getByText("Export the whole plan").click());
         menu(page, "Sign out");
-        signUp(page);
+        name.append(signUp(page));
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
                 .click();
         page.setInputFiles("input[type=file]", plan.path());
@@ -52,15 +59,17 @@ abstract class BrowserTest {
         return watched;
     }
 
-    void signUp(Page page) {
+    /** Makes an account; its name to sign in with. */
+    String signUp(Page page) {
+        String name = "ylva" + UUID.randomUUID().toString().substring(0, 8);
         page.navigate(url("/sign-up"));
         page.getByLabel("What would you like to be called?").fill("Ylva of the Slipway");
-        page.getByLabel("Name or e-mail address to sign in with")
-                .fill("ylva" + UUID.randomUUID().toString().substring(0, 8));
-        page.getByLabel("Password").fill("slow tides, fast fish");
+        page.getByLabel("Name or e-mail address to sign in with").fill(name);
+        page.getByLabel("Password").fill(PASSWORD);
         button(page, "Make the account").click();
         page.waitForURL("**/voyage");
         assertThat(page.locator("h1")).hasText("The glass");
+        return name;
     }
 
     static Locator button(Page page, String name) {
