@@ -107,7 +107,8 @@ class WatchPageTest extends PageTest {
                         .param("key", UUID.randomUUID().toString())
                         .param("start", now())
                         .param("minutes", "0"))
-                .andExpect(status().isBadRequest());
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(org.hamcrest.Matchers.startsWith("not taken: ")));
     }
 
     @Test

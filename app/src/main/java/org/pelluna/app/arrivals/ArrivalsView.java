@@ -12,6 +12,7 @@ import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.HeadlineView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
@@ -122,6 +123,7 @@ class ArrivalsView {
         List<WaterForecast.Day> water =
                 answers.reserve().forecast().days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
         model.addAttribute("tank", tank);
+        model.addAttribute("headline", HeadlineView.ofArrivals(assessment, "/tanks/" + tank.id(), measures));
         model.addAttribute(
                 "bare",
                 tanks.of(keeperId).stream()

@@ -6,6 +6,7 @@ import org.pelluna.app.storage.RemarkRow;
 import org.pelluna.app.storage.RemarkStore;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.HeadlineView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
@@ -48,8 +49,7 @@ class PlanController {
         String base = "/tanks/" + tankId;
         model.addAttribute("tank", row);
         model.addAttribute("plan", PlanView.of(answers, measures));
-        model.addAttribute("step", headline.step().words());
-        model.addAttribute("stepAddress", base + address(headline.step()));
+        model.addAttribute("headline", HeadlineView.ofArrivals(assessment, base, measures));
         model.addAttribute("parts", PlanPart.of(assessment, headline, base, measures));
         model.addAttribute(
                 "waiting",
@@ -57,15 +57,5 @@ class PlanController {
                         .filter(one -> one.state() == RemarkRow.State.WAITS)
                         .count());
         return "arrivals/plan";
-    }
-
-    private static String address(Headline.Step step) {
-        return switch (step) {
-            case WISH, UNHOLD -> "/wishes";
-            case TEST -> "/water";
-            case LOOK -> "/shop";
-            case WAIT -> "/arrivals";
-            case WATCH -> "/watch";
-        };
     }
 }

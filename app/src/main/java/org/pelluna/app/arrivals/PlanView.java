@@ -3,6 +3,7 @@ package org.pelluna.app.arrivals;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
@@ -14,6 +15,7 @@ import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.Headline;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
@@ -28,6 +30,7 @@ import org.pelluna.core.units.Numbers;
  * @param drawing the tank to scale with who lives in it today
  * @param next what comes first, when and why
  * @param hardest the hardest meeting to come; may be empty
+ * @param howHard how the hardest meeting is computed; nothing if there is none
  * @param held what has no date, and why; may be empty
  * @param living who lives here
  * @param coming who comes, in order
@@ -39,6 +42,7 @@ public record PlanView(
         Svg drawing,
         String next,
         String hardest,
+        @Nullable Explained howHard,
         String held,
         List<LivingView> living,
         List<ComingView> coming,
@@ -75,6 +79,7 @@ public record PlanView(
                 FishInReef.today(stock, measures, 0),
                 measures.sentence(headline.next()),
                 headline.hardest().orElse(""),
+                headline.howHard().orElse(null),
                 headline.held().map(measures::sentence).orElse(""),
                 stock.residents().stream()
                         .map(fish -> new LivingView(

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.HeadlineView;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
@@ -86,8 +87,9 @@ class CompanyController {
         model.addAttribute(
                 "stands",
                 withPlan || assessment.stock().residents().size() < 2
-                        ? ""
-                        : TankTension.of(assessment.stock().plan()).words());
+                        ? null
+                        : TankTension.of(assessment.stock().plan()));
+        model.addAttribute("headline", withPlan ? HeadlineView.ofCompany(assessment, "/tanks/" + tankId) : null);
         model.addAttribute("show", withPlan ? "plan" : "today");
         model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());
         model.addAttribute("entries", entries);

@@ -42,9 +42,7 @@ class AnswersController {
         TankPlan plan = answers.stock().plan();
         String base = "/tanks/" + tankId;
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute(
-                "stands",
-                answers.stock().residents().size() > 1 ? TankTension.of(plan).words() : "");
+        model.addAttribute("stands", answers.stock().residents().size() > 1 ? TankTension.of(plan) : null);
         model.addAttribute(
                 "answers",
                 List.of(

@@ -77,9 +77,7 @@ class StoryController {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "stands",
-                whole.lanes().isEmpty()
-                        ? ""
-                        : TankTension.of(answers.stock().plan()).words());
+                whole.lanes().isEmpty() ? null : TankTension.of(answers.stock().plan()));
         model.addAttribute("empty", whole.lanes().isEmpty());
         model.addAttribute(
                 "across",

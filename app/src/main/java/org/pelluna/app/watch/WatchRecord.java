@@ -58,9 +58,7 @@ class WatchRecord {
     ResolvedPlan stock(KeeperPrincipal keeper, UUID tankId, Model model) {
         ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute(
-                "stands",
-                stock.residents().size() > 1 ? TankTension.of(stock.plan()).words() : "");
+        model.addAttribute("stands", stock.residents().size() > 1 ? TankTension.of(stock.plan()) : null);
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(stock.residents().stream().map(Fish::species).toList()));

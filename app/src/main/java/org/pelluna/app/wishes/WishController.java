@@ -17,6 +17,7 @@ import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.HeadlineView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
@@ -115,6 +116,7 @@ class WishController {
                 .map(judgement -> WishView.of(judgement, assessment.order(), measures))
                 .toList();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("headline", HeadlineView.ofWishes(assessment, "/tanks/" + tankId, measures));
         model.addAttribute("shelves", shelves(wishes));
         model.addAttribute("today", assessment.stock().plan().asOf());
         model.addAttribute("origins", Resident.Origin.values());

@@ -2,15 +2,12 @@ package org.pelluna.core.assess;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
@@ -24,13 +21,17 @@ import org.pelluna.core.units.Numbers;
  * @param wishes how many of the wishes may come, and how many not
  * @param next what comes first, when and why
  * @param hardest the hardest meeting to come; empty where nobody is expected to press anybody
+ * @param howHard how the hardest meeting is computed
  * @param held what has no date, and why; empty if everything has one
  * @param step what the keeper does next
  */
-public record Headline(String wishes, Sentence next, Optional<String> hardest, Optional<Sentence> held, Step step) {
-
-    /** The hardest meeting is worth telling from so many encounters an hour. */
-    private static final double WORTH_TELLING = 0.25;
+public record Headline(
+        String wishes,
+        Sentence next,
+        Optional<String> hardest,
+        Optional<Explained> howHard,
+        Optional<Sentence> held,
+        Step step) {
 
     /** A keeper's next step. */
     public enum Step {
@@ -55,10 +56,12 @@ public record Headline(String wishes, Sentence next, Optional<String> hardest, O
 
     /** The headline of an assessment. */
     public static Headline of(Assessment assessment) {
+        Optional<Pressure> hardest = HardestMeeting.of(assessment);
         return new Headline(
                 wishes(assessment.judgements()),
                 next(assessment),
-                hardest(assessment),
+                hardest.map(one -> HardestMeeting.words(assessment, one)),
+                hardest.map(Pressure::how),
                 held(assessment.order()),
                 step(assessment));
     }
@@ -110,30 +113,6 @@ public record Headline(String wishes, Sentence next, Optional<String> hardest, O
         return first.reasons().isEmpty()
                 ? Sentence.of(when + ".")
                 : Sentence.of(when + ". ", first.reasons().get(0).reason());
-    }
-
-    private static Optional<String> hardest(Assessment assessment) {
-        Map<FishId, String> names = new HashMap<>();
-        assessment.stock().withAbsent().residents().forEach(fish -> names.put(fish.id(), fish.name()));
-        assessment
-                .stock()
-                .wishes()
-                .forEach(one -> names.put(one.fish().id(), one.species().commonName()));
-        return assessment.planned().stream()
-                .filter(one -> one.perHour() >= WORTH_TELLING)
-                .max(Comparator.comparingDouble(Pressure::perHour))
-                .map(one -> "The hardest meeting: " + names.get(one.aggressorId()) + " on " + names.get(one.victimId())
-                        + ", about " + Numbers.plain(one.perHour(), 1) + " encounters an hour in a first week, "
-                        + (isBoxed(assessment.order(), one.victimId())
-                                ? "the acclimation box and release at lights-out reckoned in."
-                                : "release at lights-out reckoned in where it is the newcomer."));
-    }
-
-    private static boolean isBoxed(ArrivalPlan order, FishId victim) {
-        return order.arrivals().stream()
-                .filter(one -> one.boxDays() > 0)
-                .flatMap(one -> one.wishIds().stream())
-                .anyMatch(wish -> wish.fish().equals(victim));
     }
 
     private static Optional<Sentence> held(ArrivalPlan order) {

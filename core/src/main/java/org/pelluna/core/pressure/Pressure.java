@@ -1,8 +1,11 @@
 package org.pelluna.core.pressure;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.units.Numbers;
 
 /**
  * How hard one fish is expected to press another.
@@ -11,7 +14,7 @@ import org.pelluna.core.id.FishId;
  * @param victimId the fish that is pressed
  * @param perHour hostile encounters expected per watched hour
  * @param kin what the victim is to the aggressor
- * @param factors the reasons; {@link PressureModel#FULL_TEMPER_PER_HOUR} times all their multipliers is
+ * @param factors the reasons; what a fish does that attacks on sight, times all their multipliers is
  *     {@code perHour}
  */
 public record Pressure(FishId aggressorId, FishId victimId, double perHour, Likeness.Kin kin, List<Factor> factors) {
@@ -19,4 +22,22 @@ public record Pressure(FishId aggressorId, FishId victimId, double perHour, Like
     /** Where every pressure comes from. */
     public static final Provenance SOURCE = Provenance.own(
             "temper, size, seniority and surroundings multiplied; the scale is ours and is not fitted to published counts");
+
+    /** How it came about. */
+    public Explained how() {
+        double product = factors.stream().mapToDouble(Factor::multiplier).reduce(1, (one, other) -> one * other);
+        String full = Numbers.plain(product == 0 ? 0 : perHour / product, 1);
+        return new Explained(
+                "A fish that attacks on sight presses about " + full + " times an hour; every reason multiplies that.",
+                full
+                        + factors.stream()
+                                .map(one -> " × " + Numbers.plain(one.multiplier(), 2))
+                                .collect(Collectors.joining())
+                        + " = " + Numbers.plain(perHour, 2) + " encounters an hour",
+                factors.stream()
+                        .map(one -> "× " + Numbers.plain(one.multiplier(), 2) + ", "
+                                + one.kind().words() + ": " + one.sentence())
+                        .toList(),
+                SOURCE);
+    }
 }

@@ -1,6 +1,7 @@
 package org.pelluna.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.pelluna.core.Fixtures.TODAY;
 
 import java.util.ArrayList;
@@ -66,5 +67,15 @@ class HeadlineTest {
         assertThat(headline.hardest().orElseThrow())
                 .startsWith("The hardest meeting: Gale on ")
                 .contains("encounters an hour");
+        // The arithmetic shown gives the figure shown.
+        String arithmetic = headline.howHard().orElseThrow().arithmetic();
+        double product = 1;
+        for (String factor : arithmetic.substring(0, arithmetic.indexOf(" = ")).split(" × ", -1)) {
+            product *= Double.parseDouble(factor);
+        }
+        double told = Double.parseDouble(
+                arithmetic.substring(arithmetic.indexOf(" = ") + 3).split(" ", -1)[0]);
+        assertThat(product).isCloseTo(told, within(0.08 * told));
+        assertThat(headline.howHard().orElseThrow().reasons()).hasSize(arithmetic.split(" × ", -1).length - 1);
     }
 }

@@ -29,6 +29,7 @@ class TankTensionTest {
         assertThat(tension().words())
                 .startsWith("Since ink came on " + Fixtures.TODAY.minusDays(20))
                 .contains("cannot be told");
+        assertThat(tension().how()).isEmpty();
     }
 
     /** Thirty hours without a single encounter; five minutes of it tell nothing. */
@@ -46,6 +47,8 @@ class TankTensionTest {
         logs.watched(20, 0, 60).encounters("gale", "ink", 20, 0, ago -> 8);
         assertThat(tension().verdict()).isEqualTo("the tank is restless");
         assertThat(tension().words()).contains("most of what there was by gale").contains("an hour (90 %)");
+        assertThat(tension().how().orElseThrow().arithmetic())
+                .startsWith("182 encounters ÷ 21 hours = 8.67 an hour over all watches");
     }
 
     /** One wound outweighs any number of quiet hours. */

@@ -1,0 +1,47 @@
+package org.pelluna.core.assess;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.units.Numbers;
+
+/** The hardest meeting that a plan brings. */
+final class HardestMeeting {
+    /** It is worth telling from so many encounters an hour. */
+    private static final double WORTH_TELLING = 0.25;
+
+    private HardestMeeting() {}
+
+    /** The meeting; empty where nobody is expected to press anybody. */
+    static Optional<Pressure> of(Assessment assessment) {
+        return assessment.planned().stream()
+                .filter(one -> one.perHour() >= WORTH_TELLING)
+                .max(Comparator.comparingDouble(Pressure::perHour));
+    }
+
+    /** It in a sentence, with a number and the help reckoned in. */
+    static String words(Assessment assessment, Pressure one) {
+        Map<FishId, String> names = new HashMap<>();
+        assessment.stock().withAbsent().residents().forEach(fish -> names.put(fish.id(), fish.name()));
+        assessment
+                .stock()
+                .wishes()
+                .forEach(wish -> names.put(wish.fish().id(), wish.species().commonName()));
+        return "The hardest meeting: " + names.get(one.aggressorId()) + " on " + names.get(one.victimId()) + ", about "
+                + Numbers.plain(one.perHour(), 1) + " encounters an hour in a first week, "
+                + (isBoxed(assessment.order(), one.victimId())
+                        ? "the acclimation box and release at lights-out reckoned in."
+                        : "release at lights-out reckoned in where it is the newcomer.");
+    }
+
+    private static boolean isBoxed(ArrivalPlan order, FishId victim) {
+        return order.arrivals().stream()
+                .filter(one -> one.boxDays() > 0)
+                .flatMap(one -> one.wishIds().stream())
+                .anyMatch(wish -> wish.fish().equals(victim));
+    }
+}
