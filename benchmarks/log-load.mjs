@@ -1,8 +1,8 @@
 // node benchmarks/log-load.mjs [ADDRESS]
 //
-// Against a running ./pelluna demo or start, on this machine only: makes a keeper of its own with a tank of 25 fish, brings in five
-// years of log (20,000 observations) as a table, and times the taking in and every page of Watch and Losses, one request after the
-// other. Prints milliseconds.
+// Against a running ./pelluna demo or start, on this machine only: makes a keeper of its own with a tank of 30 fish, brings in five
+// years of log (20,000 observations) as a table, and times the taking in and every page of the log, one request after the
+// other. Prints milliseconds and kilobytes.
 import { ask, day, emptyPlan, led, measure, post, tankOf } from './keeper.mjs';
 
 const times = Number(process.env.TIMES ?? 12);
@@ -14,11 +14,11 @@ const random = () => {
 
 const plan = emptyPlan();
 const kinds = [...new Set(plan.residents.map((one) => one.speciesId))];
-plan.residents = Array.from({ length: 25 }, (_, i) => ({
+plan.residents = Array.from({ length: 30 }, (_, i) => ({
   id: `f${i}`,
   speciesId: kinds[i % kinds.length],
   name: `Fish ${i}`,
-  arrivedOn: day(1825 - i * 70),
+  arrivedOn: day(1825 - i * 60),
   lengthCm: 4,
 }));
 for (let i = 0; i < 400; i += 1) {
@@ -59,7 +59,8 @@ for (;;) {
 }
 console.log(`20,000 observations taken in: ${Math.round(performance.now() - begun)} ms`);
 
-for (const page of ['watch', 'watch/roll-call', 'watch/settling', 'watch/rank', 'watch/remedies', 'watch/what-now',
+for (const page of ['log', 'log?zoom=YEAR', 'log?zoom=MONTH', 'log?fish=f3', 'log/answers', 'today', 'plan', 'watch', 'watch/roll-call', 'watch/settling', 'watch/rank', 'watch/remedies', 'watch/what-now',
   'watch/learned', 'losses', 'losses/survival', 'losses/crew']) {
-  await measure(page, times, () => ask(`${tank}/${page}`));
+  const path = page === 'today' ? '/today' : `${tank}/${page}`;
+  await measure(`${page} (${Math.round((await (await ask(path)).text()).length / 1000)} kB)`, times, () => ask(path));
 }

@@ -12,6 +12,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.HeadlineView;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
@@ -23,7 +24,6 @@ import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureStrengths;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -76,7 +76,8 @@ class CompanyController {
             @RequestParam(defaultValue = "plan") String show,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        Assessment assessment = answers.assessment();
         boolean withPlan =
                 !show.equals("today") && !assessment.order().arrivals().isEmpty();
         List<Fish> fish = new ArrayList<>(assessment.stock().residents());
@@ -84,11 +85,7 @@ class CompanyController {
         List<Line> lines = lines(assessment, withPlan, entries);
         double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute(
-                "stands",
-                withPlan || assessment.stock().residents().size() < 2
-                        ? null
-                        : TankTension.of(assessment.stock().plan()));
+        model.addAttribute("stands", withPlan ? null : answers.tension().orElse(null));
         model.addAttribute("headline", withPlan ? HeadlineView.ofCompany(assessment, "/tanks/" + tankId) : null);
         model.addAttribute("show", withPlan ? "plan" : "today");
         model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());

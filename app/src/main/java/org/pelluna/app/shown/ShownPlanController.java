@@ -24,7 +24,6 @@ import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.story.Episode;
-import org.pelluna.core.story.Episodes;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -82,9 +81,7 @@ class ShownPlanController {
         model.addAttribute(
                 "episodes",
                 shown.shows().log()
-                        ? Episodes.of(answers.story(), answers.plan()).stream()
-                                .limit(EPISODES)
-                                .toList()
+                        ? answers.episodes().stream().limit(EPISODES).toList()
                         : List.<Episode>of());
         return "shown/plan";
     }

@@ -12,9 +12,7 @@ import org.pelluna.core.learn.Temper;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
-import org.pelluna.core.tension.RemedyEffect;
 import org.pelluna.core.tension.Settling;
-import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -42,13 +40,13 @@ class AnswersController {
         TankPlan plan = answers.stock().plan();
         String base = "/tanks/" + tankId;
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("stands", answers.stock().residents().size() > 1 ? TankTension.of(plan) : null);
+        model.addAttribute("stands", answers.tension().orElse(null));
         model.addAttribute(
                 "answers",
                 List.of(
                         new AnswerView("Is it settling?", settling(plan), base + "/watch/settling"),
                         new AnswerView("Who rules?", rules(answers), base + "/watch/rank"),
-                        new AnswerView("Did it help?", helped(plan), base + "/watch/remedies"),
+                        new AnswerView("Did it help?", helped(answers), base + "/watch/remedies"),
                         new AnswerView(
                                 "What now?",
                                 "What could be done for each fish that is harried, side by side, with what it would suffer then.",
@@ -88,8 +86,8 @@ class AnswersController {
                 + Numbers.count(ranks.encounters(), "encounter") + ".";
     }
 
-    private static String helped(TankPlan plan) {
-        return RemedyEffect.of(plan).stream()
+    private static String helped(TankAnswers answers) {
+        return answers.remedies().stream()
                 .findFirst()
                 .map(one -> "The last thing tried, " + one.remedy().kind().words() + ": "
                         + one.all().verdict().words() + ".")

@@ -8,6 +8,7 @@ import org.pelluna.app.svg.Svg;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.story.Lane;
 import org.pelluna.core.story.Mark;
+import org.pelluna.core.story.Met;
 import org.pelluna.core.story.Story;
 import org.pelluna.core.story.Tried;
 
@@ -18,6 +19,9 @@ import org.pelluna.core.story.Tried;
 final class StoryChart {
     private static final int ROWS = 3;
     private static final int MOST_TRIED = 12;
+
+    /** More lines between lanes than these cannot be told apart, and make a page heavy. */
+    private static final int MOST_LINES = 600;
 
     private final Story story;
     private final List<Lane> lanes;
@@ -63,13 +67,23 @@ final class StoryChart {
         }
         LifeLines lives = new LifeLines(space, lanes);
         lanes.forEach(one -> svg.add(lives.of(one)));
-        Feathers feathers = new Feathers(story, space, entries);
-        feathers.apart().forEach(one -> svg.add(feathers.of(one)));
+        encounters(svg);
         for (Mark one : story.marks()) {
             svg.add(mark(one, across - 8));
         }
         new TensionFoot(story, space).add(svg, across - 14);
         return svg.add("</svg>").build();
+    }
+
+    private void encounters(Svg.Builder svg) {
+        Feathers feathers = new Feathers(story, space, entries);
+        List<Met> apart = feathers.apart();
+        if (apart.size() <= MOST_LINES) {
+            apart.forEach(one -> svg.add(feathers.of(one)));
+        } else {
+            FarBars far = new FarBars(story, space);
+            far.bars().forEach(one -> svg.add(far.of(one)));
+        }
     }
 
     private void ticks(Svg.Builder svg, double end) {

@@ -14,10 +14,8 @@ import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.story.Episode;
-import org.pelluna.core.story.Episodes;
 import org.pelluna.core.story.Lane;
 import org.pelluna.core.story.Story;
-import org.pelluna.core.tension.TankTension;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -61,7 +59,7 @@ class StoryController {
             Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
         Story whole = answers.story();
-        List<Episode> episodes = Episodes.of(whole, answers.plan());
+        List<Episode> episodes = answers.episodes();
         Optional<Episode> told = episode.flatMap(
                 day -> episodes.stream().filter(one -> one.from().equals(day)).findFirst());
         Stretch stretch = told.map(
@@ -75,9 +73,7 @@ class StoryController {
                 .toList();
         String entries = "/tanks/" + tankId + "/watch/";
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute(
-                "stands",
-                whole.lanes().isEmpty() ? null : TankTension.of(answers.stock().plan()));
+        model.addAttribute("stands", answers.tension().orElse(null));
         model.addAttribute("empty", whole.lanes().isEmpty());
         model.addAttribute(
                 "across",

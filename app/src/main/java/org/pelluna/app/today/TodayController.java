@@ -21,6 +21,7 @@ import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
@@ -89,7 +90,7 @@ class TodayController {
                 .orElseGet(() -> LocalDateTime.now(clock).minusDays(7));
         List<TankToday> views = new ArrayList<>();
         for (TankRow tank : tanks.of(keeper.id())) {
-            views.add(view(tank, cache.of(keeper.id(), tank.id()).assessment(), since, measures));
+            views.add(view(tank, cache.of(keeper.id(), tank.id()), since, measures));
         }
         model.addAttribute("tanks", views);
         model.addAttribute("since", since.format(WHEN));
@@ -98,7 +99,8 @@ class TodayController {
         return "today/page";
     }
 
-    private static TankToday view(TankRow tank, Assessment assessment, LocalDateTime since, Measures measures) {
+    private static TankToday view(TankRow tank, TankAnswers answers, LocalDateTime since, Measures measures) {
+        Assessment assessment = answers.assessment();
         TankPlan plan = assessment.stock().plan();
         return new TankToday(
                 tank.id(),
@@ -107,7 +109,7 @@ class TodayController {
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),
-                assessment.stock().residents().size() > 1 ? TankTension.of(plan).words() : "",
+                answers.tension().map(TankTension::words).orElse(""),
                 tank.kind() == Purpose.Kind.DISPLAY
                         && plan.wishes().isEmpty()
                         && assessment.stock().residents().isEmpty(),
@@ -119,7 +121,7 @@ class TodayController {
                                 one.place(),
                                 one.task().orElse("")))
                         .toList(),
-                Warning.of(plan).stream().map(Warning::words).toList(),
+                answers.warnings().stream().map(Warning::words).toList(),
                 Changes.since(plan, since));
     }
 

@@ -81,7 +81,7 @@ class LearnedController {
         model.addAttribute("tankKey", Observations.WHOLE_TANK.key());
         model.addAttribute(
                 "strengths",
-                Learning.strengths(ResolvedPlan.of(stock.plan(), catalogue)).stream()
+                record.answers(keeper, tankId).strengths().stream()
                         .map(LearnedController::sentence)
                         .toList());
         model.addAttribute("source", Learning.SOURCE.words());

@@ -34,6 +34,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/tanks/{tankId}/watch")
 class RemedyController {
+    /** The last remedies are drawn; of earlier ones the table tells. */
+    private static final int DRAWN = 3;
+
     private final WatchRecord record;
     private final TankStore tanks;
     private final JournalStore journal;
@@ -66,17 +69,22 @@ class RemedyController {
         TankPlan plan = record.open(keeper, tankId, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("kinds", Remedy.Kind.values());
-        List<RemedyEffect> here = RemedyEffect.of(plan);
+        List<RemedyEffect> here = record.answers(keeper, tankId).remedies();
+        List<RemedyEffect> drawn = here.subList(0, Math.min(DRAWN, here.size()));
         model.addAttribute(
                 "remedies",
                 here.stream()
-                        .map(one -> view(one, faces, ChronoUnit.DAYS.between(one.quarrelSince(), plan.asOf())))
+                        .map(one -> view(
+                                one,
+                                faces,
+                                ChronoUnit.DAYS.between(one.quarrelSince(), plan.asOf()),
+                                drawn.contains(one) ? RemedyChart.svg(one) : Svg.NONE))
                         .toList());
         List<RemedyEffect> all = Stream.concat(
                         here.stream(),
                         tanks.of(keeper.id()).stream()
                                 .filter(row -> !row.id().equals(tankId))
-                                .flatMap(row -> RemedyEffect.of(tanks.plan(keeper.id(), row.id())).stream()))
+                                .flatMap(row -> record.answers(keeper, row.id()).remedies().stream()))
                 .toList();
         model.addAttribute(
                 "tallies",
@@ -86,7 +94,7 @@ class RemedyController {
         return "watch/remedies";
     }
 
-    private static RemedyView view(RemedyEffect one, FishChoices faces, double day) {
+    private static RemedyView view(RemedyEffect one, FishChoices faces, double day, Svg chart) {
         Remedy remedy = one.remedy();
         return new RemedyView(
                 remedy.id(),
@@ -108,7 +116,7 @@ class RemedyController {
                                 + RateChange.encounters(change.after()) + " encounters since, "
                                 + RateChange.encounters(change.before()) + " before.")
                         .orElse(""),
-                RemedyChart.svg(one));
+                chart);
     }
 
     @PostMapping("/remedies")

@@ -10,7 +10,6 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
-import org.pelluna.core.tension.Warning;
 import org.pelluna.core.units.Numbers;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -93,7 +92,7 @@ class TensionController {
         model.addAttribute(
                 "courses",
                 Settling.of(plan).stream().map(one -> view(one, plan)).toList());
-        model.addAttribute("warnings", Warning.of(plan));
+        model.addAttribute("warnings", record.answers(keeper, tankId).warnings());
         model.addAttribute("source", Settling.SOURCE.words());
         return "watch/settling";
     }

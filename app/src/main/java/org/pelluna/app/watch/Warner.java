@@ -5,7 +5,8 @@ import java.util.UUID;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.core.plan.TankPlan;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.tension.Warning;
 import org.slf4j.Logger;
@@ -19,24 +20,29 @@ class Warner {
     private static final Logger LOG = LoggerFactory.getLogger(Warner.class);
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final Mailbox mailbox;
 
-    Warner(TankStore tanks, Mailbox mailbox) {
+    Warner(TankStore tanks, TankCache cache, Mailbox mailbox) {
+        this.cache = cache;
         this.tanks = tanks;
         this.mailbox = mailbox;
     }
 
     /** Looks at one tank. */
     void look(UUID keeperId, UUID tankId) {
-        TankPlan plan = tanks.plan(keeperId, tankId);
-        List<Warning> warnings = Warning.of(plan);
+        TankAnswers answers = cache.of(keeperId, tankId);
+        List<Warning> warnings = answers.warnings();
         if (warnings.isEmpty()) {
             return;
         }
-        String stands = TankTension.of(plan).words();
+        String stands = answers.tension().map(TankTension::words).orElse("");
         for (Warning one : warnings) {
             mailbox.tell(
-                    tankId, one.episode(), plan.tank().name() + ": " + subject(one.kind()), one.words() + " " + stands);
+                    tankId,
+                    one.episode(),
+                    answers.plan().tank().name() + ": " + subject(one.kind()),
+                    (one.words() + " " + stands).strip());
         }
     }
 

@@ -24,12 +24,13 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.tension.Warning;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.LogEntry;
@@ -53,6 +54,7 @@ class WatchController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
     private final TankStore tanks;
+    private final TankCache cache;
     private final RecordStore record;
     private final Catalogue catalogue;
     private final JournalStore journal;
@@ -61,6 +63,7 @@ class WatchController {
 
     WatchController(
             TankStore tanks,
+            TankCache cache,
             RecordStore record,
             JournalStore journal,
             Catalogue catalogue,
@@ -68,6 +71,7 @@ class WatchController {
             Clock clock) {
         this.journal = journal;
         this.tanks = tanks;
+        this.cache = cache;
         this.record = record;
         this.catalogue = catalogue;
         this.warner = warner;
@@ -84,7 +88,8 @@ class WatchController {
     }
 
     private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankPlan plan = answers.plan();
         Catalogue known = plan.species(catalogue);
         Map<FishId, String> names = plan.fishNames();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
@@ -114,7 +119,7 @@ class WatchController {
                         .filter(one -> plan.tank().drawn().isPresent())
                         .map(org.pelluna.core.tank.Layout.Shelter::name)
                         .toList());
-        model.addAttribute("warnings", Warning.of(plan));
+        model.addAttribute("warnings", answers.warnings());
         model.addAttribute("sentKey", Key.fresh());
         model.addAttribute("watchKey", Key.fresh());
         model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
@@ -171,7 +176,7 @@ class WatchController {
             @PathVariable UUID tankId,
             @PathVariable String key,
             Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = cache.of(keeper.id(), tankId).plan();
         LogEntry entry = plan.log().stream()
                 .filter(one -> one.id().equals(key))
                 .findFirst()
@@ -214,7 +219,7 @@ class WatchController {
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = cache.of(keeper.id(), tankId).plan();
         if (!faults.hasErrors()) {
             try {
                 LogEntry entry = Refused.unless(() -> form.entry(key));

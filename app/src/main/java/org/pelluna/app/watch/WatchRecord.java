@@ -18,7 +18,6 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.tension.TankTension;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -41,7 +40,7 @@ class WatchRecord {
 
     /** The plan of a keeper's tank, and what each of the pages shows of it. */
     TankPlan open(KeeperPrincipal keeper, UUID tankId, Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = cache.of(keeper.id(), tankId).plan();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", plan.asOf());
@@ -56,9 +55,10 @@ class WatchRecord {
 
     /** The fish of a keeper's tank with what was learned of them, their portraits on the page. */
     ResolvedPlan stock(KeeperPrincipal keeper, UUID tankId, Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        ResolvedPlan stock = answers.stock();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("stands", stock.residents().size() > 1 ? TankTension.of(stock.plan()) : null);
+        model.addAttribute("stands", answers.tension().orElse(null));
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(stock.residents().stream().map(Fish::species).toList()));

@@ -1,10 +1,10 @@
 package org.pelluna.app.web;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
@@ -16,6 +16,7 @@ import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Beliefs;
 import org.pelluna.core.learn.Learning;
+import org.pelluna.core.learn.SeenStrength;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.reef.Reef;
@@ -23,7 +24,13 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.story.Episode;
+import org.pelluna.core.story.Episodes;
 import org.pelluna.core.story.Story;
+import org.pelluna.core.tension.RateChange;
+import org.pelluna.core.tension.RemedyEffect;
+import org.pelluna.core.tension.TankTension;
+import org.pelluna.core.tension.Warning;
 
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
@@ -36,13 +43,23 @@ public final class TankAnswers {
     private final Once<Optional<DecidingDefault>> deciding;
     private final Once<Reef> reef;
     private final Once<Story> story;
+    private final Once<List<Episode>> episodes;
+    private final Once<List<RemedyEffect>> remedies;
+    private final Once<List<Warning>> warnings;
+    private final Once<Optional<TankTension>> tension;
+    private final Once<List<SeenStrength>> strengths;
     private final Once<List<Sharpening>> sharpenings;
     private final Once<Map<SpeciesId, Judgement>> verdicts;
 
     /**
      * @param limits what water of given conditions bears, remembered or worked out
+     * @param changes what was different after a remedy, remembered or worked out
      */
-    public TankAnswers(TankPlan plan, Catalogue catalogue, Function<WaterLimit.In, WaterLimit> limits) {
+    public TankAnswers(
+            TankPlan plan,
+            Catalogue catalogue,
+            Function<WaterLimit.In, WaterLimit> limits,
+            Function<RateChange.Asked, RateChange> changes) {
         this.plan = plan;
         this.beliefs = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
         this.stock = new Once<>(() -> beliefs().on(ResolvedPlan.of(plan, catalogue)));
@@ -57,25 +74,14 @@ public final class TankAnswers {
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
         this.sharpenings = new Once<>(() -> Sharpening.of(assessment(), judge));
-        this.story = new Once<>(() -> Story.of(assessment()));
+        this.remedies = new Once<>(() -> RemedyEffect.of(plan, LocalDate.MIN, changes));
+        this.warnings = new Once<>(() -> Warning.of(plan, changes));
+        this.tension = new Once<>(
+                () -> stock().residents().size() > 1 ? Optional.of(TankTension.of(stock().plan())) : Optional.empty());
+        this.strengths = new Once<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue)));
+        this.episodes = new Once<>(() -> Episodes.of(story(), plan));
+        this.story = new Once<>(() -> Story.of(assessment(), warnings()));
         this.verdicts = new Once<>(() -> verdicts(planning(), plan.species(catalogue)));
-    }
-
-    /** A value worked out when it is first asked for. */
-    private static final class Once<T> {
-        private final Supplier<T> work;
-        private T value;
-
-        Once(Supplier<T> work) {
-            this.work = work;
-        }
-
-        synchronized T get() {
-            if (value == null) {
-                value = work.get();
-            }
-            return value;
-        }
     }
 
     public TankPlan plan() {
@@ -125,8 +131,33 @@ public final class TankAnswers {
         return sharpenings.get();
     }
 
+    /** Whether the remedies helped, the latest first. */
+    public List<RemedyEffect> remedies() {
+        return remedies.get();
+    }
+
+    /** What in the record asks to be looked at now, the gravest first. */
+    public List<Warning> warnings() {
+        return warnings.get();
+    }
+
+    /** How the whole tank stands; empty where it holds fewer than two fish. */
+    public Optional<TankTension> tension() {
+        return tension.get();
+    }
+
+    /** What the record says of the strengths of the pressure model. */
+    public List<SeenStrength> strengths() {
+        return strengths.get();
+    }
+
     public Story story() {
         return story.get();
+    }
+
+    /** The story told an arrival at a time, the latest first. */
+    public List<Episode> episodes() {
+        return episodes.get();
     }
 
     /** A judgement of every species of the catalogue, each in the fewest that would do well here, by the species' key. */

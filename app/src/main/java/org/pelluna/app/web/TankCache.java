@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tension.RateChange;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +26,7 @@ public class TankCache {
 
     private static final int TANK_WEIGHT = 200;
     private static final int MOST_WATERS = 500;
+    private static final int MOST_CHANGES = 1000;
 
     /** What a remembered value is of. */
     private sealed interface Key {
@@ -46,6 +48,10 @@ public class TankCache {
     /** What water bears follows from three figures, which few changes of a tank touch. */
     private final LoadingCache<WaterLimit.In, WaterLimit> water =
             Caffeine.newBuilder().maximumSize(MOST_WATERS).build(WaterLimit::in);
+
+    /** What a remedy changed follows from the watches around it, which later entries do not touch. */
+    private final LoadingCache<RateChange.Asked, RateChange> changes =
+            Caffeine.newBuilder().maximumSize(MOST_CHANGES).build(RateChange::of);
 
     public TankCache(TankStore tanks, Catalogue catalogue, Clock clock) {
         this.tanks = tanks;
@@ -69,7 +75,7 @@ public class TankCache {
         TankStore.Snapshot found =
                 tanks.snapshot(keeperId, tankId, logRevision -> log(new Key.Log(tankId, logRevision)));
         kept.put(new Key.Log(tankId, found.state().logRevision()), found.plan().log());
-        TankAnswers answers = new TankAnswers(found.plan(), catalogue, water::get);
+        TankAnswers answers = new TankAnswers(found.plan(), catalogue, water::get, changes::get);
         Key key = new Key.Day(tankId, found.state().revision(), found.plan().asOf());
         Object first = kept.asMap().putIfAbsent(key, answers);
         return first instanceof TankAnswers earlier ? earlier : answers;

@@ -9,20 +9,22 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.TankCache;
 
 class WarnerTest {
     /** One tank whose plan cannot be read stopped the notices of all tanks after it. */
     @Test
     void aTankThatCannotBeLookedAtKeepsNoOtherFromBeing() {
         TankStore tanks = mock(TankStore.class);
+        TankCache cache = mock(TankCache.class);
         UUID keeper = UUID.randomUUID();
         UUID broken = UUID.randomUUID();
         UUID whole = UUID.randomUUID();
         when(tanks.everyone())
                 .thenReturn(List.of(new TankStore.Kept(keeper, broken), new TankStore.Kept(keeper, whole)));
-        when(tanks.plan(keeper, broken)).thenThrow(new IllegalStateException("a row of yesterday"));
-        when(tanks.plan(keeper, whole)).thenThrow(new IllegalStateException("reached"));
-        new Warner(tanks, mock(Mailbox.class)).lookAtAll();
-        verify(tanks).plan(keeper, whole);
+        when(cache.of(keeper, broken)).thenThrow(new IllegalStateException("a row of yesterday"));
+        when(cache.of(keeper, whole)).thenThrow(new IllegalStateException("reached"));
+        new Warner(tanks, cache, mock(Mailbox.class)).lookAtAll();
+        verify(cache).of(keeper, whole);
     }
 }

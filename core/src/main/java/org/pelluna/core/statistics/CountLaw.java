@@ -20,7 +20,7 @@ public final class CountLaw {
     private static final int TABLED = 80;
     private static final double LOWEST = -12;
     private static final double STEP = 0.05;
-    private static final int STEPS = 400;
+    private static final int STEPS = 480;
 
     private final double size;
     private final double theta;

@@ -14,7 +14,7 @@ import org.pelluna.core.watch.LogEntry;
 final class Marks {
     private Marks() {}
 
-    static List<Mark> of(TankPlan plan) {
+    static List<Mark> of(TankPlan plan, List<Warning> warnings) {
         List<Mark> marks = new ArrayList<>();
         plan.observations()
                 .signs()
@@ -43,7 +43,7 @@ final class Marks {
                                         : " " + test.kind().unit())));
             }
         }
-        for (Warning one : Warning.of(plan)) {
+        for (Warning one : warnings) {
             marks.add(new Mark(Mark.Kind.WARNING, plan.asOf(), Optional.of(one.fishId()), one.words()));
         }
         marks.sort(Comparator.comparing(Mark::on));

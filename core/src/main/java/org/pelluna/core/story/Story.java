@@ -9,6 +9,7 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.Warning;
 
 /**
  * The story of one tank, from its first arrival to the last one planned.
@@ -42,8 +43,12 @@ public record Story(
         tension = List.copyOf(tension);
     }
 
-    /** The story of an assessed plan; a tank without any fish has a fortnight before it and after. */
-    public static Story of(Assessment assessment) {
+    /**
+     * The story of an assessed plan; a tank without any fish has a fortnight before it and after.
+     *
+     * @param warnings what asks to be looked at today
+     */
+    public static Story of(Assessment assessment, List<Warning> warnings) {
         ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         LocalDate today = plan.asOf();
@@ -63,7 +68,7 @@ public record Story(
                 to.isAfter(today) ? to : today.plusDays(AHEAD_DAYS),
                 lanes,
                 Meetings.of(plan),
-                Marks.of(plan),
+                Marks.of(plan, warnings),
                 plan.observations().remedies().stream()
                         .map(one -> new Tried(one.kind().words(), one.fishId(), one.from(), one.until()))
                         .sorted(Comparator.comparing(Tried::from))

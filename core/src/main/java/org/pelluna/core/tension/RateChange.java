@@ -35,6 +35,26 @@ public record RateChange(
 
     private static final double[] MORE_HOURS = {1, 2, 4, 8, 16, 32};
 
+    /**
+     * What a change is worked out of, so that it need not be worked out twice.
+     *
+     * @param aggressorId whose encounters; empty for all
+     * @param before watches before, with the last one
+     * @param after watches since
+     * @param aggressors how many are looked at beside each other
+     */
+    public record Asked(Optional<FishId> aggressorId, List<Watched> before, List<Watched> after, int aggressors) {
+        public Asked {
+            before = List.copyOf(before);
+            after = List.copyOf(after);
+        }
+    }
+
+    /** The change of what was asked. */
+    public static RateChange of(Asked asked) {
+        return of(asked.aggressorId(), asked.before(), asked.after(), asked.aggressors());
+    }
+
     /** The change of some watches, of which the last before is left out. */
     public static RateChange of(Optional<FishId> aggressorId, List<Watched> all, List<Watched> after, int aggressors) {
         List<Watched> before = all.isEmpty() ? all : all.subList(0, all.size() - 1);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
@@ -59,14 +60,26 @@ public record RemedyEffect(
 
     /** The effect of every remedy of a tank, the latest first. */
     public static List<RemedyEffect> of(TankPlan plan) {
+        return of(plan, LocalDate.MIN, RateChange::of);
+    }
+
+    /**
+     * The effect of the remedies begun since a day, the latest first.
+     *
+     * @param changes works out a change, or remembers it
+     */
+    public static List<RemedyEffect> of(
+            TankPlan plan, LocalDate since, Function<RateChange.Asked, RateChange> changes) {
         Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         return plan.observations().remedies().stream()
+                .filter(remedy -> !remedy.from().isBefore(since))
                 .sorted(Comparator.comparing(Remedy::from).reversed())
-                .map(remedy -> of(plan, exposure, remedy))
+                .map(remedy -> of(plan, exposure, remedy, changes))
                 .toList();
     }
 
-    private static RemedyEffect of(TankPlan plan, Exposure exposure, Remedy remedy) {
+    private static RemedyEffect of(
+            TankPlan plan, Exposure exposure, Remedy remedy, Function<RateChange.Asked, RateChange> known) {
         LocalDate from = remedy.from();
         LocalDate begin = from.minusDays(WINDOW);
         // The quarrel begins with the last arrival before; what was before that was another tank.
@@ -87,15 +100,19 @@ public record RemedyEffect(
                 .forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         List<RateChange> changes = new ArrayList<>();
         for (FishId one : aggressors) {
-            changes.add(change(exposure, Optional.of(one), before, from, end, aggressors.size()));
+            changes.add(known.apply(change(exposure, Optional.of(one), before, from, end, aggressors.size())));
         }
         changes.sort(Comparator.comparingInt((RateChange one) -> RateChange.encounters(one.before()))
                 .reversed());
         return new RemedyEffect(
-                remedy, before, change(exposure, Optional.empty(), before, from, end, 1), changes, steppedIn(changes));
+                remedy,
+                before,
+                known.apply(change(exposure, Optional.empty(), before, from, end, 1)),
+                changes,
+                steppedIn(changes));
     }
 
-    private static RateChange change(
+    private static RateChange.Asked change(
             Exposure exposure,
             Optional<FishId> aggressor,
             LocalDate before,
@@ -104,7 +121,7 @@ public record RemedyEffect(
             int aggressors) {
         Predicate<LogEntry> of =
                 entry -> aggressor.isEmpty() || entry.aggressorId().equals(aggressor);
-        return RateChange.of(
+        return new RateChange.Asked(
                 aggressor,
                 Quarrel.watches(exposure, before, before, from, of, day -> false),
                 Quarrel.watches(exposure, before, from, end, of, day -> false),

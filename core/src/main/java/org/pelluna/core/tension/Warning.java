@@ -1,13 +1,13 @@
 package org.pelluna.core.tension;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -27,6 +27,7 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
     private static final int FRESH_DAYS = 3;
     private static final int SIGN_DAYS = 7;
     private static final int HARRIED_DAYS = 7;
+    private static final int REMEDY_DAYS = 28;
 
     /** What can ask to be looked at, the gravest first. */
     public enum Kind {
@@ -45,6 +46,15 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
 
     /** Every warning of a tank, the gravest first. */
     public static List<Warning> of(TankPlan plan) {
+        return of(plan, RateChange::of);
+    }
+
+    /**
+     * Every warning of a tank, the gravest first.
+     *
+     * @param changes works out what a remedy changed, or remembers it
+     */
+    public static List<Warning> of(TankPlan plan, Function<RateChange.Asked, RateChange> changes) {
         Map<FishId, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
         List<Warning> warnings = new ArrayList<>();
@@ -74,9 +84,8 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                                 + ". Look at what could be done now."));
             }
         }
-        for (RemedyEffect one : RemedyEffect.of(plan)) {
+        for (RemedyEffect one : RemedyEffect.of(plan, plan.asOf().minusDays(REMEDY_DAYS), changes)) {
             one.steppedIn()
-                    .filter(change -> ChronoUnit.DAYS.between(one.remedy().from(), plan.asOf()) <= 28)
                     .ifPresent(change -> warnings.add(new Warning(
                             Kind.STEPPED_IN,
                             change.aggressorId().orElseThrow(),

@@ -13,6 +13,7 @@ import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.tension.Logs;
+import org.pelluna.core.tension.Warning;
 import org.pelluna.core.watch.Grade;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
@@ -43,7 +44,7 @@ class StoryTest {
     }
 
     private static Story story(TankPlan plan) {
-        return Story.of(Assessment.of(plan, Fixtures.CATALOGUE));
+        return Story.of(Assessment.of(plan, Fixtures.CATALOGUE), Warning.of(plan));
     }
 
     @Test
