@@ -1,4 +1,5 @@
 import { refill } from './refilled.js';
+import { readable } from './time-field.js';
 
 // A form is sent once, however often its button is pressed; coming back to the page makes it ready again.
 document.addEventListener('submit', (event) => {
@@ -48,3 +49,4 @@ for (const button of document.querySelectorAll('[data-print]')) {
 }
 
 refill(document);
+readable(document);

@@ -1,3 +1,5 @@
+import { readable } from '../time-field.js';
+
 // The calendar: a lane is dragged, or moved by keys, and the server says what that changes. Without a script every arrival
 // has its form.
 export const course = () => ({
@@ -92,6 +94,7 @@ export const course = () => ({
       }
       const focused = document.activeElement === lane;
       this.$refs.plan.innerHTML = await answer.text();
+      readable(this.$refs.plan);
       if (focused) {
         this.$refs.plan.querySelector(`[data-wish="${CSS.escape(wish)}"]`)?.focus();
       }

@@ -34,7 +34,14 @@ public record TimeAxis(LocalDate from, LocalDate to, LocalDate today, double wid
 
     /** Month and year at the head, on a graduated bar; lines of the months and of today down from it. */
     public Svg svg(double top, double bottom) {
-        Svg.Builder svg = new Svg.Builder();
+        Svg.Builder svg = new Svg.Builder()
+                .add(
+                        "<rect class='time-field' x='0' y='{}' width='{}' height='{}' data-from='{}' data-to='{}'/>",
+                        top,
+                        width,
+                        bottom - top,
+                        from,
+                        to);
         LocalDate month = from.withDayOfMonth(1).plusMonths(1);
         int every = monthsBetweenLabels();
         boolean filled = true;

@@ -47,21 +47,7 @@ public record TimePanel(
         double base = top + height;
         Svg.Builder svg = new Svg.Builder().add("<path d='M0 {}H{}' class='thin'/>", base, axis.width());
         if (!shown.isEmpty()) {
-            StringBuilder line = new StringBuilder();
-            for (Point point : shown) {
-                line.append(line.length() == 0 ? "M" : "L")
-                        .append(Svg.number(axis.x(point.on())))
-                        .append(' ')
-                        .append(Svg.number(base - point.value() * scale));
-            }
-            String area = Svg.path(
-                    "{}L{} {}L{} {}Z",
-                    line,
-                    axis.x(shown.get(shown.size() - 1).on()),
-                    base,
-                    axis.x(shown.get(0).on()),
-                    base);
-            svg.add("<path d='{}' class='panel-area'/><path d='{}' class='panel-line'/>", area, line);
+            svg.add(course(axis, shown, base, scale, most));
         }
         limit.ifPresent(value -> {
             double y = base - value * scale;
@@ -86,5 +72,31 @@ public record TimePanel(
         // Beside today, where a narrow screen begins.
         svg.add("<text x='{}' y='{}' class='chart-text sounding'>{}</text>", axis.x(axis.today()) + 6, top + 2, title);
         return svg.build();
+    }
+
+    /** The course, with what its heights stand for, so that it can be read at the pointer. */
+    private Svg course(TimeAxis axis, List<Point> shown, double base, double scale, double most) {
+        StringBuilder line = new StringBuilder();
+        for (Point point : shown) {
+            line.append(line.length() == 0 ? "M" : "L")
+                    .append(Svg.number(axis.x(point.on())))
+                    .append(' ')
+                    .append(Svg.number(base - point.value() * scale));
+        }
+        String area = Svg.path(
+                "{}L{} {}L{} {}Z",
+                line,
+                axis.x(shown.get(shown.size() - 1).on()),
+                base,
+                axis.x(shown.get(0).on()),
+                base);
+        return Svg.of(
+                "<path d='{}' class='panel-area'/><path d='{}' class='panel-line' data-name='{}' data-base='{}' data-scale='{}' data-decimals='{}'/>",
+                area,
+                line,
+                title,
+                base,
+                String.valueOf(scale),
+                Math.max(decimals, most < 1 ? 3 : 1));
     }
 }

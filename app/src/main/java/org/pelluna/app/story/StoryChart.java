@@ -61,6 +61,14 @@ final class StoryChart {
                                         -StorySpace.NAMES,
                                         StorySpace.LONG + StorySpace.NAMES + 12,
                                         across + 22));
+        if (!space.isDown()) {
+            svg.add(
+                    "<rect class='time-field' x='0' y='0' width='{}' height='{}' data-from='{}' data-to='{}'/>",
+                    StorySpace.LONG,
+                    across,
+                    space.from(),
+                    space.to());
+        }
         ticks(svg, across - 12);
         for (int i = 0; i < tried.size(); i++) {
             svg.add(tried(tried.get(i), i % ROWS));

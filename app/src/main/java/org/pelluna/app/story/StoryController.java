@@ -54,8 +54,10 @@ class StoryController {
             @PathVariable UUID tankId,
             @RequestParam(defaultValue = "ALL") Zoom zoom,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> episode,
             @RequestParam Optional<String> fish,
+            @RequestParam(defaultValue = "false") boolean part,
             Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
         Story whole = answers.story();
@@ -64,7 +66,9 @@ class StoryController {
                 day -> episodes.stream().filter(one -> one.from().equals(day)).findFirst());
         Stretch stretch = told.map(
                         one -> new Stretch(one.from().minusDays(3), one.to().plusDays(3)))
-                .orElseGet(() -> Stretch.of(whole, zoom, from));
+                .orElseGet(() -> from.isPresent() && to.isPresent()
+                        ? Stretch.between(whole, from.get(), to.get())
+                        : Stretch.of(whole, zoom, from));
         Optional<Lane> chosen = fish.map(FishId::new).flatMap(whole::lane);
         Story story = chosen.map(lane -> whole.about(lane.fish())).orElse(whole);
         List<Lane> lanes = story.lanes().stream()
@@ -89,7 +93,7 @@ class StoryController {
                 few.size() < lanes.size()
                         ? "Drawn: the " + few.size() + " of " + lanes.size() + " fish of which most is to be told."
                         : "");
-        choices(model, whole, told.isPresent() ? Optional.empty() : Optional.of(zoom), stretch);
+        choices(model, whole, told.isPresent() || to.isPresent() ? Optional.empty() : Optional.of(zoom), stretch);
         model.addAttribute("fish", chosen.map(lane -> lane.fish().key()).orElse(""));
         model.addAttribute(
                 "episodes",
@@ -99,7 +103,7 @@ class StoryController {
                                 .map(one -> new EpisodeView(
                                         one.title(), one.from().toString(), one.lines(), told.isPresent()))
                                 .toList());
-        return "story/page";
+        return part ? "story/page :: drawn" : "story/page";
     }
 
     /** What else can be drawn. */

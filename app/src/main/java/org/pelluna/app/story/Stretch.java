@@ -10,6 +10,9 @@ record Stretch(LocalDate from, LocalDate to) {
     /** A month, a week or a year looks back more than ahead. */
     private static final double BEHIND = 0.8;
 
+    /** Fewer days are not drawn. */
+    private static final int SHORTEST = 4;
+
     static Stretch of(Story story, Zoom zoom, Optional<LocalDate> from) {
         if (zoom == Zoom.ALL) {
             return new Stretch(story.from(), story.to());
@@ -18,6 +21,14 @@ record Stretch(LocalDate from, LocalDate to) {
                         day -> !day.isBefore(story.from().minusDays(zoom.days())) && !day.isAfter(story.to()))
                 .orElse(story.today().minusDays(Math.round(zoom.days() * BEHIND)));
         return new Stretch(begin, begin.plusDays(zoom.days()));
+    }
+
+    /** Two days that somebody pointed at, as far as the story reaches; at least {@link #SHORTEST} days. */
+    static Stretch between(Story story, LocalDate from, LocalDate to) {
+        LocalDate latest = story.to().minusDays(SHORTEST);
+        LocalDate begin = from.isBefore(story.from()) ? story.from() : from.isAfter(latest) ? latest : from;
+        LocalDate end = to.isAfter(story.to()) ? story.to() : to;
+        return new Stretch(begin, end.isBefore(begin.plusDays(SHORTEST)) ? begin.plusDays(SHORTEST) : end);
     }
 
     /** Whether a fish is there on any day of it. */

@@ -38,7 +38,13 @@ final class SettlingChart {
                         HEIGHT,
                         HEIGHT - Settling.CALM * scale,
                         WIDTH,
-                        Settling.CALM * scale);
+                        Settling.CALM * scale)
+                .add(
+                        "<rect class='time-field' x='0' y='0' width='{}' height='{}' data-from='{}' data-to='{}'/>",
+                        WIDTH,
+                        HEIGHT,
+                        since,
+                        since.plusDays(days));
         for (Watched watch : watches) {
             svg.add(
                     "<path class='swell' d='M{} {}V{}'/>",
