@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.pelluna.app.chart.CycleBand;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.chart.WaterPanels;
@@ -70,7 +71,7 @@ final class LaneChart {
                         WIDTH + NAMES + MARGIN,
                         bottom + 30,
                         axis.dayWidth());
-        svg.add(axis.svg(TOP - 4, bottom));
+        svg.add(axis.svg(TOP - 4, bottom)).add(CycleBand.of(plan, axis, TOP - 4, bottom));
         for (int row = 0; row < lanes.size(); row++) {
             svg.add(lane(lanes.get(row), TOP + row * ROW + ROW / 2));
         }

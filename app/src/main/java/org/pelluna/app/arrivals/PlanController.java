@@ -49,7 +49,7 @@ class PlanController {
         String base = "/tanks/" + tankId;
         model.addAttribute("tank", row);
         model.addAttribute("plan", PlanView.of(answers, measures));
-        model.addAttribute("headline", HeadlineView.ofArrivals(assessment, base, measures));
+        model.addAttribute("headline", HeadlineView.ofPlan(assessment, base, measures));
         model.addAttribute("parts", PlanPart.of(assessment, headline, base, measures));
         model.addAttribute(
                 "waiting",

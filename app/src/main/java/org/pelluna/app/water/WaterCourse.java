@@ -3,6 +3,7 @@ package org.pelluna.app.water;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
+import org.pelluna.app.chart.CycleBand;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.chart.WaterPanels;
@@ -50,7 +51,8 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
                         WIDTH + 110,
                         WIDTH + 110,
                         bottom + 30,
-                        axis.svg(top - 4, bottom));
+                        axis.svg(top - 4, bottom))
+                .add(CycleBand.of(plan, axis, top - 4, bottom));
         for (int i = 0; i < panels.size(); i++) {
             svg.add(panels.get(i).svg(axis, top + 14 + i * (PANEL + GAP), PANEL));
         }

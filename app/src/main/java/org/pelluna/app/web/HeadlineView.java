@@ -16,15 +16,24 @@ import org.pelluna.core.finding.Explained;
  */
 public record HeadlineView(
         String words, String rest, @Nullable Explained how, String step, String address) {
-    /** What the plan comes to. */
+    /** What the arrivals come to. */
     public static HeadlineView ofArrivals(Assessment assessment, String tank, Measures measures) {
         Headline headline = Headline.of(assessment);
         return new HeadlineView(
                 measures.sentence(headline.next()),
                 headline.held().map(measures::sentence).orElse(""),
                 null,
-                headline.step().words(),
-                tank + address(headline.step()));
+                headline.step() == Headline.Step.WAIT
+                        ? "Put the dates into your calendar"
+                        : headline.step().words(),
+                tank + (headline.step() == Headline.Step.WAIT ? "/arrivals/calendar" : address(headline.step())));
+    }
+
+    /** What the plan comes to, on its own page. */
+    public static HeadlineView ofPlan(Assessment assessment, String tank, Measures measures) {
+        Headline headline = Headline.of(assessment);
+        return new HeadlineView(
+                measures.sentence(headline.next()), "", null, headline.step().words(), tank + address(headline.step()));
     }
 
     /** What the wishes come to. */

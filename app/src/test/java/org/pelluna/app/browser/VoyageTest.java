@@ -49,8 +49,9 @@ class VoyageTest extends BrowserTest {
         Page page = signedUp(watched);
         assertThat(page.locator("main")).containsText("drawn here to scale as you type");
         fill(page, "name", "Cove");
+        // Ninety litres to the rim.
         fill(page, "length", "60");
-        fill(page, "width", "40");
+        fill(page, "width", "37.5");
         fill(page, "height", "40");
         assertThat(page.locator("main")).containsText("of net water");
         assertThat(page.locator("main svg.tank-drawing, main .guessed svg").first())
@@ -136,6 +137,62 @@ class VoyageTest extends BrowserTest {
         assertThat(page.locator(".headline")).containsText("First: Royal gramma");
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
         assertClean(watched, "plan on a phone");
+    }
+
+    /** 350 litres with six fish in it: they are named, and everything else of them has a usual value. */
+    @Test
+    void sixFishThatLiveThereAreNamedAndNothingElseIsAsked() {
+        Watched watched = Browsers.page(1280, 800);
+        Instant begun = Instant.now();
+        Page page = signedUp(watched);
+        fill(page, "name", "Quay");
+        fill(page, "length", "120");
+        fill(page, "width", "53");
+        fill(page, "height", "55");
+        go(page, "stage");
+        page.getByText("Fish live in it").click();
+        fill(page, "day", java.time.LocalDate.now().minusMonths(14).toString());
+        go(page, "life");
+        go(page, "enter");
+        String[] fish = {
+            "Ocellaris clownfish",
+            "Royal gramma",
+            "Yellow watchman goby",
+            "Banggai cardinalfish",
+            "Bicolour blenny",
+            "Yellowtail damselfish"
+        };
+        for (int i = 0; i < fish.length; i++) {
+            if (page.locator("main [name='rows[" + i + "].fish']").count() == 0) {
+                button(page, "One more").click();
+            }
+            fill(page, "rows[" + i + "].fish", fish[i]);
+        }
+        button(page, "They live here").click();
+        page.waitForURL("**/voyage/wishes");
+        assertThat(said(page)).containsText("6 fish live");
+        wish(page, "Solar fairy wrasse");
+        page.getByText("See the plan").click();
+        assertThat(page.locator(".headline")).containsText("First: Solar fairy wrasse");
+        assertThat(page.locator("main")).containsText("6 fish");
+        assertThat(page.locator("main")).containsText("The hardest meeting");
+        assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
+        assertThat(Duration.between(begun, Instant.now())).isLessThan(MOST);
+        assertClean(watched, "plan");
+    }
+
+    /** A plan made elsewhere is brought in instead of the questions, and comes to the same page. */
+    @Test
+    void anImportedPlanComesToItsPageAtOnce() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        // Name, name to sign in with, password, file.
+        answers = 4;
+        place(page, "Plan");
+        assertThat(page.locator(".headline")).containsText("First: ");
+        assertThat(page.locator("ol.coming li")).hasCount(6);
+        assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
+        assertClean(watched, "imported plan");
     }
 
     /** Left after the glass, it is taken up elsewhere; a second tank begins with the first one's answers. */
