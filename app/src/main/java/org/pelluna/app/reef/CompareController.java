@@ -107,8 +107,8 @@ class CompareController {
         Set<String> here = names(one, from);
         Set<String> there = names(other, to);
         words.add("Fish: " + here.size() + " and " + there.size() + ".");
-        said(words, "Only on the right: ", there, here);
-        said(words, "Only on the left: ", here, there);
+        said(words, "Only below: ", there, here);
+        said(words, "Only above: ", here, there);
         words.add("All their lengths together: " + measures.lengthOf(together(one, from)) + " and "
                 + measures.lengthOf(together(other, to)) + ".");
         words.add("Pressure of all pairs together: " + Numbers.plain(pressure(one, from)) + " and "
