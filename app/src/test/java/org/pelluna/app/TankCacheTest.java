@@ -210,7 +210,7 @@ class TankCacheTest extends PageTest {
                 .query(String.class)
                 .list();
         assertThat(tables).hasSizeGreaterThanOrEqualTo(12);
-        var apart = java.util.Set.of("share", "table_draft", "entry_history", "message", "happening");
+        var apart = java.util.Set.of("share", "table_draft", "entry_history", "message", "happening", "remark");
         for (String table : tables) {
             if (!apart.contains(table)) {
                 for (String change :

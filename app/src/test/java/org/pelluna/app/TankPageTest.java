@@ -121,6 +121,37 @@ class TankPageTest extends PageTest {
         assertThat(tanks.of(keeper.id())).isEmpty();
     }
 
+    /** Ticked, a group has its usual length; unticked, a length left behind keeps none. */
+    @Test
+    void aGroupIsTickedAndItsLengthIsAskedOnlyWhereItIsNotTheUsual() throws Exception {
+        Map<String, String> form = form();
+        form.put("keepsAsked", "true");
+        form.put("keeps", "SNAILS");
+        pages.perform(with(post(keeper, "/tanks/new"), form)).andExpect(status().isFound());
+        assertThat(only().holdings()).containsOnly(Map.entry(AnimalGroup.SNAILS, AnimalGroup.SNAILS.usualCm()));
+        String page = page(keeper, "/tanks/" + tanks.of(keeper.id()).get(0).id());
+        assertThat(page).containsPattern("value=\"SNAILS\" checked").doesNotContainPattern("value=\"SHRIMPS\" checked");
+    }
+
+    /** Beside the form the tank is drawn with its net water; while something contradicts another, it is asked for. */
+    @Test
+    void theFormIsDrawnBesideItself() throws Exception {
+        String drawn = page(keeper, "/tanks/preview?" + query(form()));
+        assertThat(drawn).contains("tank-drawing", " of net water", "inches of adult fish");
+        Map<String, String> form = form();
+        form.remove("height");
+        assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Measure the inside of the glass");
+        form.put("height", "1");
+        assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Measure the inside of the glass");
+    }
+
+    private static String query(Map<String, String> form) {
+        return form.entrySet().stream()
+                .filter(one -> !one.getKey().contains("["))
+                .map(one -> one.getKey() + "=" + one.getValue())
+                .collect(java.util.stream.Collectors.joining("&"));
+    }
+
     @Test
     void figuresThatContradictEachOtherAreExplained() throws Exception {
         Map<String, String> form = form();

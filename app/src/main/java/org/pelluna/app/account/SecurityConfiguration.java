@@ -26,6 +26,7 @@ class SecurityConfiguration {
     SecurityFilterChain security(HttpSecurity http) {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/assets/**",
+                                "/favicon.ico",
                                 "/sign-in",
                                 "/sign-up",
                                 "/error",

@@ -14,6 +14,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.PlanFileException;
 import org.pelluna.core.species.Catalogue;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnBooleanProperty;
@@ -38,7 +39,9 @@ public class DemoKeeper implements ApplicationRunner {
     private final PasswordEncoder passwords;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private final String username;
 
+    @Autowired
     DemoKeeper(
             Keepers keepers,
             TankStore tanks,
@@ -46,6 +49,19 @@ public class DemoKeeper implements ApplicationRunner {
             PasswordEncoder passwords,
             Clock clock,
             TransactionTemplate transaction) {
+        this(keepers, tanks, catalogue, passwords, clock, transaction, USERNAME);
+    }
+
+    /** A demo keeper of another name. */
+    DemoKeeper(
+            Keepers keepers,
+            TankStore tanks,
+            Catalogue catalogue,
+            PasswordEncoder passwords,
+            Clock clock,
+            TransactionTemplate transaction,
+            String username) {
+        this.username = username;
         this.keepers = keepers;
         this.tanks = tanks;
         this.catalogue = catalogue;
@@ -56,13 +72,15 @@ public class DemoKeeper implements ApplicationRunner {
 
     /** The demo keeper. */
     public KeeperRow keeper() {
-        return keepers.findByUsername(USERNAME).orElseThrow();
+        return keepers.findByUsername(username).orElseThrow();
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
         transaction.executeWithoutResult(status -> {
-            if (keepers.findByUsername(USERNAME).isEmpty()) {
+            // Two servers that start at once on one empty database make one demo keeper.
+            keepers.alone(username);
+            if (keepers.findByUsername(username).isEmpty()) {
                 load();
             }
         });
@@ -74,7 +92,7 @@ public class DemoKeeper implements ApplicationRunner {
         new SecureRandom().nextBytes(random);
         String password = passwords.encode(HexFormat.of().formatHex(random));
         KeeperRow keeper = keepers.saveAndFlush(
-                new KeeperRow(UUID.randomUUID(), USERNAME, "Marit Vestergaard-Lund", password, clock.instant()));
+                new KeeperRow(UUID.randomUUID(), username, "Marit Vestergaard-Lund", password, clock.instant()));
         String quarantine = text(QUARANTINE);
         for (String name : DISPLAYS) {
             UUID id = add(keeper, text(name));

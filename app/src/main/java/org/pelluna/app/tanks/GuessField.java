@@ -1,5 +1,6 @@
 package org.pelluna.app.tanks;
 
+import java.util.List;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.tank.Guess;
 import org.pelluna.core.tank.Tank;
@@ -12,10 +13,11 @@ import org.pelluna.core.units.Numbers;
  * @param words what it is
  * @param unit the unit it is entered in
  * @param value what is reckoned with
+ * @param choices what can be chosen; empty where a number is entered
  * @param low the least that was tried
  * @param high the most that was tried
  */
-record GuessField(Guess guess, String words, String unit, String value, String low, String high) {
+record GuessField(Guess guess, String words, String unit, String value, List<String> choices, String low, String high) {
 
     static GuessField of(Guess guess, Tank tank, Measures measures) {
         return new GuessField(
@@ -31,7 +33,8 @@ record GuessField(Guess guess, String words, String unit, String value, String l
                     case TEMPERATURE -> measures.temperature().symbol();
                     default -> guess.unit();
                 },
-                shown(guess, guess.of(tank), tank, measures),
+                guess.isUnknown() ? "" : shown(guess, guess.of(tank), tank, measures),
+                guess.choices(),
                 shown(guess, guess.low(), tank, measures),
                 shown(guess, guess.high(), tank, measures));
     }
@@ -45,6 +48,7 @@ record GuessField(Guess guess, String words, String unit, String value, String l
             case TEMPERATURE -> measures.temperatureField(value);
             case SALINITY -> Numbers.plain(value, 4);
             case SMALLEST_ANIMALS -> Numbers.plain(value, 1);
+            case ALGAE, PODS -> guess.choices().get((int) value);
             default -> Numbers.plain(value, 0);
         };
     }

@@ -55,6 +55,7 @@ class SharpenController {
                 "deciding", views(all.stream().filter(Sharpening::matters).toList(), row.tank(), measures));
         model.addAttribute(
                 "idle", views(all.stream().filter(one -> !one.matters()).toList(), row.tank(), measures));
+        model.addAttribute("idleTogether", answers.idleTogether());
         model.addAttribute("wishes", answers.plan().wishes().size());
         return "tanks/sharpen";
     }
@@ -81,6 +82,9 @@ class SharpenController {
             }
             EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
             before.guesses().stream().filter(one -> one != guess).forEach(left::add);
+            if (guess.isUnknown() && value.isEmpty()) {
+                throw new Refused("choose what you saw");
+            }
             return value.map(entered -> answered(before, guess, entered, measures))
                     .orElse(before)
                     .withGuesses(left);
@@ -90,6 +94,9 @@ class SharpenController {
     }
 
     private static Tank answered(Tank before, Guess guess, double entered, Measures measures) {
+        if (!guess.choices().isEmpty()) {
+            return guess.with(before, entered).orElseThrow(() -> new Refused("choose what you saw"));
+        }
         double value = GuessField.entered(guess, entered, before, measures);
         GuessField field = GuessField.of(guess, before, measures);
         // Twice beyond what is plausible is a slip of the hand or of the unit.

@@ -52,12 +52,12 @@ class TankController {
     }
 
     /** A line of the list of animals kept. */
-    record Group(String key, String words) {}
+    record Group(String key, String words, double usualCm) {}
 
     @ModelAttribute("groups")
     List<Group> groups() {
         return List.of(AnimalGroup.values()).stream()
-                .map(group -> new Group(group.name(), group.words()))
+                .map(group -> new Group(group.name(), group.words(), group.usualCm()))
                 .toList();
     }
 

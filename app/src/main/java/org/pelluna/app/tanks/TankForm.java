@@ -2,6 +2,7 @@ package org.pelluna.app.tanks;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -54,7 +55,13 @@ public class TankForm {
     public Double specificGravity;
     public Tank.Experience experience = Tank.Experience.FIRST_TANK;
 
-    /** Smallest animal of each group; a group not kept has no entry. */
+    /** Groups that are kept; their smallest animal has its usual length where nothing else is entered. */
+    public Set<AnimalGroup> keeps = EnumSet.noneOf(AnimalGroup.class);
+
+    /** Whether the form asked which groups are kept: then a length alone keeps none. */
+    public boolean keepsAsked;
+
+    /** Smallest animal of a group, where it is not the usual. */
     public Map<String, String> holdings = new LinkedHashMap<>();
 
     public Double gallonsPerInchNew;
@@ -157,7 +164,12 @@ public class TankForm {
         temperature = Double.valueOf(measures.temperatureField(tank.regime().temperatureCelsius()));
         specificGravity = tank.regime().specificGravity();
         experience = tank.experience();
-        tank.holdings().forEach((group, cm) -> holdings.put(group.name(), measures.lengthField(cm)));
+        keeps.addAll(tank.holdings().keySet());
+        tank.holdings().forEach((group, cm) -> {
+            if (cm != group.usualCm()) {
+                holdings.put(group.name(), measures.lengthField(cm));
+            }
+        });
     }
 
     private void show(HouseRules rules) {
@@ -240,12 +252,19 @@ public class TankForm {
 
     private Map<AnimalGroup, Double> holdings(Measures measures) {
         Map<AnimalGroup, Double> kept = new EnumMap<>(AnimalGroup.class);
-        holdings.forEach((group, entered) -> {
-            if (entered != null && !entered.isBlank()) {
-                kept.put(AnimalGroup.valueOf(group), smallest(entered, measures));
+        keeps.forEach(group -> kept.put(group, group.usualCm()));
+        holdings.forEach((name, entered) -> {
+            AnimalGroup group = AnimalGroup.valueOf(name);
+            if (entered != null && !entered.isBlank() && (!keepsAsked || keeps.contains(group))) {
+                kept.put(group, smallest(entered, measures));
             }
         });
         return kept;
+    }
+
+    /** Whether a group is ticked. */
+    public boolean keep(String group) {
+        return keeps.stream().anyMatch(one -> one.name().equals(group));
     }
 
     private static double smallest(String entered, Measures measures) {

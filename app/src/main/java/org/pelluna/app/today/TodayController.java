@@ -74,6 +74,7 @@ class TodayController {
             Svg portraits,
             String stands,
             boolean begun,
+            boolean lived,
             List<DueView> due,
             List<String> rising,
             List<String> changed) {}
@@ -113,6 +114,7 @@ class TodayController {
                 tank.kind() == Purpose.Kind.DISPLAY
                         && plan.wishes().isEmpty()
                         && assessment.stock().residents().isEmpty(),
+                !assessment.stock().residents().isEmpty(),
                 Due.of(assessment).stream()
                         .map(one -> new DueView(
                                 one.on().toString(),

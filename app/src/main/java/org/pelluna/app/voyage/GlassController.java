@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.TankPreview;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.tanks.TankForm;
@@ -79,9 +80,9 @@ class GlassController {
         model.addAttribute(
                 "preview",
                 form.tank()
-                        .map(tank -> Preview.of(tank, LocalDate.now(clock), catalogue, measures))
+                        .map(tank -> TankPreview.of(tank, LocalDate.now(clock), catalogue, measures))
                         .orElse(null));
-        return "voyage/preview :: known";
+        return "parts :: known";
     }
 
     @PostMapping("/voyage")
@@ -100,8 +101,8 @@ class GlassController {
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            tank.ifPresent(
-                    one -> model.addAttribute("preview", Preview.of(one, LocalDate.now(clock), catalogue, measures)));
+            tank.ifPresent(one ->
+                    model.addAttribute("preview", TankPreview.of(one, LocalDate.now(clock), catalogue, measures)));
             return "voyage/glass";
         }
         UUID id = tanks.add(

@@ -2,6 +2,7 @@ package org.pelluna.app.voyage;
 
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.TankPreview;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
@@ -27,7 +28,7 @@ class KnownSoFar {
         model.addAttribute("today", assessment.stock().plan().asOf());
         model.addAttribute(
                 "preview",
-                Preview.of(
+                TankPreview.of(
                         assessment,
                         assessment.judgements().isEmpty()
                                 ? ""

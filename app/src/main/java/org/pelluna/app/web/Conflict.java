@@ -4,11 +4,13 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.lang.reflect.Field;
 import java.lang.reflect.Modifier;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.ui.Model;
 
 /**
@@ -17,7 +19,8 @@ import org.springframework.ui.Model;
  */
 public final class Conflict {
     /** Names that carry no words of the keeper's. */
-    private static final Set<String> SILENT = Set.of("_csrf", "version", "seen", "key", "part", "queued", "back");
+    private static final Set<String> SILENT =
+            Set.of("_csrf", "version", "seen", "key", "part", "queued", "back", "keepsAsked");
 
     private Conflict() {}
 
@@ -108,7 +111,11 @@ public final class Conflict {
     }
 
     private static String text(Object value) {
-        return value == null ? "" : value.toString();
+        return value == null
+                ? ""
+                : value instanceof Collection<?> several
+                        ? several.stream().map(Object::toString).collect(Collectors.joining(", "))
+                        : value.toString();
     }
 
     /** Two ways to write one number or time are no difference. */

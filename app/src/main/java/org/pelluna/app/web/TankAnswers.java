@@ -49,6 +49,7 @@ public final class TankAnswers {
     private final Once<Optional<TankTension>> tension;
     private final Once<List<SeenStrength>> strengths;
     private final Once<List<Sharpening>> sharpenings;
+    private final Once<Boolean> idleTogether;
     private final Once<Map<SpeciesId, Judgement>> verdicts;
 
     /**
@@ -74,6 +75,13 @@ public final class TankAnswers {
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
         this.sharpenings = new Once<>(() -> Sharpening.of(assessment(), judge));
+        this.idleTogether = new Once<>(() -> Sharpening.idleTogether(
+                assessment(),
+                sharpenings().stream()
+                        .filter(one -> !one.matters())
+                        .map(Sharpening::guess)
+                        .toList(),
+                judge));
         this.remedies = new Once<>(() -> RemedyEffect.of(plan, LocalDate.MIN, changes));
         this.warnings = new Once<>(() -> Warning.of(plan, changes));
         this.tension = new Once<>(
@@ -149,6 +157,11 @@ public final class TankAnswers {
     /** What the record says of the strengths of the pressure model. */
     public List<SeenStrength> strengths() {
         return strengths.get();
+    }
+
+    /** Whether the guesses that change nothing one at a time change nothing together. */
+    public boolean idleTogether() {
+        return idleTogether.get();
     }
 
     public Story story() {

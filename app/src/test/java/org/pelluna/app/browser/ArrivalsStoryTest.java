@@ -109,6 +109,6 @@ class ArrivalsStoryTest extends BrowserTest {
     private static Locator arrival(Page page, String name) {
         return page.locator(
                 "li[data-place]",
-                new Page.LocatorOptions().setHas(page.locator("h3", new Page.LocatorOptions().setHasText(name))));
+                new Page.LocatorOptions().setHas(page.locator("h2", new Page.LocatorOptions().setHasText(name))));
     }
 }

@@ -30,7 +30,7 @@ class QuarantineStoryTest extends BrowserTest {
 
         place(page, "Arrivals");
         // Its neighbours' reasons name it too: its own heading tells it apart.
-        Locator arrival = page.locator("li[data-place]:has(h3:text('Flame angelfish'))");
+        Locator arrival = page.locator("li[data-place]:has(h2:text('Flame angelfish'))");
         arrival.getByText("Bought, into quarantine").click();
         Locator bought = arrival.locator("form[action$='/into-quarantine']").first();
         bought.locator("[name=on]").fill(LocalDate.now().minusDays(6).toString());

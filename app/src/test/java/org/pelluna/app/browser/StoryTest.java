@@ -70,8 +70,9 @@ class StoryTest extends BrowserTest {
 
         place(page, "Entry");
         assertThat(page.locator("li[data-kind=loss]").first()).containsText("Spark lost: aggression");
-        assertThat(page.locator(".timeline")).containsText("Spark");
-        assertThat(page.locator(".timeline .loss-cross")).hasCount(3);
+        place(page, "Log");
+        assertThat(page.locator("svg.story-across")).containsText("Spark");
+        assertThat(page.locator("svg.story-across .lost")).hasCount(3);
         assertThat(watched.troubles()).isEmpty();
     }
 

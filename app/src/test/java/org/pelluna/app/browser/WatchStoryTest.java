@@ -39,6 +39,20 @@ class WatchStoryTest extends BrowserTest {
         return page.locator("li[data-kind=chase]", new Page.LocatorOptions().setHasText(what));
     }
 
+    /** From Today to a kept entry: a touch to the page of entries, and three on it. */
+    @Test
+    void anEntryIsFourTouchesFromToday() {
+        Watched watched = ownReef();
+        Page page = watched.page();
+        page.setViewportSize(390, 844);
+        page.navigate(url("/today"));
+        int touches = watched.touches(() -> {
+            page.getByText("Note what you see").first().click();
+            chased(page, "Gale", "Pip", "mild");
+        });
+        assertThat(touches).isEqualTo(4);
+    }
+
     @Test
     void entryGoesOnWithoutAConnectionAndIsSentOnce() {
         Watched watched = ownReef();

@@ -49,18 +49,45 @@ public record Sharpening(Guess guess, double value, int verdicts, boolean reorde
             for (double value : new double[] {guess.low(), guess.high()}) {
                 guess.with(tank, value).ifPresent(other -> others.add(judge.apply(plan.withTank(other))));
             }
-            all.add(new Sharpening(
-                    guess,
-                    guess.of(tank),
-                    (int) verdicts(now).entrySet().stream()
-                            .filter(one -> others.stream()
-                                    .anyMatch(other -> verdicts(other).get(one.getKey()) != one.getValue()))
-                            .count(),
-                    others.stream().anyMatch(other -> isReordered(now, other)),
-                    others.stream().mapToLong(other -> shift(now, other)).max().orElse(0)));
+            all.add(of(guess, guess.of(tank), now, others));
         }
         all.sort(WEIGHT);
         return all;
+    }
+
+    private static Sharpening of(Guess guess, double value, Assessment now, List<Assessment> others) {
+        return new Sharpening(
+                guess,
+                value,
+                (int) verdicts(now).entrySet().stream()
+                        .filter(one -> others.stream()
+                                .anyMatch(other -> verdicts(other).get(one.getKey()) != one.getValue()))
+                        .count(),
+                others.stream().anyMatch(other -> isReordered(now, other)),
+                others.stream().mapToLong(other -> shift(now, other)).max().orElse(0));
+    }
+
+    /**
+     * Whether guesses that change nothing one at a time change nothing together: all at their least, all at their most, and every second of them
+     * at the other end. Other mixtures are not tried.
+     *
+     * @param idle guesses that change nothing by themselves
+     */
+    public static boolean idleTogether(Assessment now, List<Guess> idle, Function<TankPlan, Assessment> judge) {
+        TankPlan plan = now.stock().plan();
+        for (int way = 0; way < 4 && idle.size() > 1; way++) {
+            Tank tank = plan.tank();
+            for (int i = 0; i < idle.size(); i++) {
+                boolean high = way < 2 ? way == 1 : (i + way) % 2 == 0;
+                Guess guess = idle.get(i);
+                tank = guess.with(tank, high ? guess.high() : guess.low()).orElse(tank);
+            }
+            if (of(idle.get(0), 0, now, List.of(judge.apply(plan.withTank(tank))))
+                    .matters()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Whether it could change anything. */

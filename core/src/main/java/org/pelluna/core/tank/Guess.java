@@ -1,5 +1,8 @@
 package org.pelluna.core.tank;
 
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -15,7 +18,12 @@ public enum Guess {
     FEEDING_PLACES("places at which you feed", "", 1, 3),
     TEMPERATURE("the temperature", "°C", 24, 27),
     SALINITY("the specific gravity at 25 °C", "", 1.0235, 1.0265),
-    SMALLEST_ANIMALS("how small the smallest of the other animals are, against the usual", "times", 0.5, 2);
+    SMALLEST_ANIMALS("how small the smallest of the other animals are, against the usual", "times", 0.5, 2),
+    ALGAE("what there is to graze", "", 0, Larder.Algae.values().length - 1.0),
+    PODS("pods on the glass by torchlight", "", 0, Larder.Pods.values().length - 1.0);
+
+    /** What has no usual value: nobody has looked yet, and the plan is judged without it. */
+    private static final EnumSet<Guess> UNKNOWN = EnumSet.of(ALGAE, PODS);
 
     private final String words;
     private final String unit;
@@ -49,7 +57,28 @@ public enum Guess {
         return high;
     }
 
-    /** What a tank has for it. */
+    /** Those that have a usual value. */
+    static EnumSet<Guess> usual() {
+        return EnumSet.complementOf(UNKNOWN);
+    }
+
+    /** Whether it is no figure that is guessed, but something that nobody has looked at. */
+    public boolean isUnknown() {
+        return UNKNOWN.contains(this);
+    }
+
+    /** What can be answered, in the order of its values from 0 on; empty where a number is asked. */
+    public List<String> choices() {
+        return switch (this) {
+            case ALGAE ->
+                Arrays.stream(Larder.Algae.values()).map(Larder.Algae::words).toList();
+            case PODS ->
+                Arrays.stream(Larder.Pods.values()).map(Larder.Pods::words).toList();
+            default -> List.of();
+        };
+    }
+
+    /** What a tank has for it; of what nobody has looked at, a little. */
     public double of(Tank tank) {
         return switch (this) {
             case BELOW_RIM -> tank.water().belowRimCm();
@@ -66,6 +95,8 @@ public enum Guess {
                         .mapToDouble(one -> one.getValue() / one.getKey().usualCm())
                         .average()
                         .orElse(1);
+            case ALGAE -> tank.larder().algae().map(Enum::ordinal).orElse(1);
+            case PODS -> tank.larder().pods().map(Enum::ordinal).orElse(1);
         };
     }
 
@@ -75,6 +106,10 @@ public enum Guess {
             case GAP -> tank.cover().kind() != Cover.Kind.OPEN && tank.drawn().isEmpty();
             case SMALLEST_ANIMALS -> !tank.holdings().isEmpty();
             case ROCK, SHELTERS, FEEDING_PLACES -> tank.drawn().isEmpty();
+            case ALGAE ->
+                tank.kind() == Purpose.Kind.DISPLAY && tank.larder().algae().isEmpty();
+            case PODS ->
+                tank.kind() == Purpose.Kind.DISPLAY && tank.larder().pods().isEmpty();
             default -> true;
         };
     }
@@ -98,24 +133,10 @@ public enum Guess {
         WaterSpace water = tank.water();
         double litres = tank.shape().grossLitres();
         return switch (this) {
-            case BELOW_RIM ->
-                tank.withWater(new WaterSpace(
-                        value,
-                        water.rockKg(),
-                        water.rockKgPerLitre(),
-                        water.rockPorosity(),
-                        water.sandPorosity(),
-                        water.sumpLitres()));
+            case BELOW_RIM -> tank.withWater(water.withBelowRim(value));
             case ROCK -> tank.withWater(water.withRock(value * litres));
             case SAND -> tank.withSandDepthCm(value);
-            case SUMP ->
-                tank.withWater(new WaterSpace(
-                        water.belowRimCm(),
-                        water.rockKg(),
-                        water.rockKgPerLitre(),
-                        water.rockPorosity(),
-                        water.sandPorosity(),
-                        value * litres));
+            case SUMP -> tank.withWater(water.withSump(value * litres));
             case GAP -> tank.withCover(new Cover(tank.cover().kind(), value));
             case SHELTERS -> tank.withShelters((int) Math.round(value));
             case FEEDING_PLACES -> tank.withFeedingPlaces((int) Math.round(value));
@@ -127,6 +148,20 @@ public enum Guess {
                 tank.holdings().forEach((group, cm) -> sizes.put(group, group.usualCm() * value));
                 yield tank.withHoldings(sizes);
             }
+            case ALGAE ->
+                tank.withSeen(Optional.of(new Larder(
+                        Optional.of(one(Larder.Algae.values(), value)),
+                        tank.larder().pods())));
+            case PODS ->
+                tank.withSeen(
+                        Optional.of(new Larder(tank.larder().algae(), Optional.of(one(Larder.Pods.values(), value)))));
         };
+    }
+
+    private static <T> T one(T[] all, double value) {
+        if (value != Math.rint(value) || value < 0 || value >= all.length) {
+            throw new IllegalArgumentException("there is no choice number " + value);
+        }
+        return all[(int) value];
     }
 }

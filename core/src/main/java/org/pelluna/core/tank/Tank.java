@@ -137,10 +137,14 @@ public record Tank(
         return withGuesses(left);
     }
 
-    /** The guesses that could be otherwise in this tank. */
+    /** The guesses that could be otherwise in this tank, and what nobody has looked at. */
     public Set<Guess> openGuesses() {
         EnumSet<Guess> open = EnumSet.noneOf(Guess.class);
-        guesses.stream().filter(guess -> guess.concerns(this)).forEach(open::add);
+        for (Guess guess : Guess.values()) {
+            if ((guess.isUnknown() || guesses.contains(guess)) && guess.concerns(this)) {
+                open.add(guess);
+            }
+        }
         return open;
     }
 

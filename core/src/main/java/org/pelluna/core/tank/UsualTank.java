@@ -2,7 +2,6 @@ package org.pelluna.core.tank;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -38,7 +37,7 @@ public final class UsualTank {
             Tank.Experience experience,
             Set<AnimalGroup> groups) {
         double litres = shape.grossLitres();
-        Set<Guess> guesses = EnumSet.allOf(Guess.class);
+        Set<Guess> guesses = Guess.usual();
         if (!sump) {
             guesses.remove(Guess.SUMP);
         }

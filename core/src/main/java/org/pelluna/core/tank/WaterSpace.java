@@ -43,6 +43,16 @@ public record WaterSpace(
                 belowRimCm, rockKg, USUAL_ROCK_KG_PER_LITRE, USUAL_ROCK_POROSITY, USUAL_SAND_POROSITY, sumpLitres);
     }
 
+    /** The same with the water at another height. */
+    public WaterSpace withBelowRim(double cm) {
+        return new WaterSpace(cm, rockKg, rockKgPerLitre, rockPorosity, sandPorosity, sumpLitres);
+    }
+
+    /** The same with another sump. */
+    public WaterSpace withSump(double litres) {
+        return new WaterSpace(belowRimCm, rockKg, rockKgPerLitre, rockPorosity, sandPorosity, litres);
+    }
+
     /** The same with another mass of rock, kg. */
     WaterSpace withRock(double kilograms) {
         return new WaterSpace(belowRimCm, kilograms, rockKgPerLitre, rockPorosity, sandPorosity, sumpLitres);

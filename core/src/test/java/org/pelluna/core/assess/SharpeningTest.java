@@ -36,7 +36,7 @@ class SharpeningTest {
     void aTankOfWhichOnlyTheGlassIsKnownHasUsualValuesAndSaysSo() {
         Tank tank = tank(Cover.Kind.LID, true, Set.of(AnimalGroup.SHRIMPS));
         assertThat(tank.netWater().litres()).isBetween(200.0, 320.0);
-        assertThat(tank.guesses()).isEqualTo(EnumSet.allOf(Guess.class));
+        assertThat(tank.guesses()).isEqualTo(EnumSet.complementOf(EnumSet.of(Guess.ALGAE, Guess.PODS)));
         assertThat(tank.holdings()).containsEntry(AnimalGroup.SHRIMPS, 4.0);
         assertThat(tank(Cover.Kind.OPEN, false, Set.of()).openGuesses())
                 .doesNotContain(Guess.SUMP, Guess.GAP, Guess.SMALLEST_ANIMALS)
@@ -76,5 +76,41 @@ class SharpeningTest {
     @Test
     void withoutWishesNoGuessMatters() {
         assertThat(of(tank(Cover.Kind.LID, false, Set.of()))).noneMatch(Sharpening::matters);
+    }
+
+    /** Whether there are pods nobody has looked; for a fish that lives of them it decides, and once looked at it is no question any more. */
+    @Test
+    void whatNobodyHasLookedAtIsAskedWhereItDecides() {
+        Tank bare = tank(Cover.Kind.MESH, true, Set.of()).withGuesses(Set.of());
+        assertThat(bare.openGuesses()).containsExactlyInAnyOrder(Guess.ALGAE, Guess.PODS);
+        Sharpening pods = of(bare, "synchiropus-splendidus").stream()
+                .filter(one -> one.guess() == Guess.PODS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(pods.matters()).isTrue();
+        Tank looked = Guess.PODS.with(bare, 2).orElseThrow();
+        assertThat(looked.larder().pods()).isPresent();
+        assertThat(looked.openGuesses()).containsExactly(Guess.ALGAE);
+        assertThat(Guess.PODS.with(bare, 3)).isEmpty();
+        assertThat(Guess.PODS.with(bare, 0.5)).isEmpty();
+        assertThat(Guess.PODS.choices()).hasSize(3);
+        assertThat(Guess.SAND.choices()).isEmpty();
+    }
+
+    /** “The rest change nothing” is said of the rest together, too. */
+    @Test
+    void guessesThatChangeNothingAloneAreTriedTogether() {
+        Tank tank = tank(Cover.Kind.MESH, true, Set.of());
+        TankPlan plan = Fixtures.plan(tank, List.of(), "gramma-loreto");
+        Assessment now = Assessment.of(plan, Fixtures.CATALOGUE);
+        assertThat(Sharpening.idleTogether(
+                        now, List.of(Guess.SALINITY, Guess.SAND), other -> Assessment.of(other, Fixtures.CATALOGUE)))
+                .isTrue();
+        // What turns a verdict alone turns it in company.
+        Assessment jumper =
+                Assessment.of(Fixtures.plan(tank, List.of(), "nemateleotris-magnifica"), Fixtures.CATALOGUE);
+        assertThat(Sharpening.idleTogether(
+                        jumper, List.of(Guess.SALINITY, Guess.GAP), other -> Assessment.of(other, Fixtures.CATALOGUE)))
+                .isFalse();
     }
 }

@@ -9,8 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.pelluna.app.Routes;
 import org.pelluna.app.Routes.Route;
 import org.pelluna.app.browser.Browsers.Watched;
@@ -22,8 +20,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
-/** Every page there is holds by day and by night, on a phone, a tablet and a desk. The pages are asked of the application. */
-class PlacesTest extends BrowserTest {
+/**
+ * Every page there is holds by day and by night, on a phone, a tablet and a desk. The pages are asked of the application. Contrast is the look's, all else the page's: by
+ * night a phone is enough.
+ */
+abstract class EveryPage extends BrowserTest {
     /** Pages that are another page when they are asked in another way. */
     private static final List<String> ASKED = List.of(
             "/log?zoom=MONTH",
@@ -38,6 +39,7 @@ class PlacesTest extends BrowserTest {
 
     private static final int[] WIDTHS = {360, 390, 768, 1280};
     private static final int WIDEST_TOUCHED = 768;
+    private static final int BY_NIGHT = 390;
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
@@ -52,9 +54,8 @@ class PlacesTest extends BrowserTest {
     @Autowired
     DemoKeeper demo;
 
-    @ParameterizedTest
-    @ValueSource(strings = {"day", "night"})
-    void everyPageIsAccessibleFitsItsWindowAndCanBeReadAndTouched(String look) {
+    /** Looks at every page; by day also for what does not depend on the look. */
+    void everyPageHolds(String look) {
         Watched watched = Browsers.page(1280, 844);
         Page page = watched.page();
         page.navigate(url("/sign-in"));
@@ -114,7 +115,7 @@ class PlacesTest extends BrowserTest {
             return 0;
         }
         page.evaluate("[...document.querySelectorAll('main details')].forEach((one) => { one.open = true; })");
-        for (int width : WIDTHS) {
+        for (int width : look.equals("day") ? WIDTHS : new int[] {BY_NIGHT}) {
             page.setViewportSize(width, 844);
             String where = path.replaceAll("[0-9a-f-]{36}", "*") + " " + look + " " + width + ": ";
             if (watched.overflow() > 0) {
@@ -124,8 +125,7 @@ class PlacesTest extends BrowserTest {
             if (width <= WIDEST_TOUCHED) {
                 watched.tooSmallToTouch().forEach(fault -> faults.add(where + fault));
             }
-            // Contrast is the look's and structure the width's: once in each covers both.
-            if (width == (look.equals("day") ? 1280 : 390)) {
+            if (width == (look.equals("day") ? 1280 : BY_NIGHT)) {
                 watched.axeFindings().forEach(fault -> faults.add(where + fault));
             }
         }

@@ -1,7 +1,6 @@
-package org.pelluna.app.voyage;
+package org.pelluna.app.portrait;
 
 import java.time.LocalDate;
-import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
@@ -23,29 +22,34 @@ import org.pelluna.core.units.Numbers;
  * @param next what comes first; empty before there are wishes
  * @param guessed what is a guess; empty if nothing is
  */
-record Preview(Svg drawing, String net, String headroom, String next, String guessed) {
+public record TankPreview(Svg drawing, String net, String headroom, String next, String guessed) {
 
     /** Of a tank that is only being measured. */
-    static Preview of(Tank tank, LocalDate today, Catalogue catalogue, Measures measures) {
+    public static TankPreview of(Tank tank, LocalDate today, Catalogue catalogue, Measures measures) {
         TankPlan plan = TankPlan.of(today, tank, Preset.forNew(tank));
         return of(ResolvedPlan.of(plan, catalogue), "", measures);
     }
 
     /** Of a tank that is kept already. */
-    static Preview of(Assessment assessment, String next, Measures measures) {
+    public static TankPreview of(Assessment assessment, String next, Measures measures) {
         return of(assessment.stock(), next, measures);
     }
 
-    private static Preview of(ResolvedPlan stock, String next, Measures measures) {
+    private static TankPreview of(ResolvedPlan stock, String next, Measures measures) {
         Tank tank = stock.plan().tank();
         InchRule rule = new InchRule(tank, stock.plan().houseRules());
         double inches = rule.ceilingInches(stock.plan().asOf());
-        return new Preview(
+        return new TankPreview(
                 FishInReef.today(stock, measures, 0),
                 measures.volumeOf(tank.netWater().litres()) + " of net water",
                 Numbers.plain(InchRule.inches(stock.residents()), 0) + " of " + Numbers.plain(inches, 0)
                         + " inches of adult fish used, by the inch rule for a tank this young",
                 next,
-                String.join("; ", tank.openGuesses().stream().map(Guess::words).toList()));
+                String.join(
+                        "; ",
+                        tank.openGuesses().stream()
+                                .filter(one -> !one.isUnknown())
+                                .map(Guess::words)
+                                .toList()));
     }
 }
