@@ -103,6 +103,7 @@ class TodayController {
     private static TankToday view(TankRow tank, TankAnswers answers, LocalDateTime since, Measures measures) {
         Assessment assessment = answers.assessment();
         TankPlan plan = assessment.stock().plan();
+        boolean lived = !assessment.stock().residents().isEmpty();
         return new TankToday(
                 tank.id(),
                 tank.name(),
@@ -111,10 +112,8 @@ class TodayController {
                         .map(Fish::species)
                         .toList()),
                 answers.tension().map(TankTension::words).orElse(""),
-                tank.kind() == Purpose.Kind.DISPLAY
-                        && plan.wishes().isEmpty()
-                        && assessment.stock().residents().isEmpty(),
-                !assessment.stock().residents().isEmpty(),
+                tank.kind() == Purpose.Kind.DISPLAY && plan.wishes().isEmpty() && !lived,
+                lived,
                 Due.of(assessment).stream()
                         .map(one -> new DueView(
                                 one.on().toString(),

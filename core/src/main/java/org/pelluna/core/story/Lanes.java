@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
@@ -21,7 +22,12 @@ final class Lanes {
 
     static List<Lane> lived(ResolvedPlan stock) {
         Map<FishId, Fish> known = new HashMap<>();
-        stock.timeline().stays().forEach(stay -> known.putIfAbsent(stay.who().id(), stay.who()));
+        Stream.of(
+                        stock.residents().stream(),
+                        stock.absent().stream(),
+                        stock.departed().stream().map(ResolvedPlan.Departed::fish))
+                .flatMap(fish -> fish)
+                .forEach(fish -> known.putIfAbsent(fish.id(), fish));
         Map<FishId, Loss> lost = new HashMap<>();
         stock.plan().losses().forEach(loss -> lost.put(loss.fishId(), loss));
         return stock.plan().residents().stream()
@@ -31,13 +37,20 @@ final class Lanes {
                         one.id(),
                         one.name(),
                         java.util.Objects.requireNonNull(known.get(one.id())),
-                        one.stays().stream()
-                                .map(stay -> new Lane.Days(stay.cameOn(), stay.leftOn()))
-                                .toList(),
+                        days(one),
                         one.leftOn().map(day -> end(one, day, Optional.ofNullable(lost.get(one.id())))),
                         false))
                 .filter(lane -> !lane.stays().isEmpty())
                 .toList();
+    }
+
+    /** The days of its stays; who was lost on the day it came was there on that day. */
+    private static List<Lane.Days> days(Resident fish) {
+        return fish.leftOn().equals(Optional.of(fish.arrivedOn()))
+                ? List.of(new Lane.Days(fish.arrivedOn(), fish.leftOn()))
+                : fish.stays().stream()
+                        .map(stay -> new Lane.Days(stay.cameOn(), stay.leftOn()))
+                        .toList();
     }
 
     private static Lane.End end(Resident fish, LocalDate on, Optional<Loss> loss) {

@@ -91,6 +91,16 @@ class StoryTest {
                 .isFalse();
     }
 
+    /** Who jumped on the day it came has no whole day in the tank, and is told of all the same. */
+    @Test
+    void whoWasLostOnTheDayItCameHasItsLane() {
+        Story story =
+                story(quarrel().departed("spark", "elacatinus-oceanops", 3, 3).plan());
+        Lane lane = story.lane(new FishId("spark")).orElseThrow();
+        assertThat(lane.stays()).containsExactly(new Lane.Days(TODAY.minusDays(3), Optional.of(TODAY.minusDays(3))));
+        assertThat(lane.end().orElseThrow().on()).isEqualTo(TODAY.minusDays(3));
+    }
+
     @Test
     void aDayAndAPairAreOneMeetingWithItsHardest() {
         assertThat(story(quarrel().plan()).met()).singleElement().satisfies(met -> {
