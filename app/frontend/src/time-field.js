@@ -52,7 +52,7 @@ const read = (svg, field) => {
     const left = x > Number(field.getAttribute('width')) - 130;
     const words = (y, text) =>
       Object.assign(make('text', { x: x + (left ? -5 : 5), y, 'text-anchor': left ? 'end' : 'start', class: 'chart-text chart-small' }), { textContent: text });
-    out.replaceChildren(make('path', { d: `M${x} ${top}V${foot}` }), words(top + 13, DAY.format(day)));
+    out.replaceChildren(make('path', { d: `M${x} ${top}V${foot}` }), words(top - 6, DAY.format(day)));
     for (const line of svg.querySelectorAll('.panel-line[data-scale]')) {
       const text = figure(line, x);
       if (text) {
