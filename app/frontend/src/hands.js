@@ -7,7 +7,7 @@ const keys = document.querySelector('[data-keys-of-page]');
 const typing = (target) => target.closest?.('input, textarea, select, [contenteditable]');
 const shown = (list) => [...list].filter((one) => one.checkVisibility());
 
-export const step = (list, from, by) => list[list.indexOf(from) + by];
+const step = (list, from, by) => list[list.indexOf(from) + by];
 
 const walkRows = (from, by) => {
   const row = from.closest('li, tr, article');

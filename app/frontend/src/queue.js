@@ -110,6 +110,12 @@ export const queue = {
       this.putTold(this.allTold().filter((other) => other.undo !== one.undo));
     }
   },
+  async throwAway(item) {
+    this.put(this.all().filter((one) => one.body !== item.body));
+    if (item.photo) {
+      await photos.del(item.photo);
+    }
+  },
   show(list) {
     const items = this.all();
     const told = this.allTold();
@@ -123,7 +129,7 @@ export const queue = {
         item.refused
           ? line(`${item.words}: ${item.refused} `, [
               ...(item.again ? [link('Say it otherwise', item.again)] : []),
-              press('Throw away', () => this.put(this.all().filter((one) => one.body !== item.body))),
+              press('Throw away', () => this.throwAway(item)),
             ])
           : line(`${item.words}: ${this.waits}`, []),
       ),

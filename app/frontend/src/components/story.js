@@ -37,8 +37,9 @@ export const story = () => ({
   },
   async draw(from, to) {
     const fields = new URLSearchParams({ from, to, fish: this.$refs.fish.value });
-    const answer = await fetch(`${location.pathname}?${fields}&part=true`);
-    if (answer.ok && !answer.redirected) {
+    // Without a connection what is drawn stays.
+    const answer = await fetch(`${location.pathname}?${fields}&part=true`).catch(() => null);
+    if (answer?.ok && !answer.redirected) {
       this.$refs.drawn.innerHTML = await answer.text();
       history.replaceState(null, '', `?${fields}`);
       this.pick();

@@ -110,12 +110,15 @@ class PlanSheet {
 
     /** The sheet as a file that stands by itself. */
     Svg alone(TankAnswers answers, Measures measures) {
-        ResolvedPlan stock = answers.stock();
-        List<Species> species = Stream.concat(
+        return style.alone(of(answers, measures), species(answers.stock()));
+    }
+
+    /** Whose portraits it uses. */
+    static List<Species> species(ResolvedPlan stock) {
+        return Stream.concat(
                         stock.residents().stream().map(Fish::species),
                         stock.wishes().stream().map(ResolvedPlan.Wished::species))
                 .toList();
-        return style.alone(of(answers, measures), species);
     }
 
     private static String facts(ResolvedPlan stock, Measures measures) {

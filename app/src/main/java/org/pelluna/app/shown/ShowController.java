@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.arrivals.PlanView;
+import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RemarkRow.State;
 import org.pelluna.app.storage.RemarkStore;
@@ -67,7 +67,7 @@ class ShowController {
                 remarks.of(keeper.id(), tankId).stream()
                         .map(row -> RemarkView.of(row, names, clock))
                         .toList());
-        model.addAttribute("portraits", PlanView.of(answers, measures).portraits());
+        model.addAttribute("portraits", Portraits.sheet(PlanSheet.species(answers.stock())));
         model.addAttribute("sheet", sheet.of(answers, measures));
         return "shown/show";
     }

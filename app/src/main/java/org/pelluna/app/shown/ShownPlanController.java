@@ -3,11 +3,7 @@ package org.pelluna.app.shown;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -106,7 +102,7 @@ class ShownPlanController {
         String words = form.words;
         if (!faults.hasErrors() && author != null && words != null) {
             UUID key = UUID.fromString(Key.checked(form.key));
-            if (remarks.say(token, key, about, author, words, sender(request, token)) == RemarkStore.Sent.KEPT) {
+            if (remarks.say(token, key, about, author, words, request.getRemoteAddr()) == RemarkStore.Sent.KEPT) {
                 Undo.say(redirect, "Thank you. The keeper reads it first; then it stands here.");
                 return "redirect:/share/plan/" + token;
             }
@@ -114,16 +110,5 @@ class ShownPlanController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return show(token, model, response);
-    }
-
-    /** Tells senders of one link apart without keeping where they sent from. */
-    private static String sender(HttpServletRequest request, String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256")
-                            .digest((request.getRemoteAddr() + " " + token).getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

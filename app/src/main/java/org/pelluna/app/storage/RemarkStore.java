@@ -47,10 +47,11 @@ public class RemarkStore {
      *
      * @param token of the link
      * @param about the fish or the wish; empty for the whole plan
-     * @param sender tells one sender from another, and nothing else of them
+     * @param address where it was sent from; only a hash with the token in it is kept, which tells senders of one link apart and nothing else
      * @throws NotFoundException if the link is unknown or revoked
      */
-    public Sent say(String token, UUID formKey, Optional<String> about, String author, String words, String sender) {
+    public Sent say(String token, UUID formKey, Optional<String> about, String author, String words, String address) {
+        String sender = ShareStore.hash(address + " " + token);
         ShareRow share = shares.share(token, ShareStore.Purpose.PLAN);
         // The row of the tank is locked, so that two at once cannot both be the last that is allowed.
         tanks.own(shares.keeperOf(share), share.tankId());

@@ -199,7 +199,8 @@ public class ShareStore {
         return tankOf(share(token, purpose));
     }
 
-    private static String hash(String token) {
+    /** A hash that cannot be turned back. */
+    static String hash(String token) {
         try {
             return HexFormat.of()
                     .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
