@@ -55,6 +55,5 @@ class Frame {
         binder.initDirectFieldAccess();
         binder.registerCustomEditor(
                 String.class, new org.springframework.beans.propertyeditors.StringTrimmerEditor(true));
-        binder.registerCustomEditor(Double.class, new PlainNumber());
     }
 }

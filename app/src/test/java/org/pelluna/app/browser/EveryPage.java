@@ -115,6 +115,9 @@ abstract class EveryPage extends BrowserTest {
             return 0;
         }
         page.evaluate("[...document.querySelectorAll('main details')].forEach((one) => { one.open = true; })");
+        page.locator("main input[type=number]").all().stream()
+                .filter(field -> field.inputValue().matches("-?\\d+\\.0"))
+                .forEach(field -> faults.add(path + ": a figure with an idle nought in " + field.getAttribute("name")));
         for (int width : look.equals("day") ? WIDTHS : new int[] {BY_NIGHT}) {
             page.setViewportSize(width, 844);
             String where = path.replaceAll("[0-9a-f-]{36}", "*") + " " + look + " " + width + ": ";
