@@ -3,7 +3,7 @@ package org.pelluna.app;
 import java.time.Clock;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.CatalogueFiles;
-import org.pelluna.core.species.Search;
+import org.pelluna.core.species.Lookup;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -30,7 +30,7 @@ public class PellunaApplication {
     }
 
     @Bean
-    Search search(Catalogue catalogue) {
-        return new Search(catalogue.all());
+    Lookup names(Catalogue catalogue) {
+        return new Lookup(catalogue.all());
     }
 }

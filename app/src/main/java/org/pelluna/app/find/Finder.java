@@ -94,7 +94,7 @@ class Finder {
     }
 
     private List<Hit> species(UUID keeperId, Choice tank, String letters) {
-        return known.search(cache.of(keeperId, tank.id()).plan().ownSpecies()).find(letters).stream()
+        return known.names(cache.of(keeperId, tank.id()).plan().ownSpecies()).find(letters).stream()
                 .limit(MOST_SPECIES)
                 .map(one -> species(one, tank))
                 .toList();

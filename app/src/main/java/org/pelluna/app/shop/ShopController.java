@@ -76,7 +76,7 @@ class ShopController {
         String text = asking.orElse("");
         var plan = tanks.plan(keeper.id(), tankId);
         List<Species> found =
-                text.isBlank() ? List.of() : known.search(plan.ownSpecies()).find(text);
+                text.isBlank() ? List.of() : known.names(plan.ownSpecies()).find(text);
         Optional<Species> named = Optional.ofNullable(chosen)
                 .map(SpeciesId::new)
                 .flatMap(known.in(plan)::find)

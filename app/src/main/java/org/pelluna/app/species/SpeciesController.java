@@ -79,7 +79,7 @@ class SpeciesController {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         Map<SpeciesId, Judgement> judgements = cache.of(keeper.id(), tankId).verdicts();
         boolean ordered = asked.q != null;
-        List<Judgement> found = known.search(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
+        List<Judgement> found = known.names(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
                 .filter(asked::admits)
                 .filter(one ->
                         measures.length().fromCentimetres(one.size().adultCm().value())

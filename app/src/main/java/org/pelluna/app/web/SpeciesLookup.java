@@ -2,9 +2,9 @@ package org.pelluna.app.web;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.springframework.stereotype.Component;
 
@@ -12,6 +12,9 @@ import org.springframework.stereotype.Component;
 @Component
 public class SpeciesLookup {
     private static final int SUGGESTIONS = 4;
+
+    /** As many as one looks over with their portraits. */
+    private static final int CHOICES = 12;
 
     private final TankCatalogue known;
 
@@ -24,42 +27,42 @@ public class SpeciesLookup {
         return one.commonName() + " — " + one.scientificName();
     }
 
-    /** The species meant: by key, by the words of the list, by a full name, or as the only one the words fit. */
-    public Optional<Species> meant(List<OwnSpecies> own, String speciesId, String text) {
-        Catalogue catalogue = known.with(own);
+    /** The species meant: by key, by the words of the list, or by a name that it alone bears. */
+    public Optional<Species> meant(List<OwnSpecies> own, @Nullable String speciesId, @Nullable String text) {
         if (speciesId != null) {
-            return catalogue.find(new SpeciesId(speciesId));
+            return known.with(own).find(new SpeciesId(speciesId));
         }
         if (text == null) {
             return Optional.empty();
         }
-        Optional<Species> exact = catalogue.all().stream()
-                .filter(one -> words(one).equalsIgnoreCase(text)
-                        || one.scientificName().equalsIgnoreCase(text)
-                        || one.vernacularNames().stream().anyMatch(text::equalsIgnoreCase))
-                .findFirst();
-        if (exact.isPresent()) {
-            return exact;
-        }
-        List<Species> found = known.search(own).find(text);
-        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+        return known.with(own).all().stream()
+                .filter(one -> words(one).equalsIgnoreCase(text))
+                .findFirst()
+                .or(() -> known.names(own).ask(text).meant());
+    }
+
+    /** Which species the text may mean, the likeliest first, as many as one looks over. */
+    public List<Species> choices(List<OwnSpecies> own, @Nullable String text) {
+        return text == null
+                ? List.of()
+                : known.names(own).ask(text).species().stream().limit(CHOICES).toList();
     }
 
     /** What to say when none is meant for certain. */
-    public String fault(List<OwnSpecies> own, String text) {
-        List<Species> found = text == null ? List.of() : known.search(own).find(text);
+    public String fault(List<OwnSpecies> own, @Nullable String text) {
         if (text == null) {
             return "Please choose a fish.";
         }
+        List<Species> found = choices(own, text);
         return found.isEmpty()
                 ? "This fish is not in the catalogue; please choose one of the list."
                 : "Did you mean "
                         + String.join(
-                                ", ",
+                                " or ",
                                 found.stream()
                                         .limit(SUGGESTIONS)
                                         .map(Species::commonName)
                                         .toList())
-                        + (found.size() > SUGGESTIONS ? " or another of " + found.size() + "?" : "?");
+                        + (found.size() > SUGGESTIONS ? ", or another of these?" : "?");
     }
 }

@@ -4,18 +4,18 @@ import java.util.List;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Search;
+import org.pelluna.core.species.Lookup;
 import org.springframework.stereotype.Component;
 
 /** The catalogue as one tank knows it: with the species its keeper added to it. */
 @Component
 public class TankCatalogue {
     private final Catalogue catalogue;
-    private final Search search;
+    private final Lookup names;
 
-    TankCatalogue(Catalogue catalogue, Search search) {
+    TankCatalogue(Catalogue catalogue, Lookup names) {
         this.catalogue = catalogue;
-        this.search = search;
+        this.names = names;
     }
 
     /** Every species of this plan's tank. */
@@ -28,8 +28,8 @@ public class TankCatalogue {
         return OwnSpecies.added(own, catalogue);
     }
 
-    /** A search over the catalogue with these added. */
-    public Search search(List<OwnSpecies> own) {
-        return own.isEmpty() ? search : new Search(with(own).all());
+    /** The names of the catalogue with these added. */
+    public Lookup names(List<OwnSpecies> own) {
+        return own.isEmpty() ? names : new Lookup(with(own).all());
     }
 }

@@ -18,6 +18,7 @@ import org.pelluna.core.tank.AnimalGroup;
  * @param genus genus
  * @param family family
  * @param vernacularNames common names, the most usual first; at least one
+ * @param otherNames former scientific names, and names in other languages
  * @param size lengths
  * @param growth growth, mass and lifespan
  * @param look body form, pattern and colours
@@ -44,6 +45,7 @@ public record Species(
         String genus,
         String family,
         List<String> vernacularNames,
+        OtherNames otherNames,
         Size size,
         Growth growth,
         Appearance look,
@@ -111,6 +113,7 @@ public record Species(
                 .scientificName(name)
                 .genus(name.split(" ", 2)[0])
                 .vernacularNames(List.of(commonName))
+                .otherNames(OtherNames.NONE)
                 .size(ownSize)
                 .forms(forms.stream()
                         .filter(form -> form.untilCm()

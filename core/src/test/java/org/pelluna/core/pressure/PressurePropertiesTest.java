@@ -264,29 +264,7 @@ class PressurePropertiesTest {
 
     private static Species copy(
             Species like, String id, String genus, String family, org.pelluna.core.species.Appearance look) {
-        return new Species(
-                new SpeciesId(id),
-                like.scientificName(),
-                genus,
-                family,
-                like.vernacularNames(),
-                like.size(),
-                like.growth(),
-                look,
-                like.forms(),
-                like.habits(),
-                like.temper(),
-                like.company(),
-                like.gape(),
-                like.reef(),
-                like.needs(),
-                like.water(),
-                like.jumping(),
-                like.hazards(),
-                like.disturbs(),
-                like.ailments(),
-                like.benefits(),
-                like.trade(),
-                like.note());
+        return like.with(
+                as -> as.id(new SpeciesId(id)).genus(genus).family(family).look(look));
     }
 }
