@@ -5,7 +5,7 @@ import java.util.Locale;
 /**
  * Where a figure or a rule comes from.
  *
- * <p>Written in data files as {@code memory}, {@code practice}, {@code own: …} or {@code published: …}.
+ * <p>Written in data files as {@code memory}, {@code practice}, {@code assumed}, {@code own: …} or {@code published: …}.
  *
  * @param kind how far it can be trusted
  * @param source the citation of a published source, the description of a method of our own, or empty
@@ -18,6 +18,9 @@ public record Provenance(Kind kind, String source) {
     /** A rule of thumb of the trade without a published source. */
     public static final Provenance PRACTICE = new Provenance(Kind.PRACTICE, "");
 
+    /** A figure taken over from a relative. */
+    public static final Provenance ASSUMED = new Provenance(Kind.ASSUMED, "");
+
     /** What the keeper measured or entered. */
     public static final Provenance KEEPER = new Provenance(Kind.KEEPER, "");
 
@@ -29,6 +32,8 @@ public record Provenance(Kind kind, String source) {
         PUBLISHED("published"),
         PRACTICE("common practice"),
         MEMORY("not yet checked against a source"),
+        /** Taken over from a relative, not known of the species itself. */
+        ASSUMED("assumed, as in its nearest kin"),
         OWN("our own method"),
         KEEPER("as entered");
 
@@ -76,7 +81,7 @@ public record Provenance(Kind kind, String source) {
                 return new Provenance(kind, source);
             }
         }
-        throw new IllegalArgumentException("a provenance is 'memory', 'practice', 'keeper', 'own: METHOD' or"
+        throw new IllegalArgumentException("a provenance is 'memory', 'practice', 'assumed', 'keeper', 'own: METHOD' or"
                 + " 'published: SOURCE', but was '" + text + "'");
     }
 

@@ -15,7 +15,6 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Predation;
-import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Quantity;
@@ -55,11 +54,8 @@ public final class Future {
     public static Optional<Outgrown> outgrown(Fish fish, Tank tank, HouseRules rules) {
         Species species = fish.species();
         double adult = fish.growth().adultLengthCm();
-        boolean travels = species.habits().swimming() == Habits.Swimming.CRUISES
-                || species.habits().swimming() == Habits.Swimming.ROAMS;
-        double wantsSwim = Math.max(
-                species.needs().swimCm().value(), travels ? rules.capacity().bodyLengthsToSwim() * adult : 0);
-        double bySwim = adult * tank.swimCm() / wantsSwim;
+        double wantsSwim = species.swimWantedCm(adult, rules.capacity().bodyLengthsToSwim());
+        double bySwim = wantsSwim == 0 ? adult : adult * tank.swimCm() / wantsSwim;
         double byWater = adult
                 * Math.cbrt(tank.netWater().litres()
                         / species.needs().volumeLitres().value());

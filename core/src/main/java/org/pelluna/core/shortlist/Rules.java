@@ -7,6 +7,7 @@ public final class Rules {
     public static final List<ShortlistRule> ALL = List.of(
             new VolumeRule(),
             new SwimRule(),
+            new FloorRule(),
             new HeadroomRule(),
             new ReefRule(),
             new PredationRule(),

@@ -9,14 +9,14 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
-import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
 
 /**
  * Can the adult turn and travel? The clear swim is held against the length its kind wants, and, for fish that cruise or
- * roam, against so many of their own lengths.
+ * roam, against so many of their own lengths. What lies in wait, perches or lives in a hole asks for floor instead
+ * ({@link FloorRule}).
  */
 final class SwimRule implements ShortlistRule {
     private static final String RULE = "swim-length";
@@ -35,14 +35,12 @@ final class SwimRule implements ShortlistRule {
     public List<Finding> judge(Candidate candidate) {
         Species species = candidate.species();
         double swim = candidate.tank().swimCm();
-        double kindWants = species.needs().swimCm().value();
-        boolean travels = species.habits().swimming() == Habits.Swimming.CRUISES
-                || species.habits().swimming() == Habits.Swimming.ROAMS;
-        double lengths = travels ? candidate.rules().capacity().bodyLengthsToSwim() : 0;
-        double wantsGrown =
-                Math.max(kindWants, lengths * species.size().adultCm().value());
-        double wantsLargest =
-                Math.max(kindWants, lengths * species.size().maximumCm().value());
+        if (species.habits().isResting()) {
+            return List.of();
+        }
+        double lengths = candidate.rules().capacity().bodyLengthsToSwim();
+        double wantsGrown = species.swimWantedCm(species.size().adultCm().value(), lengths);
+        double wantsLargest = species.swimWantedCm(species.size().maximumCm().value(), lengths);
         List<Figure> figures = List.of(
                 new Figure(
                         "clear swim wanted",

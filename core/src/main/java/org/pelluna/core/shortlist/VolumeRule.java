@@ -1,10 +1,14 @@
 package org.pelluna.core.shortlist;
 
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.forecast.Future;
+import org.pelluna.core.forecast.Outgrown;
+import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.units.Quantity;
 
@@ -42,8 +46,12 @@ final class VolumeRule implements ShortlistRule {
                             "."),
                     needed.from(),
                     figures);
-            return List.of(tooSmall.remedy(Sentence.of(
-                    "It needs ", Quantity.litres(needed.value() - net), " more net water than this tank has.")));
+            return List.of(young(
+                    candidate,
+                    tooSmall.remedy(Sentence.of(
+                            "It needs ",
+                            Quantity.litres(needed.value() - net),
+                            " more net water than this tank has."))));
         }
         return List.of(Finding.of(
                 RULE,
@@ -56,5 +64,25 @@ final class VolumeRule implements ShortlistRule {
                         "."),
                 needed.from(),
                 figures));
+    }
+
+    /** Where a keeper buys young fish with a dated plan to move them on, one that has water enough for a while is no stop. */
+    private static Finding young(Candidate candidate, Finding tooSmall) {
+        Optional<Outgrown> outgrown = Future.outgrown(candidate.fish(), candidate.tank(), candidate.rules())
+                .filter(one -> one.on().isAfter(candidate.today()));
+        Sentence until = outgrown.map(one -> Sentence.of(
+                        "Bought young, it is too big here at ", Quantity.cm(one.atCm()), ", about " + one.on() + "."))
+                .orElse(Sentence.of("A juvenile now, with a dated plan to move it on: no, it is too large already."));
+        Finding either = tooSmall.schools(List.of(Sentence.of("Adult size from day one: no."), until));
+        return outgrown.isPresent() && candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
+                ? Finding.of(
+                                RULE,
+                                Severity.CAREFUL,
+                                Sentence.of(tooSmall.reason(), " ", until),
+                                tooSmall.provenance(),
+                                tooSmall.figures())
+                        .remedy("Decide today where it goes then, and write it down.")
+                        .schools(either.schools())
+                : either;
     }
 }

@@ -14,6 +14,11 @@ package org.pelluna.core.species;
 public record Habits(
         Zone zone, Swimming swimming, Sleep sleep, Shelter shelter, Diet diet, Sourced feedsPerDay, Eating eating) {
 
+    /** Whether it lies in wait, perches or keeps to its hole: it wants floor and cover, not lengths of open water. */
+    public boolean isResting() {
+        return swimming == Swimming.PERCHES;
+    }
+
     /** Where a fish spends the day. */
     public enum Zone {
         SAND("on the sand"),

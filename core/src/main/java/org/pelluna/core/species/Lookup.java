@@ -1,9 +1,9 @@
 package org.pelluna.core.species;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -74,7 +74,7 @@ public final class Lookup {
      * @param own its words without those that all of its kind bear
      * @param parts its words, and neighbours as one
      */
-    private record Name(List<String> words, List<String> own, Set<String> parts) {}
+    private record Name(NameWords words, NameWords own, Set<String> parts) {}
 
     /**
      * The names of one species.
@@ -84,8 +84,8 @@ public final class Lookup {
      */
     private record Entry(Species species, List<Name> names, Set<String> kinds, Set<String> all) {
         /** Whether the last word asked says of which kind the fish is, and this is one. */
-        private boolean isOfKind(List<String> asked) {
-            return kinds.contains(asked.get(asked.size() - 1));
+        private boolean isOfKind(NameWords asked) {
+            return kinds.contains(asked.last());
         }
     }
 
@@ -109,7 +109,7 @@ public final class Lookup {
     }
 
     private static Entry entry(Species one) {
-        List<List<String>> names = new ArrayList<>();
+        Set<NameWords> names = new LinkedHashSet<>();
         OtherNames other = one.otherNames();
         Stream.of(Stream.of(one.scientificName()), one.vernacularNames().stream(), other.foreign())
                 .flatMap(all -> all)
@@ -122,16 +122,16 @@ public final class Lookup {
                     names.add(NameWords.of(words[0].charAt(0) + " " + words[1]));
                 });
         names.add(NameWords.of(one.scientificName().split(" ", 2)[1]));
-        Set<String> kinds = new HashSet<>(NameWords.of(KINDS.getOrDefault(one.family(), "")));
-        kinds.addAll(NameWords.of(one.family()));
+        Set<String> kinds =
+                new HashSet<>(NameWords.of(KINDS.getOrDefault(one.family(), "")).list());
+        kinds.addAll(NameWords.of(one.family()).list());
         if (one.genus().equals(CLOWNS)) {
             kinds.add("clown");
         }
-        List<Name> all = names.stream()
-                .distinct()
-                .map(name -> new Name(name, NameWords.without(name, kinds), NameWords.withPairs(name)))
-                .toList();
         Set<String> words = new HashSet<>(kinds);
+        List<Name> all = names.stream()
+                .map(name -> new Name(name, name.without(kinds), name.withPairs()))
+                .toList();
         all.forEach(name -> words.addAll(name.parts()));
         return new Entry(one, all, kinds, words);
     }
@@ -145,7 +145,7 @@ public final class Lookup {
 
     /** Whether the text names one species, and which it may mean. */
     public Answer ask(String text) {
-        List<String> asked = NameWords.of(text);
+        NameWords asked = NameWords.of(text);
         if (asked.isEmpty()) {
             return new Answer(false, List.of());
         }
@@ -166,47 +166,48 @@ public final class Lookup {
                 found.stream().map(one -> one.entry().species()).toList());
     }
 
-    private List<Found> found(List<String> asked, BiFunction<List<String>, Entry, Optional<Found>> fit) {
+    private List<Found> found(NameWords asked, BiFunction<NameWords, Entry, Optional<Found>> fit) {
         return entries.stream()
                 .flatMap(entry -> fit.apply(asked, entry).stream())
-                .sorted(Comparator.comparing(Found::fit)
+                .sorted(Comparator.comparing((Found one) ->
+                                asked.count() == 1 && !one.entry().isOfKind(asked))
+                        .thenComparing(Found::fit)
                         .thenComparing(one -> !one.entry().isOfKind(asked))
                         .thenComparingInt(Found::misfit)
                         .thenComparing(one -> one.entry().species().trade().availability()))
                 .toList();
     }
 
-    private static Optional<Found> fit(List<String> asked, Entry entry) {
-        if (entry.names().stream().anyMatch(name -> NameWords.same(asked, name.words()))) {
+    private static Optional<Found> fit(NameWords asked, Entry entry) {
+        if (entry.names().stream().anyMatch(name -> asked.isSameAs(name.words()))) {
             return Optional.of(new Found(entry, Fit.NAME, 0));
         }
-        List<String> own = NameWords.without(asked, entry.kinds());
-        if (!own.isEmpty() && entry.names().stream().anyMatch(name -> NameWords.same(own, name.own()))) {
+        NameWords own = asked.without(entry.kinds());
+        if (!own.isEmpty() && entry.names().stream().anyMatch(name -> own.isSameAs(name.own()))) {
             return Optional.of(new Found(entry, Fit.NAME_AND_KIND, 0));
         }
         Optional<Found> part = part(asked, entry);
-        return part.isPresent() || !NameWords.within(asked, entry.all())
+        return part.isPresent() || !asked.within(entry.all())
                 ? part
                 : Optional.of(new Found(entry, Fit.ACROSS_NAMES, 0));
     }
 
     /** All the words in one name: at its end, or anywhere; the shorter the rest of the name, the better. */
-    private static Optional<Found> part(List<String> asked, Entry entry) {
-        String last = asked.get(asked.size() - 1);
+    private static Optional<Found> part(NameWords asked, Entry entry) {
         return entry.names().stream()
-                .filter(name -> NameWords.within(asked, name.parts()))
+                .filter(name -> asked.within(name.parts()))
                 .map(name -> new Found(
                         entry,
-                        name.words().get(name.words().size() - 1).equals(last) ? Fit.END_OF_NAME : Fit.PART_OF_NAME,
+                        name.words().last().equals(asked.last()) ? Fit.END_OF_NAME : Fit.PART_OF_NAME,
                         rest(asked, name)))
                 .min(Comparator.comparing(Found::fit).thenComparingInt(Found::misfit));
     }
 
-    private static int rest(List<String> asked, Name name) {
-        return Math.max(0, name.words().size() - asked.size());
+    private static int rest(NameWords asked, Name name) {
+        return Math.max(0, name.words().count() - asked.count());
     }
 
-    private static Optional<Found> near(List<String> asked, Entry entry) {
+    private static Optional<Found> near(NameWords asked, Entry entry) {
         int misfit = entry.names().stream()
                 .mapToInt(name -> misfit(asked, name, entry.kinds()) + rest(asked, name))
                 .min()
@@ -214,21 +215,23 @@ public final class Lookup {
         if (misfit < Spelling.NO_MATCH) {
             return Optional.of(new Found(entry, Fit.NEAR, misfit));
         }
-        long strange =
-                asked.stream().filter(word -> !entry.all().contains(word)).count();
-        return strange == 1 && asked.size() >= FEWEST_FOR_ALL_BUT_ONE
+        long strange = asked.list().stream()
+                .filter(word -> !entry.all().contains(word))
+                .count();
+        return strange == 1 && asked.count() >= FEWEST_FOR_ALL_BUT_ONE
                 ? Optional.of(new Found(entry, Fit.ALL_BUT_ONE, 0))
                 : Optional.empty();
     }
 
-    private static int misfit(List<String> asked, Name name, Set<String> kinds) {
+    private static int misfit(NameWords asked, Name name, Set<String> kinds) {
         int written = 0;
-        for (String word : asked) {
+        for (String word : asked.list()) {
             written += Math.min(Spelling.misfit(word, name.parts()), Spelling.misfit(word, kinds));
             if (written >= Spelling.NO_MATCH) {
                 break;
             }
         }
-        return Math.min(written, Spelling.misfit(String.join("", asked), Set.of(String.join("", name.words()))));
+        return Math.min(
+                written, Spelling.misfit(asked.joined(), Set.of(name.words().joined())));
     }
 }

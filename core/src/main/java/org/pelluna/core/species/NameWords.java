@@ -1,20 +1,24 @@
 package org.pelluna.core.species;
 
 import java.text.Normalizer;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
  * The words of a fish's name, written as all who mean the same write it: plurals, accents, “-fish”, “banded” or “band”, “6” or
  * “six”, “surgeonfish” or “tang” make no difference, and what says how large, how old or whence a fish is does not count.
+ *
+ * @param list the words in their order
+ * @param joined the same, written as one
+ * @param sorted the same, whatever their order
  */
-final class NameWords {
+record NameWords(List<String> list, String joined, String sorted) {
     private static final Pattern POSSESSIVE = Pattern.compile("['’`´]s\\b");
     private static final Pattern MARKS = Pattern.compile("\\p{M}");
     private static final Pattern BETWEEN = Pattern.compile("[^a-z0-9]+");
@@ -58,10 +62,13 @@ final class NameWords {
                             + " captive bred raised aquacultured wild caught live sp spp cf")
                     .split(" "));
 
-    private NameWords() {}
+    private static NameWords of(List<String> words) {
+        return new NameWords(
+                words, String.join("", words), words.stream().sorted().collect(Collectors.joining(" ")));
+    }
 
-    /** The words of a name or of what somebody asks, in their order; those that tell nothing only if there are no others. */
-    static List<String> of(String text) {
+    /** The words of a name or of what somebody asks; those that tell nothing only if there are no others. */
+    static NameWords of(String text) {
         String plain = SPELT_UMLAUT
                 .matcher(MARKS.matcher(Normalizer.normalize(
                                 POSSESSIVE
@@ -78,7 +85,7 @@ final class NameWords {
                 .map(NameWords::usual)
                 .toList();
         List<String> telling = all.stream().filter(word -> !IDLE.contains(word)).toList();
-        return telling.isEmpty() ? all : telling;
+        return of(telling.isEmpty() ? all : telling);
     }
 
     private static String usual(String word) {
@@ -103,22 +110,35 @@ final class NameWords {
         return plural ? word.substring(0, word.length() - 1) : word;
     }
 
+    boolean isEmpty() {
+        return list.isEmpty();
+    }
+
+    int count() {
+        return list.size();
+    }
+
+    /** The last word, which mostly says of which kind the fish is. */
+    String last() {
+        return list.get(list.size() - 1);
+    }
+
     /** These words, and every two neighbours written as one: “six line” is also “sixline”. */
-    static Set<String> withPairs(List<String> words) {
-        Set<String> all = new HashSet<>(words);
-        for (int at = 0; at + 1 < words.size(); at++) {
-            all.add(words.get(at) + words.get(at + 1));
+    Set<String> withPairs() {
+        Set<String> all = new HashSet<>(list);
+        for (int at = 0; at + 1 < list.size(); at++) {
+            all.add(list.get(at) + list.get(at + 1));
         }
         return all;
     }
 
     /** Whether every word is among the others, two neighbours also as one. */
-    static boolean within(List<String> words, Set<String> others) {
+    boolean within(Set<String> others) {
         int at = 0;
-        while (at < words.size()) {
-            if (others.contains(words.get(at))) {
+        while (at < list.size()) {
+            if (others.contains(list.get(at))) {
                 at++;
-            } else if (at + 1 < words.size() && others.contains(words.get(at) + words.get(at + 1))) {
+            } else if (at + 1 < list.size() && others.contains(list.get(at) + list.get(at + 1))) {
                 at += 2;
             } else {
                 return false;
@@ -128,19 +148,12 @@ final class NameWords {
     }
 
     /** The words without some others. */
-    static List<String> without(List<String> words, Set<String> others) {
-        List<String> rest = new ArrayList<>(words);
-        rest.removeAll(others);
-        return rest;
+    NameWords without(Set<String> others) {
+        return of(list.stream().filter(word -> !others.contains(word)).toList());
     }
 
-    /** Whether two names are one, whatever the order of their words and wherever they are written apart. */
-    static boolean same(List<String> words, List<String> others) {
-        return String.join("", words).equals(String.join("", others))
-                || (words.size() == others.size()
-                        && words.stream()
-                                .sorted()
-                                .toList()
-                                .equals(others.stream().sorted().toList()));
+    /** Whether both are one name, whatever the order of the words and wherever they are written apart. */
+    boolean isSameAs(NameWords other) {
+        return joined.equals(other.joined) || sorted.equals(other.sorted);
     }
 }

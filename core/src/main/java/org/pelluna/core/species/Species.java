@@ -81,6 +81,18 @@ public record Species(
         benefits = List.copyOf(benefits);
     }
 
+    /**
+     * The clear swim that one of this length wants, cm: what its kind wants, and so many of its own lengths if it travels; none if
+     * it rests.
+     */
+    public double swimWantedCm(double ofCm, double ownLengths) {
+        if (habits.isResting()) {
+            return 0;
+        }
+        boolean travels = habits.swimming() == Habits.Swimming.CRUISES || habits.swimming() == Habits.Swimming.ROAMS;
+        return Math.max(needs.swimCm().value(), travels ? ownLengths * ofCm : 0);
+    }
+
     /** The most usual common name. */
     public String commonName() {
         return vernacularNames.get(0);

@@ -61,7 +61,9 @@ public final class SpeciesCheck {
         require(sale > 0, "the length at sale must be above 0 cm");
         require(adult > sale, "an adult must be longer than a fish at sale");
         require(one.size().maximumCm().value() >= adult, "the longest known must not be shorter than a usual adult");
-        require(one.needs().swimCm().value() >= ADULTS_TO_TURN * adult, "an adult needs room to turn: 3 lengths");
+        require(
+                one.habits().isResting() || one.needs().swimCm().value() >= ADULTS_TO_TURN * adult,
+                "an adult needs room to turn: 3 lengths");
         require(one.needs().volumeLitres().value() >= 10, "no marine fish does with less than 10 L");
         for (Species.Form form : one.forms()) {
             require(
