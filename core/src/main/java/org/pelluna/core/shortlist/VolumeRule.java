@@ -16,6 +16,9 @@ import org.pelluna.core.units.Quantity;
 final class VolumeRule implements ShortlistRule {
     private static final String RULE = "volume";
 
+    /** Water that hardly any tank at home holds: a fish that wants more has nowhere to move on to; common practice. */
+    private static final double MOST_AT_HOME_LITRES = 4000;
+
     @Override
     public String key() {
         return RULE;
@@ -46,6 +49,17 @@ final class VolumeRule implements ShortlistRule {
                             "."),
                     needed.from(),
                     figures);
+            if (needed.value() > MOST_AT_HOME_LITRES) {
+                return List.of(Finding.of(
+                                RULE,
+                                Severity.STOP,
+                                Sentence.of(
+                                        tooSmall.reason(),
+                                        " Hardly any tank at home holds a grown one, so it has nowhere to move on to."),
+                                needed.from(),
+                                figures)
+                        .remedy("Leave it in the sea."));
+            }
             return List.of(young(
                     candidate,
                     tooSmall.remedy(Sentence.of(

@@ -1,5 +1,9 @@
 package org.pelluna.core.assess;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -9,6 +13,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
@@ -29,12 +34,26 @@ public final class RandomPlans {
     /** Named one by one, so that a further preset leaves the plans as they are. */
     private static final List<String> PRESETS = List.of("slack-water", "fair-wind", "full-sail", "deep-roads");
 
+    /** The species of the day the plans were first drawn, so that a further species leaves the plans as they are. */
+    private static final List<Species> DRAWN = drawn();
+
     private RandomPlans() {}
+
+    private static List<Species> drawn() {
+        try (InputStream in = RandomPlans.class.getResourceAsStream("species-drawn.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .map(key -> Fixtures.CATALOGUE.get(new SpeciesId(key)))
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 
     /** The plan of a seed. */
     public static TankPlan of(long seed) {
         Random random = new Random(seed);
-        List<Species> all = Fixtures.CATALOGUE.all().stream().toList();
+        List<Species> all = DRAWN;
         double length = 60 + random.nextInt(190);
         double width = 35 + random.nextInt(45);
         double height = 40 + random.nextInt(35);

@@ -11,17 +11,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.Fixtures.TankBuilder;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Larder;
@@ -48,8 +49,9 @@ class RuleThresholdsTest {
 
     /** A bare box that holds so much water. */
     private static Tank holding(double litres) {
+        double side = Math.sqrt(litres * 1000 / 50);
         return new TankBuilder()
-                .shape(new TankShape.Box(litres * 1000 / (50 * 50), 50, 60))
+                .shape(new TankShape.Box(side, side, 60))
                 .water(WaterSpace.usual(10, 0, 0))
                 .sand(0)
                 .swim(litres)
@@ -68,14 +70,13 @@ class RuleThresholdsTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("species")
     void clearSwimIsEnoughFromWhatTheAdultWantsOnAndAJuvenileIsASchool(Species one) {
-        boolean travels = one.habits().swimming() == Habits.Swimming.CRUISES
-                || one.habits().swimming() == Habits.Swimming.ROAMS;
-        double wants = Math.max(
-                one.needs().swimCm().value(),
-                travels
-                        ? HouseRules.USUAL.capacity().bodyLengthsToSwim()
-                                * one.size().adultCm().value()
-                        : 0);
+        double wants = one.swimWantedCm(
+                one.size().adultCm().value(), HouseRules.USUAL.capacity().bodyLengthsToSwim());
+        if (wants == 0) {
+            assertThat(severity(new TankBuilder().swim(10).build(), one, "swim-length"))
+                    .isEmpty();
+            return;
+        }
         Tank enough = new TankBuilder().swim(wants * 1.001).build();
         Tank shorter = new TankBuilder().swim(wants * 0.99).build();
         assertThat(severity(enough, one, "swim-length")).isNotEqualTo(Optional.of(Severity.STOP));
@@ -99,6 +100,30 @@ class RuleThresholdsTest {
         Finding asAJuvenile = finding(shorter, juvenile, one, "swim-length").orElseThrow();
         assertThat(asAJuvenile.severity()).isIn(Severity.CAREFUL, Severity.STOP);
         assertThat(asAJuvenile.schools()).hasSize(2);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void whatRestsWantsAFloorOneAndAHalfTimesItsLengthByHalf(Species one) {
+        double adult = one.size().adultCm().value();
+        Tank enough = floor(1.5 * adult + 0.1, 0.5 * adult + 0.1);
+        if (!one.habits().isResting()) {
+            assertThat(severity(enough, one, "floor")).isEmpty();
+            return;
+        }
+        assertThat(severity(enough, one, "floor")).hasValue(Severity.FINE);
+        assertThat(severity(floor(1.5 * adult - 0.1, 1.4 * adult), one, "floor"))
+                .hasValue(Severity.STOP);
+        assertThat(severity(floor(1.5 * adult + 0.1, 0.5 * adult - 0.1), one, "floor"))
+                .hasValue(Severity.STOP);
+    }
+
+    private static Tank floor(double along, double across) {
+        return new TankBuilder()
+                .shape(new TankShape.Box(along, across, 60))
+                .water(WaterSpace.usual(0, 0, 0))
+                .sand(0)
+                .build();
     }
 
     @ParameterizedTest(name = "{0}")
@@ -198,12 +223,31 @@ class RuleThresholdsTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("species")
     void noPresetLetsInMoreThanTheSlackestOfItsFigures(Species one) {
-        // A stop for want of water holds in every way of keeping a tank: presets turn schools, not facts.
+        // Half the water it wants is a stop, but for young fish where the keeper plans to move them on and they have
+        // somewhere to go.
         Tank small = holding(one.needs().volumeLitres().value() * 0.5);
         for (Preset preset : Preset.ALL) {
-            assertThat(finding(small, preset.rules(), one, "volume").map(Finding::severity))
-                    .as(preset.title())
-                    .hasValue(Severity.STOP);
+            boolean movesOn = preset.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
+                    && one.needs().volumeLitres().value() <= 4000;
+            Severity severity =
+                    finding(small, preset.rules(), one, "volume").orElseThrow().severity();
+            assertThat(severity).as(preset.title()).isIn(Severity.STOP, movesOn ? Severity.CAREFUL : Severity.STOP);
         }
+    }
+
+    @Test
+    void aYoungFishWithAPlanToMoveItOnHasWaterUntilADay() {
+        Species tang = CATALOGUE.get(new SpeciesId("zebrasoma-veliferum"));
+        Tank small = holding(tang.needs().volumeLitres().value() * 0.5);
+        HouseRules juvenile = Preset.of("full-sail").orElseThrow().rules();
+        assertThat(finding(small, juvenile, tang, "volume")).hasValueSatisfying(finding -> {
+            assertThat(finding.severity()).isEqualTo(Severity.CAREFUL);
+            assertThat(finding.sentence()).contains("too big here at");
+        });
+        Species giant = CATALOGUE.get(new SpeciesId("epinephelus-lanceolatus"));
+        assertThat(finding(small, juvenile, giant, "volume")).hasValueSatisfying(finding -> {
+            assertThat(finding.severity()).isEqualTo(Severity.STOP);
+            assertThat(finding.sentence()).contains("nowhere to move on to");
+        });
     }
 }

@@ -138,7 +138,7 @@ class LineTest {
             3 turbo snails                                        | ask
             3 conches dead                                        | unknown conches
             gale wibbled inkwell                                  | unknown wibbled
-            gale chased nemo                                      | unknown nemo
+            gale chased bruce                                     | unknown bruce
             gale chased inkwell quickly                           | unknown quickly
             gale inkwell                                          | ask
             note:                                                 | ask
