@@ -16,6 +16,7 @@ import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Happening;
@@ -40,14 +41,21 @@ public class ArrivalService {
     private final RecordStore record;
     private final ScheduleStore schedules;
     private final Catalogue catalogue;
+    private final SpeciesLookup named;
     private final Clock clock;
 
     ArrivalService(
-            HappeningStore happenings, RecordStore record, ScheduleStore schedules, Catalogue catalogue, Clock clock) {
+            HappeningStore happenings,
+            RecordStore record,
+            ScheduleStore schedules,
+            Catalogue catalogue,
+            SpeciesLookup named,
+            Clock clock) {
         this.happenings = happenings;
         this.record = record;
         this.schedules = schedules;
         this.catalogue = catalogue;
+        this.named = named;
         this.clock = clock;
     }
 
@@ -257,13 +265,8 @@ public class ArrivalService {
     }
 
     private Species named(TankPlan plan, String words) {
-        return plan.species(catalogue).all().stream()
-                .filter(one -> words.equals(one.commonName() + " — " + one.scientificName())
-                        || words.equals(one.id().key())
-                        || words.equalsIgnoreCase(one.scientificName())
-                        || words.equalsIgnoreCase(one.commonName()))
-                .findFirst()
-                .orElseThrow(() -> new Refused("choose the other fish from the list"));
+        return named.meant(plan.ownSpecies(), null, words)
+                .orElseThrow(() -> new Refused(named.fault(plan.ownSpecies(), words)));
     }
 
     private static Wish wish(TankPlan plan, String key) {

@@ -1,6 +1,7 @@
 package org.pelluna.app.fish;
 
 import java.util.Optional;
+import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.core.plan.TankPlan;
@@ -23,9 +24,11 @@ class EnterCheck {
 
     /** The species of a line, if nothing is wrong. */
     Optional<Species> species(TankPlan plan, EnterForm.Row row, String field, Measures measures, BindingResult faults) {
+        row.fish = row.chosen == null ? row.fish : row.chosen;
         Optional<Species> species = lookup.meant(plan.ownSpecies(), null, row.fish);
         if (species.isEmpty()) {
             faults.rejectValue(field + "fish", "unknown", lookup.fault(plan.ownSpecies(), row.fish));
+            row.ask(FishChoice.of(lookup.choices(plan.ownSpecies(), row.fish)));
         }
         if (row.count != null && (row.count < 1 || row.count > MOST_OF_A_KIND)) {
             faults.rejectValue(field + "count", "range", "1 to " + MOST_OF_A_KIND + ".");

@@ -3,6 +3,7 @@ package org.pelluna.app.fish;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Since;
 import org.pelluna.core.table.LivingTable;
@@ -38,6 +39,10 @@ public class EnterForm {
     /** Some fish of one kind. */
     public static class Row {
         public String fish;
+
+        /** The fish pressed, where its name was asked about. */
+        public String chosen;
+
         public Integer count;
         public Double length;
 
@@ -46,6 +51,17 @@ public class EnterForm {
 
         public Life.Arrival exactly = Life.Arrival.SEASON;
         public String name;
+
+        private List<FishChoice> asked = List.of();
+
+        /** The fish its name may mean; empty if it tells. */
+        public List<FishChoice> asked() {
+            return asked;
+        }
+
+        void ask(List<FishChoice> choices) {
+            asked = choices;
+        }
 
         boolean isEmpty() {
             return (fish == null || fish.isBlank())

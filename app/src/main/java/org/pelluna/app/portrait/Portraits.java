@@ -64,6 +64,15 @@ public final class Portraits {
                 key(species));
     }
 
+    /** A portrait that needs no sheet, decorative: the name stands beside it. */
+    static Svg alone(Species species) {
+        return Svg.of(
+                "<svg class='portrait' viewBox='-3 -42 {} {}' aria-hidden='true'>{}</svg>",
+                FIELD_WIDTH,
+                FIELD_HEIGHT,
+                drawing("asked-" + species.id(), species.look()));
+    }
+
     /** Some species of the catalogue side by side, from small to large, all to one scale at their adult length. */
     public static Svg frieze(Collection<Species> species, int most) {
         List<Species> bySize = species.stream()
@@ -98,15 +107,23 @@ public final class Portraits {
     }
 
     private static Svg symbol(String key, Appearance look) {
+        return Svg.of(
+                "<symbol id='{}' viewBox='-3 -42 {} {}'>{}</symbol>",
+                key,
+                FIELD_WIDTH,
+                FIELD_HEIGHT,
+                drawing(key, look));
+    }
+
+    private static Svg drawing(String key, Appearance look) {
         List<Appearance.Colour> colours = look.colours();
         String ground = colours.get(0).hex();
         String marking = colour(colours, 1);
         String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
         String clip = "clip-" + key;
-        Svg inside = look.plan() == Appearance.BodyPlan.SEAHORSE
+        return look.plan() == Appearance.BodyPlan.SEAHORSE
                 ? Seahorse.svg(look, clip, ground, marking, accent)
                 : fish(look, clip, ground, marking, accent);
-        return Svg.of("<symbol id='{}' viewBox='-3 -42 {} {}'>{}</symbol>", key, FIELD_WIDTH, FIELD_HEIGHT, inside);
     }
 
     private static Svg fish(Appearance look, String clip, String ground, String marking, String accent) {

@@ -4,19 +4,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.shop.InvertebrateCard;
 import org.pelluna.core.shop.ShopCard;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Invertebrate;
 import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.species.Species;
@@ -37,13 +37,13 @@ class ShopController {
 
     private final TankStore tanks;
     private final TankCache cache;
-    private final Catalogue catalogue;
     private final TankCatalogue known;
+    private final SpeciesLookup lookup;
 
-    ShopController(TankStore tanks, TankCache cache, Catalogue catalogue, TankCatalogue known) {
+    ShopController(TankStore tanks, TankCache cache, TankCatalogue known, SpeciesLookup lookup) {
+        this.lookup = lookup;
         this.cache = cache;
         this.tanks = tanks;
-        this.catalogue = catalogue;
         this.known = known;
     }
 
@@ -70,24 +70,25 @@ class ShopController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam(name = "q") Optional<String> asking,
-            @RequestParam(name = "species", required = false) String chosen,
+            @RequestParam Optional<String> species,
+            @RequestParam Optional<String> meant,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         String text = asking.orElse("");
         var plan = tanks.plan(keeper.id(), tankId);
         List<Species> found =
                 text.isBlank() ? List.of() : known.names(plan.ownSpecies()).find(text);
-        Optional<Species> named = Optional.ofNullable(chosen)
-                .map(SpeciesId::new)
-                .flatMap(known.in(plan)::find)
-                .or(() -> found.stream().findFirst());
+        boolean isChosen = species.isPresent() || meant.isPresent();
+        Optional<Species> named = isChosen
+                ? lookup.meant(plan.ownSpecies(), species.orElse(null), meant.orElse(null))
+                : lookup.meant(plan.ownSpecies(), null, text);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("q", text);
-        List<Invertebrate> animals = chosen != null ? List.of() : Invertebrates.find(text);
+        List<Invertebrate> animals = isChosen ? List.of() : Invertebrates.find(text);
         Optional<Invertebrate> animal = animals.stream()
                 .filter(one -> one.isCalled(text))
                 .findFirst()
-                .or(() -> named.isEmpty() ? animals.stream().findFirst() : Optional.empty());
+                .or(() -> found.isEmpty() ? animals.stream().findFirst() : Optional.empty());
         if (animal.isPresent()) {
             model.addAttribute(
                     "animal",
@@ -95,21 +96,25 @@ class ShopController {
                             InvertebrateCard.of(cache.of(keeper.id(), tankId).stock(), animal.get()), measures));
         }
         model.addAttribute("animals", others(animals, animal));
-        model.addAttribute("missed", !text.isBlank() && named.isEmpty() && animal.isEmpty());
+        model.addAttribute("missed", !text.isBlank() && found.isEmpty() && named.isEmpty() && animal.isEmpty());
         Optional<Species> fish = animal.isPresent() ? Optional.empty() : named;
         fish.ifPresent(one -> {
             model.addAttribute(
                     "card", view(ShopCard.of(cache.of(keeper.id(), tankId).planning(), one), measures));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
         });
+        boolean asks = fish.isEmpty() && animal.isEmpty() && !found.isEmpty();
+        if (asks) {
+            model.addAttribute("asked", FishChoice.of(lookup.choices(plan.ownSpecies(), text)));
+        }
         model.addAttribute(
                 "others",
                 found.stream()
-                        .filter(one -> fish.filter(one::equals).isEmpty())
+                        .filter(one -> !asks && fish.filter(one::equals).isEmpty())
                         .limit(OTHERS)
                         .map(one -> new Other(one.id().key(), one.commonName(), one.scientificName()))
                         .toList());
-        if (fish.isEmpty() && animal.isEmpty()) {
+        if (!asks && fish.isEmpty() && animal.isEmpty()) {
             model.addAttribute("next", next(cache.of(keeper.id(), tankId).assessment()));
         }
         return "shop/page";

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
@@ -85,12 +86,14 @@ class FirstWishController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @RequestParam String key,
-            @RequestParam Optional<String> fish,
+            @RequestParam(name = "fish") Optional<String> entered,
+            @RequestParam Optional<String> chosen,
             @RequestParam(defaultValue = "1") int count,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             HttpServletResponse response) {
         var own = cache.of(keeper.id(), tankId).plan().ownSpecies();
+        Optional<String> fish = chosen.or(() -> entered);
         Optional<Species> meant = named.meant(own, null, fish.orElse(null));
         String fault = meant.isEmpty()
                 ? named.fault(own, fish.orElse(null))
@@ -99,6 +102,10 @@ class FirstWishController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("fault", fault);
             model.addAttribute("entered", fish.orElse(""));
+            model.addAttribute("count", count);
+            if (meant.isEmpty()) {
+                model.addAttribute("asked", FishChoice.of(named.choices(own, fish.orElse(null))));
+            }
             return wishes(keeper, tankId, measures, model);
         }
         record.addWish(

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.SpeciesLookup;
@@ -78,9 +79,11 @@ class ShareController {
             RedirectAttributes redirect,
             HttpServletResponse response) {
         List<OwnSpecies> own = shares.behind(token).ownSpecies();
+        form.fish = form.chosen == null ? form.fish : form.chosen;
         Optional<Species> meant = named.meant(own, null, form.fish);
         if (meant.isEmpty()) {
             faults.rejectValue("fish", "unknown", named.fault(own, form.fish));
+            model.addAttribute("asked", FishChoice.of(named.choices(own, form.fish)));
         }
         if (!faults.hasErrors()) {
             Wish wish = new Wish(

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
@@ -161,10 +162,12 @@ class WishController {
             RedirectAttributes redirect,
             HttpServletResponse response) {
         List<OwnSpecies> own = tanks.plan(keeper.id(), tankId).ownSpecies();
+        form.fish = form.chosen == null ? form.fish : form.chosen;
         Optional<Species> meant = named.meant(own, form.speciesId, form.fish);
         if (meant.isEmpty()) {
             faults.rejectValue(
                     "fish", "unknown", named.fault(own, form.speciesId == null ? form.fish : form.speciesId));
+            model.addAttribute("asked", FishChoice.of(named.choices(own, form.fish)));
         }
         if (form.price != null && !(form.price >= 0 && form.price <= 1_000_000)) {
             faults.rejectValue("price", "range", "A price of 0 or more, or nothing.");

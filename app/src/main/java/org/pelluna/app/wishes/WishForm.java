@@ -16,6 +16,9 @@ public class WishForm {
     /** The fish by any of its names. */
     public String fish;
 
+    /** The fish pressed, where its name was asked about. */
+    public String chosen;
+
     @NotNull(message = "How many?")
     @Min(value = 1, message = "At least one.")
     @Max(value = 50, message = "At most 50.")
