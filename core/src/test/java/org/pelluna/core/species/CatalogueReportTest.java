@@ -1,0 +1,27 @@
+package org.pelluna.core.species;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+/** The maintainers' pages are those of the catalogue as it is; {@code ./pelluna catalogue} writes them. */
+class CatalogueReportTest {
+    private static final Path DOCS = Path.of("../docs");
+
+    @Test
+    void thePagesAreCurrent() throws IOException {
+        Catalogue catalogue = CatalogueFiles.shipped();
+        check("catalogue.md", CatalogueReport.coverage(catalogue));
+        check("names.md", CatalogueReport.names(catalogue));
+    }
+
+    private static void check(String page, String text) throws IOException {
+        if (Boolean.getBoolean("pelluna.record")) {
+            Files.writeString(DOCS.resolve(page), text);
+        }
+        assertThat(DOCS.resolve(page)).content().as("run ./pelluna catalogue").isEqualTo(text);
+    }
+}
