@@ -39,7 +39,7 @@ class EnterPageTest extends PageTest {
     void aTableFillsTheLinesAndNothingIsKeptBefore() throws Exception {
         TankPlan before = plan();
         String enter = "/tanks/" + tank + "/residents/enter";
-        send(keeper, enter + "/table", "table", "fish;count;since\nroyal gramma;2;spring 2024\nsnarkfish;1;2020")
+        send(keeper, enter + "/table", "table", "fish;count;since\nroyal gramma;2;spring 2024\nquxfish;1;2020")
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("value=\"royal gramma\"")))
                 .andExpect(content().string(containsString("2024-04-15")))

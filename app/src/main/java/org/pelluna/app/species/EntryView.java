@@ -3,6 +3,7 @@ package org.pelluna.app.species;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.svg.Svg;
@@ -17,12 +18,13 @@ import org.pelluna.core.units.Numbers;
 /**
  * One species, ready to print.
  *
- * @param names the other common names
+ * @param names the other names, each kind with its heading
  * @param plate SVG to scale
  * @param forms other looks, each with its name
  * @param needs what it asks of a tank
  * @param life how it lives
  * @param tempers toward whom it is how harsh, 0 to 1
+ * @param temperSource how its temper is known
  * @param reef what it does to each group of animals
  * @param notes hazards, disturbances, ailments and good turns
  */
@@ -31,13 +33,14 @@ record EntryView(
         String name,
         String scientificName,
         String family,
-        String names,
+        List<Fact> names,
         Svg sheet,
         Svg plate,
         List<Form> forms,
         List<Fact> needs,
         List<Fact> life,
         List<Share> tempers,
+        String temperSource,
         List<Fact> reef,
         List<Note> notes,
         String note) {
@@ -60,9 +63,7 @@ record EntryView(
                 one.commonName(),
                 one.scientificName(),
                 one.family(),
-                String.join(
-                        ", ",
-                        one.vernacularNames().subList(1, one.vernacularNames().size())),
+                names(one),
                 Portraits.sheet(List.of(one)),
                 ScalePlate.of(one, measures),
                 one.forms().stream()
@@ -71,9 +72,29 @@ record EntryView(
                 needs(one, measures),
                 life(one, measures),
                 tempers(one),
+                one.temper().from().words(),
                 reef(one, measures),
                 notes(one),
                 one.note().orElse(""));
+    }
+
+    private static List<Fact> names(Species one) {
+        return Stream.of(
+                        new Fact(
+                                "also",
+                                String.join(
+                                        ", ",
+                                        one.vernacularNames()
+                                                .subList(
+                                                        1, one.vernacularNames().size())),
+                                ""),
+                        new Fact("formerly", String.join(", ", one.otherNames().former()), ""),
+                        new Fact("in German", String.join(", ", one.otherNames().german()), ""),
+                        new Fact("in French", String.join(", ", one.otherNames().french()), ""),
+                        new Fact(
+                                "in Spanish", String.join(", ", one.otherNames().spanish()), ""))
+                .filter(fact -> !fact.value().isEmpty())
+                .toList();
     }
 
     private static List<Fact> needs(Species one, Measures measures) {

@@ -45,7 +45,7 @@ public class SpeciesLookup {
     public List<Species> choices(List<OwnSpecies> own, @Nullable String text) {
         return text == null
                 ? List.of()
-                : known.names(own).ask(text).species().stream().limit(CHOICES).toList();
+                : known.names(own).ask(text).choices().stream().limit(CHOICES).toList();
     }
 
     /** What to say when none is meant for certain. */

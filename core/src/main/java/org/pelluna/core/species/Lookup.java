@@ -19,9 +19,10 @@ public final class Lookup {
      * What a text may mean.
      *
      * @param isCertain whether it is the full name of one species only
+     * @param choices whom to ask about: those that bear the name, or else all that it fits
      * @param species the species it fits, the likeliest first; empty for none
      */
-    public record Answer(boolean isCertain, List<Species> species) {
+    public record Answer(boolean isCertain, List<Species> choices, List<Species> species) {
         /** The species, if it is certain. */
         public Optional<Species> meant() {
             return isCertain ? Optional.of(species.get(0)) : Optional.empty();
@@ -43,23 +44,25 @@ public final class Lookup {
     public Answer ask(String text) {
         NameWords asked = NameWords.of(text);
         if (asked.isEmpty()) {
-            return new Answer(false, List.of());
+            return new Answer(false, List.of(), List.of());
         }
         List<Found> found = found(asked, SpeciesNames::fit);
         if (found.isEmpty()) {
             List<Found> near = found(asked, SpeciesNames::near);
-            return new Answer(
-                    false,
-                    near.stream()
-                            .filter(one -> one.fit() == near.get(0).fit())
-                            .map(one -> one.names().species())
-                            .toList());
+            List<Species> nearest = species(
+                    near.stream().filter(one -> one.fit() == near.get(0).fit()).toList());
+            return new Answer(false, nearest, nearest);
         }
         Fit best = found.get(0).fit();
+        List<Found> named = found.stream().filter(one -> one.fit() == best).toList();
+        boolean isName = best.compareTo(Fit.NAME_AND_KIND) <= 0;
+        // A single word is asked about widely: “clownfish” is the name of two, and all of them are meant by it.
         return new Answer(
-                best.compareTo(Fit.NAME_AND_KIND) <= 0
-                        && (found.size() == 1 || found.get(1).fit() != best),
-                found.stream().map(one -> one.names().species()).toList());
+                isName && named.size() == 1, species(isName && asked.count() > 1 ? named : found), species(found));
+    }
+
+    private static List<Species> species(List<Found> found) {
+        return found.stream().map(one -> one.names().species()).toList();
     }
 
     private List<Found> found(NameWords asked, BiFunction<SpeciesNames, NameWords, Optional<Found>> fit) {

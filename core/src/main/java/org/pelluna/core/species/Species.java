@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.tank.AnimalGroup;
@@ -91,6 +92,17 @@ public record Species(
         }
         boolean travels = habits.swimming() == Habits.Swimming.CRUISES || habits.swimming() == Habits.Swimming.ROAMS;
         return Math.max(needs.swimCm().value(), travels ? ownLengths * ofCm : 0);
+    }
+
+    /** Every name it has or had, without authors: common ones, the scientific one, former ones, those of other languages. */
+    public List<String> names() {
+        return Stream.of(
+                        vernacularNames.stream(),
+                        Stream.of(scientificName),
+                        otherNames.formerBinomials().stream(),
+                        otherNames.foreign())
+                .flatMap(each -> each)
+                .toList();
     }
 
     /** The most usual common name. */

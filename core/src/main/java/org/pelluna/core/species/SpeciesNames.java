@@ -84,17 +84,10 @@ record SpeciesNames(Species species, List<Name> names, Set<String> kinds, Set<St
 
     static SpeciesNames of(Species one) {
         Set<NameWords> names = new LinkedHashSet<>();
-        OtherNames other = one.otherNames();
-        Stream.of(Stream.of(one.scientificName()), one.vernacularNames().stream(), other.foreign())
-                .flatMap(all -> all)
-                .map(NameWords::of)
-                .forEach(names::add);
-        Stream.concat(Stream.of(one.scientificName()), other.formerBinomials().stream())
-                .forEach(name -> {
-                    String[] words = name.split(" ", 2);
-                    names.add(NameWords.of(name));
-                    names.add(NameWords.of(words[0].charAt(0) + " " + words[1]));
-                });
+        one.names().stream().map(NameWords::of).forEach(names::add);
+        Stream.concat(Stream.of(one.scientificName()), one.otherNames().formerBinomials().stream())
+                .map(name -> name.split(" ", 2))
+                .forEach(words -> names.add(NameWords.of(words[0].charAt(0) + " " + words[1])));
         names.add(NameWords.of(one.scientificName().split(" ", 2)[1]));
         Set<String> kinds =
                 new HashSet<>(NameWords.of(KINDS.getOrDefault(one.family(), "")).list());
@@ -117,6 +110,9 @@ record SpeciesNames(Species species, List<Name> names, Set<String> kinds, Set<St
 
     /** How well the words fit, none wrong. */
     Optional<Found> fit(NameWords asked) {
+        if (!asked.within(all)) {
+            return Optional.empty();
+        }
         if (names.stream().anyMatch(name -> asked.isSameAs(name.words()))) {
             return Optional.of(new Found(this, Fit.NAME, 0));
         }
@@ -124,8 +120,7 @@ record SpeciesNames(Species species, List<Name> names, Set<String> kinds, Set<St
         if (!own.isEmpty() && names.stream().anyMatch(name -> own.isSameAs(name.own()))) {
             return Optional.of(new Found(this, Fit.NAME_AND_KIND, 0));
         }
-        Optional<Found> part = part(asked);
-        return part.isPresent() || !asked.within(all) ? part : Optional.of(new Found(this, Fit.ACROSS_NAMES, 0));
+        return part(asked).or(() -> Optional.of(new Found(this, Fit.ACROSS_NAMES, 0)));
     }
 
     /** All the words in one name: at its end, or anywhere; the shorter the rest of the name, the better. */

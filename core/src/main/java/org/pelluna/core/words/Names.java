@@ -32,7 +32,7 @@ public final class Names {
             for (int length = SHORTEST; length < own.length(); length++) {
                 call(own.substring(0, length), one.id());
             }
-            for (String kind : one.species().vernacularNames()) {
+            for (String kind : one.species().names()) {
                 call(kind, one.id());
                 for (String word : kind.split("[ -]", -1)) {
                     if (word.length() > SHORTEST) {

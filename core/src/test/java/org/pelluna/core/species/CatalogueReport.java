@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.units.Numbers;
 
@@ -75,9 +74,9 @@ final class CatalogueReport {
 
                 """);
         text.append(all.size()).append(" species of ").append(families.size()).append(" families; ");
-        text.append(all.stream().filter(one -> names(one).count() >= 5).count())
+        text.append(all.stream().filter(one -> one.names().size() >= 5).count())
                 .append(" have five names or more, the median has ")
-                .append(median(all.stream().map(one -> (int) names(one).count()).toList()))
+                .append(median(all.stream().map(one -> one.names().size()).toList()))
                 .append(".\n\n## How its figures are known\n\n");
         text.append(
                 "Twenty figures of every species carry their provenance. *Assumed* figures are taken over from the nearest kin and said"
@@ -162,20 +161,11 @@ final class CatalogueReport {
         return sorted.get(sorted.size() / 2);
     }
 
-    private static Stream<String> names(Species one) {
-        return Stream.of(
-                        Stream.of(one.scientificName()),
-                        one.vernacularNames().stream(),
-                        one.otherNames().formerBinomials().stream(),
-                        one.otherNames().foreign())
-                .flatMap(each -> each);
-    }
-
     static String names(Catalogue catalogue) {
         Lookup lookup = new Lookup(catalogue.all());
         Map<String, String> leads =
                 new TreeMap<>(String.CASE_INSENSITIVE_ORDER.thenComparing(Comparator.naturalOrder()));
-        catalogue.all().stream().flatMap(CatalogueReport::names).distinct().forEach(name -> {
+        catalogue.all().stream().flatMap(one -> one.names().stream()).distinct().forEach(name -> {
             Lookup.Answer answer = lookup.ask(name);
             String to = answer.species().stream()
                     .limit(answer.isCertain() ? 1 : 4)
