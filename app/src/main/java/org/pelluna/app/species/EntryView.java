@@ -118,7 +118,8 @@ record EntryView(
         }
         facts.add(new Fact(
                 "Temperature",
-                measures.temperatureOf(one.water().coolestCelsius().value()) + " to "
+                "at its best "
+                        + measures.temperatureOf(one.water().coolestCelsius().value()) + " to "
                         + measures.temperatureOf(one.water().warmestCelsius().value()),
                 one.water().warmestCelsius().from().words()));
         facts.add(new Fact("Light", words(one.water().light()), "common practice"));

@@ -29,19 +29,28 @@ final class WaterRule implements ShortlistRule {
         List<Finding> findings = new ArrayList<>();
         Water water = candidate.species().water();
         double here = candidate.tank().regime().temperatureCelsius();
-        if (here < water.coolestCelsius().value()
-                || here > water.warmestCelsius().value()) {
+        double beyond = Math.max(
+                water.coolestCelsius().value() - here,
+                here - water.warmestCelsius().value());
+        if (beyond > 0) {
+            boolean harms = beyond > Water.BORNE_BEYOND_CELSIUS;
             findings.add(Finding.of(
                             RULE,
-                            Severity.STOP,
-                            "It wants " + Numbers.plain(water.coolestCelsius().value()) + " to "
+                            harms ? Severity.STOP : Severity.CAREFUL,
+                            "It does best at "
+                                    + Numbers.plain(water.coolestCelsius().value()) + " to "
                                     + Numbers.plain(water.warmestCelsius().value())
                                     + " °C for life; this tank is kept at "
-                                    + Numbers.plain(here) + " °C.",
+                                    + Numbers.plain(here) + " °C, "
+                                    + (harms
+                                            ? "which harms it."
+                                            : here > water.warmestCelsius().value()
+                                                    ? "which it bears, but it eats more and ages sooner."
+                                                    : "which it bears, but it eats and grows more slowly."),
                             water.warmestCelsius().from(),
                             List.of(
-                                    water.coolestCelsius().figure("coolest", "°C"),
-                                    water.warmestCelsius().figure("warmest", "°C"),
+                                    water.coolestCelsius().figure("coolest at its best", "°C"),
+                                    water.warmestCelsius().figure("warmest at its best", "°C"),
                                     Figure.measured("temperature here", here, "°C")))
                     .remedy("Another temperature would turn this, if everyone else bears it."));
         }

@@ -239,12 +239,18 @@ public record Species(
     /**
      * What water it wants.
      *
-     * @param coolestCelsius lowest lasting temperature
-     * @param warmestCelsius highest lasting temperature
+     * @param coolestCelsius the coolest water in which it does its best for life
+     * @param warmestCelsius the warmest
      * @param lowestSpecificGravity lowest lasting specific gravity, 25 °C/25 °C
      * @param light whether it bears a brightly lit tank or wants it dim
      */
     public record Water(Sourced coolestCelsius, Sourced warmestCelsius, Sourced lowestSpecificGravity, Light light) {
+        /**
+         * So much cooler or warmer it still bears for life, K; what lies further out harms it. Assumed for every species alike: common
+         * practice.
+         */
+        public static final double BORNE_BEYOND_CELSIUS = 2;
+
         /** Light it wants. */
         public enum Light {
             BRIGHT,

@@ -419,10 +419,11 @@ class RuleWordsTest {
         for (double[] suits : new double[][] {{cool, 1.025}, {warm, 1.025}, {25, least}}) {
             assertThat(wet(suits[0], suits[1])).isEmpty();
         }
-        assertThat(wet(cool - 0.1, 1.025))
-                .singleElement()
-                .satisfies(one -> assertThat(one.severity()).isEqualTo(Severity.STOP));
-        assertThat(wet(warm + 0.1, 1.025)).hasSize(1);
+        for (double borne : new double[] {cool - 0.1, cool - 2, warm + 0.1, warm + 2}) {
+            assertThat(wet(borne, 1.025)).extracting(Finding::severity).containsExactly(Severity.CAREFUL);
+        }
+        assertThat(wet(cool - 2.1, 1.025)).extracting(Finding::severity).containsExactly(Severity.STOP);
+        assertThat(wet(warm + 2.1, 1.025)).extracting(Finding::severity).containsExactly(Severity.STOP);
         assertThat(wet(25, least - 0.0005))
                 .singleElement()
                 .satisfies(one -> assertThat(one.schools()).hasSize(2));
