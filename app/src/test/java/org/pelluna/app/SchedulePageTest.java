@@ -174,7 +174,7 @@ class SchedulePageTest extends PageTest {
 
     @Test
     void aSwapPutsAnotherFishIntoThePlan() throws Exception {
-        setback(FAIRY, "SWAPPED", "instead", "Cirrhilabrus rubrisquamis").andExpect(status().is4xxClientError());
+        setback(FAIRY, "SWAPPED", "instead", "Cirrhilabrus imaginarius").andExpect(status().is4xxClientError());
         String other = catalogue.get(new SpeciesId("cirrhilabrus-cyanopleura")).scientificName();
         setback(FAIRY, "SWAPPED", "instead", other).andExpect(status().isFound());
         assertThat(plan().wishes()).anyMatch(wish -> wish.speciesId().key().equals("cirrhilabrus-cyanopleura"));
