@@ -32,9 +32,14 @@ class CatalogueTest {
     }
 
     @Test
-    void itHoldsAtLeastAHundredAndSixtySpeciesOfThirtyFamilies() {
-        assertThat(CATALOGUE.all()).hasSizeGreaterThanOrEqualTo(160);
-        assertThat(CatalogueFiles.families()).hasSizeGreaterThanOrEqualTo(30);
+    void itHoldsAtLeastFourHundredAndFiftySpeciesOfFiftyFamilies() {
+        assertThat(CATALOGUE.all()).hasSizeGreaterThanOrEqualTo(450);
+        assertThat(everySpecies().map(Species::family).distinct()).hasSizeGreaterThanOrEqualTo(50);
+    }
+
+    @Test
+    void noTwoSpeciesAreShownByOneName() {
+        assertThat(everySpecies().map(Species::commonName)).doesNotHaveDuplicates();
     }
 
     @ParameterizedTest
