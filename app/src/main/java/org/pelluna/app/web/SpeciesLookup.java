@@ -63,6 +63,6 @@ public class SpeciesLookup {
                                         .limit(SUGGESTIONS)
                                         .map(Species::commonName)
                                         .toList())
-                        + (found.size() > SUGGESTIONS ? ", or another of these?" : "?");
+                        + (found.size() > SUGGESTIONS ? ", or another?" : "?");
     }
 }

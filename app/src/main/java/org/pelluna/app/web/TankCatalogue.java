@@ -30,6 +30,10 @@ public class TankCatalogue {
 
     /** The names of the catalogue with these added. */
     public Lookup names(List<OwnSpecies> own) {
-        return own.isEmpty() ? names : new Lookup(with(own).all());
+        return own.isEmpty()
+                ? names
+                : names.with(with(own).all().stream()
+                        .filter(one -> catalogue.find(one.id()).isEmpty())
+                        .toList());
     }
 }

@@ -40,7 +40,7 @@ final class WaterRule implements ShortlistRule {
                             "It does best at "
                                     + Numbers.plain(water.coolestCelsius().value()) + " to "
                                     + Numbers.plain(water.warmestCelsius().value())
-                                    + " °C for life; this tank is kept at "
+                                    + " °C; this tank is kept at "
                                     + Numbers.plain(here) + " °C, "
                                     + (harms
                                             ? "which harms it."

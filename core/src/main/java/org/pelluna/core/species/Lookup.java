@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.stream.Stream;
 import org.pelluna.core.species.SpeciesNames.Fit;
 import org.pelluna.core.species.SpeciesNames.Found;
 
@@ -30,7 +31,17 @@ public final class Lookup {
     }
 
     public Lookup(Collection<Species> species) {
-        this.entries = species.stream().map(SpeciesNames::of).toList();
+        this(species.stream().map(SpeciesNames::of).toList());
+    }
+
+    private Lookup(List<SpeciesNames> entries) {
+        this.entries = entries;
+    }
+
+    /** This look-up with more species; the names of those it has are not read again. */
+    public Lookup with(Collection<Species> more) {
+        return new Lookup(Stream.concat(entries.stream(), more.stream().map(SpeciesNames::of))
+                .toList());
     }
 
     /** Every species that the text may mean, the likeliest first; every species for a blank text. */
