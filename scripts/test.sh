@@ -19,7 +19,7 @@ cd "$PELLUNA_ROOT"
 if [ "${1:-}" = --fast ]; then
   shift
   exec mvn -B -ntp -q test -pl core,app -Dsurefire.failIfNoSpecifiedTests=false \
-    -Dtest='org/pelluna/core/**/*Test,org/pelluna/app/*/*Test,!org/pelluna/app/browser/**' "$@"
+    -Dtest='org/pelluna/core/**/*Test,org/pelluna/app/*/*Test,!org/pelluna/app/browser/**,!org/pelluna/app/demo/**' "$@"
 fi
 
 selected=()

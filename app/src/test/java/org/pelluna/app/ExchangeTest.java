@@ -2,10 +2,12 @@ package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasToString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.nio.charset.StandardCharsets;
@@ -53,6 +55,37 @@ class ExchangeTest extends PageTest {
         UUID tank = tanks.of(keeper.id()).get(0).id();
         TankPlan exported = PlanFile.read(export(tank), catalogue);
         assertThat(exported.withAsOf(demoPlan().asOf())).isEqualTo(demoPlan());
+    }
+
+    /** A friend's file must not change what is said of one's own tanks unsaid. */
+    @Test
+    void figuresThatComeWithAFileAreToldOf() throws Exception {
+        TankPlan friends = demoPlan()
+                .withCorrections(java.util.List.of(new org.pelluna.core.plan.Correction(
+                        new org.pelluna.core.id.SpeciesId("gramma-loreto"),
+                        org.pelluna.core.species.SpeciesFigure.VOLUME,
+                        5000,
+                        "my tank",
+                        demoPlan().asOf())));
+        send(PlanFile.write(friends).getBytes(StandardCharsets.UTF_8))
+                .andExpect(flash().attribute("undo", hasToString(containsString("count in all your tanks"))));
+        UUID tank = tanks.of(keeper.id()).get(0).id();
+        assertThat(tanks.plan(keeper.id(), tank).corrections()).isEqualTo(friends.corrections());
+    }
+
+    /** It stopped the server for everybody: a list so long that its tree fills the memory. */
+    @Test
+    void aListWithoutEndIsRefusedWhileItIsRead() throws Exception {
+        StringBuilder endless = new StringBuilder(19_000_000);
+        endless.append("{\"format\":\"pelluna-plan\",\"version\":3,\"log\":[1");
+        while (endless.length() < 18_999_990) {
+            endless.append(",1");
+        }
+        send(endless.append("]}").toString().getBytes(StandardCharsets.UTF_8))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("larger, or nested deeper, than any plan")));
+        send("[".repeat(10_000).getBytes(StandardCharsets.UTF_8)).andExpect(status().isUnprocessableContent());
+        assertThat(tanks.of(keeper.id())).isEmpty();
     }
 
     @Test

@@ -60,6 +60,8 @@ public final class Routes {
 
     private static final Map<String, String> EXAMPLES = Map.of(
             "{speciesId}", "gramma-loreto",
+            "{family}", "Acanthuridae",
+            "{figure}", "ADULT",
             "{setback}", "sb1",
             "{form}", "f1",
             "{way}", "best",

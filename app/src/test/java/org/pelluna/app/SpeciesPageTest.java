@@ -57,6 +57,47 @@ class SpeciesPageTest extends PageTest {
     }
 
     @Test
+    void whatIsReckonedForTheTankNarrowsTheList() throws Exception {
+        see("/species?grown=true&q=acanthuridae")
+                .andExpect(content().string(containsString("Yellow tang")))
+                .andExpect(content().string(not(containsString("Sohal surgeonfish"))));
+        see("/species?peaceful=true&fed=true&today=true")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("scale-row")))
+                .andExpect(content().string(containsString("from=24&amp;fit=ANY&amp;")))
+                .andExpect(content().string(containsString("peaceful=true")));
+        see("/species?fed=true&q=mandarin").andExpect(content().string(containsString("No species matches")));
+    }
+
+    @Test
+    void upToFourStandSideBySide() throws Exception {
+        see("/species-compared?s=zebrasoma-flavescens&s=hippocampus-kuda&s=no-fish&s=zebrasoma-flavescens")
+                .andExpect(status().isOk())
+                .andExpect(
+                        content().string(containsString("Spotted seahorse sips one morsel at a time, and Yellow tang")))
+                .andExpect(content().string(containsString("tail blades")))
+                .andExpect(content().string(not(containsString("left out"))));
+        see("/species-compared?s=chromis-viridis&s=gramma-loreto&s=chromis-cyanea&s=salarias-fasciatus&s=zebrasoma-scopas")
+                .andExpect(content().string(containsString("1 more was left out")))
+                .andExpect(content().string(not(containsString("Brown scopas tang"))));
+        see("/species-compared").andExpect(content().string(containsString("Nothing is marked yet")));
+    }
+
+    @Test
+    void aFamilyIsReadInItsOrder() throws Exception {
+        String bySize = see("/families/Acanthuridae?order=SIZE")
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(bySize.indexOf("Naso")).isBetween(0, bySize.indexOf("Zebrasoma flavescens"));
+        String byTemper =
+                see("/families/acanthuridae").andReturn().getResponse().getContentAsString();
+        assertThat(byTemper.indexOf("Acanthurus sohal")).isBetween(0, byTemper.indexOf("Zebrasoma flavescens"));
+        see("/families/Salmonidae").andExpect(status().isNotFound());
+        see("/families/Acanthuridae?order=LENGTH").andExpect(status().is4xxClientError());
+    }
+
+    @Test
     void theEntryShowsFiguresWithTheirSourceAndCompanyHere() throws Exception {
         see("/species/pomacanthus-imperator")
                 .andExpect(content().string(containsString("not yet checked against a source")))

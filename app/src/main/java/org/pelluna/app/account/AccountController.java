@@ -49,7 +49,6 @@ class AccountController {
             return "redirect:/today";
         }
         model.addAttribute("demoOffered", demo.isPresent());
-        model.addAttribute("portraits", Portraits.sheet(catalogue.all()));
         model.addAttribute("frieze", Portraits.frieze(catalogue.all(), FRIEZE));
         model.addAttribute("catalogueNote", catalogueNote());
         return "account/sign-in";

@@ -265,8 +265,7 @@ public class ArrivalService {
     }
 
     private Species named(TankPlan plan, String words) {
-        return named.meant(plan.ownSpecies(), null, words)
-                .orElseThrow(() -> new Refused(named.fault(plan.ownSpecies(), words)));
+        return named.meant(plan, null, words).orElseThrow(() -> new Refused(named.fault(plan.ownSpecies(), words)));
     }
 
     private static Wish wish(TankPlan plan, String key) {

@@ -147,11 +147,7 @@ class ArrivalsView {
                                 held.name(),
                                 FindingView.of(held.gate(), measures)))
                         .toList());
-        model.addAttribute(
-                "planFindings",
-                order.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
+        model.addAttribute("planFindings", FindingView.all(order.findings(), measures));
         model.addAttribute("chart", lanes.isEmpty() ? "" : new LaneChart(stock, lanes, water, shareNow(stock)).svg());
         model.addAttribute(
                 "waterWords",
@@ -248,9 +244,7 @@ class ArrivalsView {
                         + (arrival.room().unit() + " of " + arrival.room().name()).strip() + " from then",
                 arrival.overHeadroom(),
                 Numbers.count(arrival.cost().pressure(), "encounter"),
-                arrival.reasons().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
+                FindingView.all(arrival.reasons(), measures));
     }
 
     private static WishLine line(ResolvedPlan.Wished one, TankPlan plan, Measures measures) {

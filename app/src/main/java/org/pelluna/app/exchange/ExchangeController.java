@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.HeavyWork;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.DataPackage;
@@ -45,8 +46,10 @@ class ExchangeController {
     private final TankStore tanks;
     private final Catalogue catalogue;
     private final JournalStore journal;
+    private final HeavyWork heavy;
 
-    ExchangeController(TankStore tanks, Catalogue catalogue, JournalStore journal) {
+    ExchangeController(TankStore tanks, Catalogue catalogue, JournalStore journal, HeavyWork heavy) {
+        this.heavy = heavy;
         this.journal = journal;
         this.tanks = tanks;
         this.catalogue = catalogue;
@@ -95,6 +98,7 @@ class ExchangeController {
             RedirectAttributes redirect,
             HttpServletResponse response)
             throws IOException {
+        heavy.begin();
         try {
             byte[] bytes = file.getBytes();
             boolean zip = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
@@ -117,14 +121,24 @@ class ExchangeController {
                 return refused(model, response, unreadable);
             }
             UUID id = tanks.add(keeper.id(), plan, photographs);
-            Undo.offer(redirect, plan.tank().name() + " is imported.", "/tanks/" + id + "/remove");
+            Undo.offer(redirect, plan.tank().name() + " is imported." + withFigures(plan), "/tanks/" + id + "/remove");
             return "redirect:/tanks/" + id;
         } catch (PlanFileException e) {
             return refused(
                     model, response, e.faults().stream().map(Fault::toString).toList());
         } catch (CharacterCodingException e) {
             return refused(model, response, List.of("the file is no text in UTF-8"));
+        } finally {
+            heavy.end();
         }
+    }
+
+    /** Figures of species that came along count in all tanks: that is never silent. */
+    private static String withFigures(TankPlan plan) {
+        return plan.corrections().isEmpty()
+                ? ""
+                : " The file brings its keeper’s own figures of species; where you had none, they count in all your tanks"
+                        + " until you take them back on the species’ pages.";
     }
 
     private static String refused(Model model, HttpServletResponse response, List<String> faults) {

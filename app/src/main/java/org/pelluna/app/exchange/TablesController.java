@@ -15,10 +15,12 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.HeavyWork;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.table.LogTable;
 import org.pelluna.core.table.LossTable;
 import org.pelluna.core.table.TableForm;
@@ -51,8 +53,12 @@ class TablesController {
     private final TankStore tanks;
     private final TableStore tables;
     private final TableJobs jobs;
+    private final Catalogue catalogue;
+    private final HeavyWork heavy;
 
-    TablesController(TankStore tanks, TableStore tables, TableJobs jobs) {
+    TablesController(TankStore tanks, TableStore tables, TableJobs jobs, Catalogue catalogue, HeavyWork heavy) {
+        this.heavy = heavy;
+        this.catalogue = catalogue;
         this.tanks = tanks;
         this.tables = tables;
         this.jobs = jobs;
@@ -104,6 +110,7 @@ class TablesController {
         }
         UUID formKey = UUID.fromString(Key.checked(key));
         UUID id;
+        heavy.begin();
         try {
             String text = StandardCharsets.UTF_8
                     .newDecoder()
@@ -115,6 +122,8 @@ class TablesController {
             id = tables.bring(keeper.id(), tankId, formKey, kind.get(), text);
         } catch (CharacterCodingException e) {
             throw new Refused("the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8");
+        } finally {
+            heavy.end();
         }
         return "redirect:" + path(tankId, id);
     }
@@ -161,7 +170,7 @@ class TablesController {
         return switch (kind) {
             case LOG ->
                 new Held<>(
-                        new LogTable(plan.residents()),
+                        new LogTable(plan.residents(), plan.species(catalogue)),
                         plan.log(),
                         (draft, rows) -> tables.takeLog(keeper, tank, draft, rows));
             case TESTS ->
@@ -171,7 +180,7 @@ class TablesController {
                         (draft, rows) -> tables.takeTests(keeper, tank, draft, rows));
             case LOSSES ->
                 new Held<>(
-                        new LossTable(plan.residents()),
+                        new LossTable(plan.residents(), plan.species(catalogue)),
                         plan.losses(),
                         (draft, rows) -> tables.takeLosses(keeper, tank, draft, rows));
         };

@@ -50,8 +50,8 @@ class BoughtController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Species species = lookup.meant(plan.ownSpecies(), speciesId, null)
-                .orElseThrow(() -> new Refused("choose a fish of the catalogue"));
+        Species species =
+                lookup.meant(plan, speciesId, null).orElseThrow(() -> new Refused("choose a fish of the catalogue"));
         if (count < 1 || count > MOST) {
             throw new Refused("between 1 and " + MOST + " fish at once");
         }

@@ -94,11 +94,7 @@ class HeadroomController {
                 stock.residents().stream()
                         .map(fish -> growth(fish, plan, measures))
                         .toList());
-        model.addAttribute(
-                "future",
-                Future.findings(stock).stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
+        model.addAttribute("future", FindingView.all(Future.findings(stock), measures));
         return "headroom/page";
     }
 

@@ -9,6 +9,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
@@ -17,6 +18,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.shop.LivingCrew;
 import org.pelluna.core.shop.PlannedCrew;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Invertebrate;
@@ -71,6 +73,7 @@ class CrewController {
                 Crew.of(stock).stream()
                         .map(one -> CrewView.of(one, stock.plan().asOf(), measures))
                         .toList());
+        model.addAttribute("suits", FindingView.all(LivingCrew.water(stock), measures));
         model.addAttribute(
                 "counts",
                 stock.plan().observations().crew().stream()

@@ -36,8 +36,6 @@ record PlannedCrewView(
                         .map(Invertebrate::adultCm)
                         .map(cm -> Math.max(1, cm / 2))
                         .orElse(1.5)),
-                one.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
+                FindingView.all(one.findings(), measures));
     }
 }

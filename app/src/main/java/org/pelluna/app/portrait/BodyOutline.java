@@ -2,62 +2,44 @@ package org.pelluna.app.portrait;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.pelluna.core.species.Anatomy;
+import org.pelluna.core.species.Anatomy.Landmark;
 import org.pelluna.core.species.Appearance;
+import org.pelluna.core.species.BodyPlan;
+import org.pelluna.core.species.CatalogueFiles;
 
 /**
- * The outline of a body without fins, snout at the left. Along the axis 0 is the tip of the snout, 1 the root of the tail;
- * in the drawing the body is {@link #LENGTH} long and its axis lies at y = 0.
+ * The outline of a body without fins, snout at the left, and the coordinates in which all that is on it is placed. Along the body 0 is
+ * the tip of the snout, 1 the root of the tail; across it −1 is the back, 0 the middle, 1 the belly. In the drawing the body is
+ * {@link #LENGTH} long and its axis lies at y = 0, or bends about it.
  */
 final class BodyOutline {
     /** Standard length in drawing units; the total length with the tail is 100. */
     static final double LENGTH = 80;
 
-    private static final int STEPS = 26;
+    private static final Map<BodyPlan, Anatomy> ANATOMIES = CatalogueFiles.anatomies();
 
-    private final Appearance look;
-    private final Profile profile;
+    private final Anatomy anatomy;
+    private final double deep;
+
+    /** How much further the snout is drawn out than in the landmarks. */
+    private final double drawnOut;
 
     BodyOutline(Appearance look) {
-        this.look = look;
-        this.profile = Profile.of(look.plan());
+        this.anatomy = ANATOMIES.get(look.plan());
+        this.deep = look.depth() * LENGTH;
+        this.drawnOut = Math.max(0, look.snout() - anatomy.snout());
     }
 
-    /**
-     * The run of a body's height: rises as t^rise, falls as (1−t)^fall.
-     *
-     * @param rise small for a blunt head
-     * @param fall small for a body that keeps its height
-     * @param root height of the tail's root as a share of the greatest height
-     * @param belly share of the height below the axis
-     */
-    private record Profile(double rise, double fall, double root, double belly) {
-        static Profile of(Appearance.BodyPlan plan) {
-            return switch (plan) {
-                case DISC -> new Profile(0.62, 0.62, 0.16, 0.5);
-                case OVAL -> new Profile(0.55, 0.5, 0.26, 0.5);
-                case BASS -> new Profile(0.6, 0.6, 0.34, 0.5);
-                case TORPEDO -> new Profile(0.6, 0.45, 0.45, 0.5);
-                case BLENNY -> new Profile(0.2, 0.45, 0.35, 0.52);
-                case GOBY -> new Profile(0.32, 0.3, 0.55, 0.5);
-                case DRAGONET -> new Profile(0.4, 0.6, 0.3, 0.42);
-                case TRIGGER -> new Profile(0.95, 0.7, 0.24, 0.5);
-                case LION -> new Profile(0.5, 0.55, 0.32, 0.48);
-                case EEL -> new Profile(0.2, 0.15, 0.6, 0.5);
-                case TALL -> new Profile(0.8, 0.7, 0.16, 0.5);
-                case DART -> new Profile(0.35, 0.35, 0.5, 0.5);
-                case BOX -> new Profile(0.35, 0.22, 0.3, 0.56);
-                case PUFFER -> new Profile(0.55, 0.6, 0.32, 0.58);
-                case SEAHORSE, PIPE -> new Profile(0.15, 0.2, 0.35, 0.5);
-                case ANGLER -> new Profile(0.45, 0.5, 0.3, 0.58);
-            };
-        }
+    Anatomy anatomy() {
+        return anatomy;
+    }
 
-        double height(double t) {
-            double peak = rise / (rise + fall);
-            double top = Math.pow(peak, rise) * Math.pow(1 - peak, fall);
-            double run = Math.pow(t, rise) * Math.pow(1 - t, fall) / top;
-            return Math.max(run, t > peak ? root : 0);
-        }
+    /** Greatest depth of the body in drawing units. */
+    double deep() {
+        return deep;
     }
 
     /** x in drawing units. */
@@ -65,39 +47,114 @@ final class BodyOutline {
         return t * LENGTH;
     }
 
-    /** y of the back, negative, at t. */
+    /** y of the back at t. */
     double back(double t) {
-        return -height(t) * (1 - profile.belly);
+        return bent(t) + slim(t, -deep * between(anatomy.back(), t));
     }
 
-    /** y of the belly, positive, at t. */
+    /** y of the belly at t. */
     double belly(double t) {
-        return height(t) * profile.belly;
+        return bent(t) + slim(t, deep * between(anatomy.belly(), t));
     }
 
-    private double height(double t) {
-        double beak = Math.max(0, look.snout() - 0.7);
-        double drawnOut = 0.12 + 0.16 * look.snout() + 0.2 * beak;
-        double slim = t < drawnOut ? Math.pow(t / drawnOut, 0.9 * look.snout() + 2.5 * beak) : 1;
-        return look.depth() * LENGTH * profile.height(t) * slim;
+    /** y at t, from −1 at the back to 1 at the belly, and beyond. */
+    double y(double t, double across) {
+        double back = back(t);
+        double belly = belly(t);
+        return (back + belly) / 2 + across * (belly - back) / 2;
+    }
+
+    /** The point at t, from −1 at the back to 1 at the belly, and beyond. */
+    double[] point(double t, double across) {
+        return new double[] {x(t), y(t, across)};
+    }
+
+    /** Where the eye is along the body. */
+    double eyeAt() {
+        return anatomy.eye().at() + 0.12 * drawnOut;
+    }
+
+    double eyeY() {
+        return bent(eyeAt()) - deep * anatomy.eye().above() * (1 - 0.4 * drawnOut);
+    }
+
+    /** Radius of the eye in drawing units. */
+    double eye() {
+        return Math.max(0.9, anatomy.eye().across() * LENGTH / 2);
+    }
+
+    /** y of the tip of the snout. */
+    double tip() {
+        return back(0);
     }
 
     /** The closed path of the outline. */
     String path() {
         List<double[]> points = new ArrayList<>();
-        for (int i = 0; i <= STEPS; i++) {
-            double t = eased(i / (double) STEPS);
-            points.add(new double[] {x(t), back(t)});
-        }
-        for (int i = STEPS; i > 0; i--) {
-            double t = eased(i / (double) STEPS);
-            points.add(new double[] {x(t), belly(t)});
+        places(anatomy.back()).forEach(at -> points.add(new double[] {x(at), back(at)}));
+        List<Double> belly = places(anatomy.belly());
+        for (int i = belly.size() - 1; i >= 0; i--) {
+            points.add(new double[] {x(belly.get(i)), belly(belly.get(i))});
         }
         return Paths.smooth(points);
     }
 
-    /** More points near the snout, where the outline bends most. */
-    private static double eased(double share) {
-        return share * share * (1.6 - 0.6 * share);
+    boolean isBent() {
+        return !anatomy.axis().isEmpty();
+    }
+
+    /** Where an outline is drawn through: its landmarks, and closer where the body winds. */
+    private List<Double> places(List<Landmark> landmarks) {
+        TreeSet<Double> places = new TreeSet<>();
+        landmarks.forEach(one -> places.add(one.at()));
+        for (double at = 0.25; isBent() && at < 0.97; at += 0.05) {
+            places.add(at);
+        }
+        return List.copyOf(places);
+    }
+
+    private double bent(double t) {
+        return isBent() ? -LENGTH * swung(anatomy.axis(), t) : 0;
+    }
+
+    /** Between two landmarks of the axis as a winding body swings. */
+    private static double swung(List<Landmark> axis, double t) {
+        Landmark before = axis.get(0);
+        for (Landmark next : axis) {
+            if (t <= next.at() && next.at() > before.at()) {
+                double share = (1 - Math.cos(Math.PI * (t - before.at()) / (next.at() - before.at()))) / 2;
+                return before.out() + share * (next.out() - before.out());
+            }
+            before = next;
+        }
+        return before.out();
+    }
+
+    /** A snout drawn out draws the head together about the mouth. */
+    private double slim(double t, double y) {
+        double until = 0.2 + 0.16 * drawnOut;
+        if (drawnOut == 0 || t >= until) {
+            return y;
+        }
+        double mouth = -deep * anatomy.back().get(0).out();
+        double least = 0.013 * LENGTH * Math.signum(y - mouth);
+        double slimmed = (y - mouth) * Math.pow(t / until, 2.4 * drawnOut);
+        return mouth + (t > 0 && Math.abs(slimmed) < Math.abs(least) ? least : slimmed);
+    }
+
+    /** Between two landmarks as a straight line runs. */
+    static double between(List<Landmark> landmarks, double t) {
+        Landmark before = landmarks.get(0);
+        if (t <= before.at()) {
+            return before.out();
+        }
+        for (Landmark next : landmarks.subList(1, landmarks.size())) {
+            if (t <= next.at()) {
+                double share = (t - before.at()) / Math.max(1e-9, next.at() - before.at());
+                return before.out() + share * (next.out() - before.out());
+            }
+            before = next;
+        }
+        return before.out();
     }
 }

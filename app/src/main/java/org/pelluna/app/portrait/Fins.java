@@ -1,205 +1,194 @@
 package org.pelluna.app.portrait;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.core.species.Accent;
+import org.pelluna.core.species.Anatomy;
 import org.pelluna.core.species.Appearance;
+import org.pelluna.core.species.BodyPart;
+import org.pelluna.core.species.MedianFin;
 
-/** The fins around a body. */
+/** The fins around a body: a tinted membrane, and the rays on which it stands. */
 final class Fins {
     /** Fins stay within the field of the symbol. */
-    private static final double HIGHEST = Portraits.FIELD_HEIGHT / 2 - 2;
+    static final double HIGHEST = Portraits.FIELD_HEIGHT / 2 - 1.5;
 
-    private final Appearance look;
     private final BodyOutline body;
-    private final double height;
+    private final Anatomy anatomy;
 
-    Fins(Appearance look, BodyOutline body) {
-        this.look = look;
+    /** Drawing units of a height of 1 in the landmarks. */
+    private final double scale;
+
+    private final FinColours colours;
+    private final FreeRays free;
+
+    private final StringBuilder rays = new StringBuilder();
+
+    Fins(Appearance look, BodyOutline body, FinColours colours) {
+        this.colours = colours;
         this.body = body;
-        this.height = look.fins() * look.depth() * BodyOutline.LENGTH * 0.55;
+        this.anatomy = body.anatomy();
+        this.scale = body.deep() * look.fins() / anatomy.fins();
+        this.free = new FreeRays(body, scale);
     }
 
-    /** Dorsal and anal fins, drawn behind the body. */
-    Svg behind(String colour) {
+    /** Dorsal, anal and pelvic fins, drawn behind the body. */
+    Svg behind() {
+        rays.setLength(0);
         Svg.Builder svg = new Svg.Builder();
-        switch (look.plan()) {
-            case GOBY, DRAGONET -> {
-                svg.add(fin(colour, 0.26, 0.42, -1, height * 1.5, 0.1));
-                svg.add(fin(colour, 0.46, 0.9, -1, height, 0.6));
-                svg.add(fin(colour, 0.52, 0.9, 1, height * 0.9, 0.6));
-            }
-            case DART -> {
-                svg.add(fin(colour, 0.27, 0.34, -1, height * 2.6, 0.1));
-                svg.add(fin(colour, 0.46, 0.93, -1, height, 0.3));
-                svg.add(fin(colour, 0.5, 0.93, 1, height * 0.9, 0.3));
-            }
-            case TALL -> {
-                svg.add(fin(colour, 0.3, 0.92, -1, height * 1.5, 0.55));
-                svg.add(fin(colour, 0.52, 0.92, 1, height * 1.2, 0.5));
-                svg.add(fin(colour, 0.34, 0.42, 1, height * 0.8, 0.8));
-            }
-            case BOX, PUFFER -> {
-                svg.add(fin(colour, 0.72, 0.88, -1, 6 + height, 0.5));
-                svg.add(fin(colour, 0.74, 0.88, 1, 5 + height, 0.5));
-            }
-            case PIPE -> svg.add(fin(colour, 0.42, 0.58, -1, 3, 0.4));
-            case ANGLER -> {
-                svg.add(
-                        "<path d='M9 {}Q4 {} -1 {}' fill='none' class='fish-line'/>",
-                        body.back(0.1) - 1,
-                        body.back(0.1) - 16,
-                        body.back(0.1) - 10);
-                svg.add(fin(colour, 0.24, 0.92, -1, height * 0.9, 0.3));
-                svg.add(fin(colour, 0.34, 0.44, 1, 10, 0.2));
-                svg.add(fin(colour, 0.6, 0.72, 1, 9, 0.2));
-            }
-            case TRIGGER -> {
-                svg.add(fin(colour, 0.3, 0.4, -1, height * 1.3, 0.05));
-                svg.add(fin(colour, 0.58, 0.92, -1, height * 1.2, 0.25));
-                svg.add(fin(colour, 0.58, 0.92, 1, height * 1.2, 0.25));
-            }
-            case LION -> {
-                svg.add(rays(colour));
-                svg.add(fin(colour, 0.64, 0.92, -1, height * 0.6, 0.5));
-                svg.add(fin(colour, 0.64, 0.92, 1, height * 0.6, 0.5));
-            }
-            case BLENNY, EEL -> {
-                svg.add(fin(colour, 0.14, 0.96, -1, height, 0.15));
-                svg.add(fin(colour, 0.45, 0.95, 1, height * 0.7, 0.2));
-            }
-            default -> {
-                svg.add(fin(colour, 0.3, 0.94, -1, height, 0.7));
-                svg.add(fin(colour, 0.55, 0.93, 1, height * 0.95, 0.6));
-                svg.add(fin(colour, 0.34, 0.46, 1, height * 0.9, 0.8));
-            }
+        if (anatomy.parts().contains(BodyPart.LION_RAYS)) {
+            svg.add(free.spines(colours.of(Accent.Part.DORSAL)));
         }
-        return svg.add(tail(look.accents().stream()
-                        .filter(accent -> accent.part() == Appearance.Accent.Part.TAIL)
-                        .findFirst()
-                        .map(accent -> accent.colour().hex())
-                        .orElse(colour)))
-                .build();
-    }
-
-    /** The pectoral fin, drawn on the body; a lionfish spreads it as long rays. */
-    Svg before(String colour) {
-        double x = body.x(0.33);
-        double y = body.belly(0.3) * 0.25;
-        if (look.plan() == Appearance.BodyPlan.LION) {
-            Svg.Builder svg = new Svg.Builder();
-            for (int i = 0; i < 7; i++) {
-                double angle = Math.toRadians(-8 + i * 16);
-                svg.add(ray(
-                        Svg.path("M{} {}L{} {}", x, y + 4, x + 30 * Math.cos(angle), y + 4 + 26 * Math.sin(angle)),
-                        colour));
-            }
-            return svg.build();
+        if (anatomy.parts().contains(BodyPart.BANNER)) {
+            svg.add(free.banner(colours.of(Accent.Part.BANNER)));
         }
-        double length = 7 + 10 * look.depth();
-        return Svg.of(
-                "<path d='M{} {}q{} {} {} {}q{} {} {} {}z' fill='{}' fill-opacity='0.75' class='fish-line'/>",
-                x,
-                y,
-                length * 0.7,
-                -length * 0.35,
-                length,
-                length * 0.25,
-                -length * 0.5,
-                length * 0.35,
-                -length,
-                -length * 0.25,
-                colour);
+        anatomy.median()
+                .forEach(fin -> svg.add(membrane(
+                        median(fin),
+                        fin.edge() == MedianFin.Edge.BACK
+                                ? colours.of(Accent.Part.DORSAL)
+                                : colours.of(Accent.Part.ANAL))));
+        anatomy.pelvic().ifPresent(fin -> svg.add(membrane(pelvic(fin), colours.of(Accent.Part.PELVIC))));
+        return svg.add(drawnRays()).build();
     }
 
-    /**
-     * A fin along the back (side −1) or the belly (side 1).
-     *
-     * @param peak where along it the fin is highest, 0 to 1
-     */
-    private Svg fin(String colour, double from, double to, int side, double high, double peak) {
-        double middle = from + (to - from) * peak;
-        double tipX = body.x(middle) + 4;
-        double tipY = Math.max(-HIGHEST, Math.min(HIGHEST, edge(middle, side) + side * high));
-        double endX = body.x(to) + high * 0.18;
-        double endY = edge(to, side) + side * high * 0.45;
-        String path = Svg.path(
-                "M{} {}Q{} {} {} {}Q{} {} {} {}L{} {}L{} 0Z",
-                body.x(from),
-                edge(from, side),
-                body.x(from) + 1,
-                Math.max(-HIGHEST, Math.min(HIGHEST, edge(from, side) + side * high * 0.8)),
-                tipX,
-                tipY,
-                endX,
-                tipY - side * high * 0.05,
-                endX,
-                endY,
-                body.x(to),
-                edge(to, side) * 0.5,
-                body.x(from));
-        return Svg.of("<path d='{}' fill='{}' class='fish-line'/>", path, colour);
-    }
-
-    private double edge(double t, int side) {
-        return side < 0 ? body.back(t) : body.belly(t);
-    }
-
-    private Svg rays(String colour) {
+    /** The pectoral fin, drawn over the body. */
+    Svg before() {
+        String colour = colours.of(Accent.Part.PECTORAL);
+        if (anatomy.parts().contains(BodyPart.LION_RAYS)) {
+            return free.fan(colour);
+        }
+        rays.setLength(0);
         Svg.Builder svg = new Svg.Builder();
-        for (int i = 0; i < 11; i++) {
-            double t = 0.2 + i * 0.04;
-            svg.add(ray(
-                    Svg.path(
-                            "M{} {}L{} {}",
-                            body.x(t),
-                            body.back(t),
-                            body.x(t) + 6 - i * 0.4,
-                            body.back(t) - 20 + Math.abs(i - 5)),
-                    colour));
-        }
-        return svg.build();
+        anatomy.pectoral().ifPresent(fin -> {
+            double x = body.x(fin.at());
+            double y = -body.deep() * fin.above();
+            double long_ = fin.length() * BodyOutline.LENGTH;
+            svg.add(
+                    "<path d='{}' fill='{}' fill-opacity='.72' class='fin-line'/>",
+                    pectoral(x, y, long_, anatomy.parts().contains(BodyPart.THICK_RAYS) ? 1.5 : 1),
+                    colour);
+        });
+        return svg.add(drawnRays()).build();
     }
 
-    /** A free ray, edged so that a pale one shows on pale paper. */
-    private static Svg ray(String path, String colour) {
+    private Svg membrane(String path, String colour) {
         return Svg.of(
-                "<path d='{}' stroke='#3a3430' stroke-width='2.9'/><path d='{}' stroke='{}' stroke-width='1.9'/>",
-                path,
-                path,
-                colour);
+                "<path d='{}' fill='{}' fill-opacity='.86' class='fin-line'/>{}", path, colour, colours.margin(path));
     }
 
-    private Svg tail(String colour) {
-        double x = BodyOutline.LENGTH - 2;
-        double root = Math.max(2.5, body.belly(0.98));
-        double half = Math.max(root * 1.5, look.depth() * 26);
-        String path = switch (look.tail()) {
-            case FORKED -> Paths.polygon(x, -root, 99, -half, 91, 0, 99, half, x, root);
-            case LYRE ->
-                Svg.path(
-                        "M{} {}Q88 {} 100 {}Q90 {} 90 0Q90 {} 100 {}Q88 {} {} {}Z",
-                        x,
-                        -root,
-                        -half,
-                        -half * 1.15,
-                        -half * 0.3,
-                        half * 0.3,
-                        half * 1.15,
-                        half,
-                        x,
-                        root);
-            case STRAIGHT -> Paths.polygon(x, -root, 98, -half * 0.85, 97, 0, 98, half * 0.85, x, root);
-            case ROUND ->
-                Svg.path(
-                        "M{} {}Q90 {} 96 {}Q100 0 96 {}Q90 {} {} {}Z",
-                        x,
-                        -root,
-                        -half * 0.95,
-                        -half * 0.6,
-                        half * 0.6,
-                        half * 0.95,
-                        x,
-                        root);
-        };
-        return Svg.of("<path d='{}' fill='{}' class='fish-line'/>", path, colour);
+    private Svg drawnRays() {
+        return rays.isEmpty() ? Svg.NONE : Svg.of("<path d='{}' class='fin-ray'/>", rays.toString());
+    }
+
+    private String median(MedianFin fin) {
+        return body.isBent() ? winding(fin) : straight(fin);
+    }
+
+    /** A seam along a body that winds. */
+    private String winding(MedianFin fin) {
+        List<double[]> edge = new ArrayList<>();
+        int steps = (int) Math.max(4, (fin.end() - fin.start()) * 20);
+        for (int i = 0; i <= steps; i++) {
+            edge.add(tip(fin, (double) i / steps, 1));
+            ray(fin, (double) i / steps, 1);
+        }
+        for (int i = steps; i >= 0; i--) {
+            double t = fin.start() + (fin.end() - fin.start()) * i / steps;
+            edge.add(body.point(t, 0));
+        }
+        return Paths.smooth(edge);
+    }
+
+    private String straight(MedianFin fin) {
+        boolean back = fin.edge() == MedianFin.Edge.BACK;
+        double start = fin.start();
+        double end = fin.end();
+        StringBuilder path = new StringBuilder(Svg.path("M{} {}", body.x(start), inside(start, back)));
+        int spines = (int) Math.round((end - start) * fin.spiny() * 26);
+        for (int i = 0; i <= spines && spines > 0; i++) {
+            double along = fin.spiny() * i / spines;
+            double[] tip = tip(fin, along, 1);
+            if (i > 0) {
+                double[] dip = tip(fin, fin.spiny() * (i - 0.45) / spines, 0.8);
+                path.append(Svg.path("L{} {}", dip[0], dip[1]));
+            }
+            path.append(Svg.path("L{} {}", tip[0], tip[1]));
+            ray(fin, along, 1);
+        }
+        List<double[]> soft = new ArrayList<>();
+        soft.add(tip(fin, spines > 0 ? fin.spiny() : 0, 1));
+        fin.tips().stream()
+                .filter(one -> one.at() > (spines > 0 ? fin.spiny() + 0.02 : 0))
+                .forEach(one -> soft.add(tip(fin, one.at(), 1)));
+        if (spines == 0) {
+            path.append(Svg.path("L{} {}", soft.get(0)[0], soft.get(0)[1]));
+        }
+        path.append(Paths.through(soft));
+        double softFrom = spines > 0 ? fin.spiny() : 0;
+        int softRays = (int) Math.round((end - start) * (1 - softFrom) * 24);
+        for (int i = 1; i < softRays; i++) {
+            ray(fin, softFrom + (1 - softFrom) * i / softRays, 0.93);
+        }
+        return path.append(Svg.path("L{} {}Z", body.x(end), inside(end, back))).toString();
+    }
+
+    private void ray(MedianFin fin, double along, double share) {
+        double base = fin.start() + (fin.end() - fin.start()) * along;
+        double y = fin.edge() == MedianFin.Edge.BACK ? body.back(base) : body.belly(base);
+        double[] tip = tip(fin, along, share);
+        rays.append(Svg.path("M{} {}L{} {}", body.x(base), y, tip[0], tip[1]));
+    }
+
+    private double[] tip(MedianFin fin, double along, double share) {
+        double base = fin.start() + (fin.end() - fin.start()) * along;
+        double high = BodyOutline.between(fin.tips(), along) * scale * share;
+        double y = fin.edge() == MedianFin.Edge.BACK ? body.back(base) - high : body.belly(base) + high;
+        double lean = fin.lean() * BodyOutline.LENGTH * (0.35 + 0.65 * along) * share;
+        return new double[] {body.x(base) + lean, Math.max(-HIGHEST, Math.min(HIGHEST, y))};
+    }
+
+    /** Fins reach a little into the body, whose edge is drawn over them. */
+    private double inside(double t, boolean back) {
+        return body.y(t, back ? -0.8 : 0.8);
+    }
+
+    private String pelvic(Anatomy.PelvicFin fin) {
+        double x = body.x(fin.at());
+        double y = body.belly(fin.at());
+        double down = Math.min(HIGHEST - y, fin.length() * scale * 0.8);
+        double lean = fin.lean() * BodyOutline.LENGTH;
+        for (int i = 0; i < 4; i++) {
+            rays.append(
+                    Svg.path("M{} {}l{} {}", x + i * 1.1, y - 0.4, lean * (0.9 + 0.22 * i), down * (0.92 - 0.17 * i)));
+        }
+        return Svg.path(
+                "M{} {}Q{} {} {} {}Q{} {} {} {}Z",
+                x - 0.5,
+                y - 1.5,
+                x + lean * 0.2,
+                y + down * 0.6,
+                x + lean,
+                y + down,
+                x + lean + 3,
+                y + down * 0.35,
+                x + 5,
+                y - 1.5);
+    }
+
+    private String pectoral(double x, double y, double length, double low) {
+        for (int i = 0; i < 5; i++) {
+            rays.append(Svg.path("M{} {}l{} {}", x, y, length * (0.86 + 0.04 * i), length * (-0.26 + 0.16 * low * i)));
+        }
+        List<double[]> fan = List.of(
+                new double[] {x, y - length * 0.09},
+                new double[] {x + length * 0.45, y - length * 0.33},
+                new double[] {x + length * 0.88, y - length * 0.3},
+                new double[] {x + length, y + length * 0.05},
+                new double[] {x + length * 0.84, y + length * 0.36 * low},
+                new double[] {x + length * 0.4, y + length * 0.3 * low},
+                new double[] {x, y + length * 0.1});
+        return Paths.smooth(fan);
     }
 }

@@ -7,29 +7,52 @@ import org.pelluna.app.svg.Svg;
 final class Paths {
     private Paths() {}
 
-    /** A closed smooth curve through the points (Catmull-Rom as cubic Béziers). */
+    /** A closed smooth curve through the points. */
     static String smooth(List<double[]> points) {
-        int size = points.size();
         StringBuilder path = new StringBuilder(Svg.path("M{} {}", points.get(0)[0], points.get(0)[1]));
+        int size = points.size();
         for (int i = 0; i < size; i++) {
-            double[] before = points.get((i + size - 1) % size);
-            double[] from = points.get(i);
-            double[] to = points.get((i + 1) % size);
-            double[] after = points.get((i + 2) % size);
-            path.append("C")
-                    .append(Svg.number(from[0] + (to[0] - before[0]) / 6))
-                    .append(" ")
-                    .append(Svg.number(from[1] + (to[1] - before[1]) / 6))
-                    .append(" ")
-                    .append(Svg.number(to[0] - (after[0] - from[0]) / 6))
-                    .append(" ")
-                    .append(Svg.number(to[1] - (after[1] - from[1]) / 6))
-                    .append(" ")
-                    .append(Svg.number(to[0]))
-                    .append(" ")
-                    .append(Svg.number(to[1]));
+            bend(
+                    path,
+                    points.get((i + size - 1) % size),
+                    points.get(i),
+                    points.get((i + 1) % size),
+                    points.get((i + 2) % size));
         }
         return path.append("Z").toString();
+    }
+
+    /** A smooth curve on from the first of the points, where the pen is, through the others to the last. */
+    static String through(List<double[]> points) {
+        StringBuilder path = new StringBuilder();
+        int last = points.size() - 1;
+        for (int i = 0; i < last; i++) {
+            bend(
+                    path,
+                    points.get(Math.max(0, i - 1)),
+                    points.get(i),
+                    points.get(i + 1),
+                    points.get(Math.min(last, i + 2)));
+        }
+        return path.toString();
+    }
+
+    /**
+     * One cubic Bézier of a Catmull–Rom curve. Its handles are a third of the way between its own ends, so that points near one
+     * another beside points far apart make no loop.
+     */
+    private static void bend(StringBuilder path, double[] before, double[] from, double[] to, double[] after) {
+        double third = Math.hypot(to[0] - from[0], to[1] - from[1]) / 3;
+        double in = third / Math.max(1e-9, Math.hypot(to[0] - before[0], to[1] - before[1]));
+        double out = third / Math.max(1e-9, Math.hypot(after[0] - from[0], after[1] - from[1]));
+        path.append(Svg.path(
+                "C{} {} {} {} {} {}",
+                from[0] + (to[0] - before[0]) * in,
+                from[1] + (to[1] - before[1]) * in,
+                to[0] - (after[0] - from[0]) * out,
+                to[1] - (after[1] - from[1]) * out,
+                to[0],
+                to[1]));
     }
 
     /** A closed path through the points, straight from each to the next. */

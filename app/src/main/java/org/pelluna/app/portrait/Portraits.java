@@ -3,8 +3,13 @@ package org.pelluna.app.portrait;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.core.species.Accent;
 import org.pelluna.core.species.Appearance;
+import org.pelluna.core.species.BodyPlan;
+import org.pelluna.core.species.Colour;
+import org.pelluna.core.species.Pattern;
 import org.pelluna.core.species.Species;
 
 /**
@@ -73,17 +78,19 @@ public final class Portraits {
                 drawing("asked-" + species.id(), species.look()));
     }
 
-    /** Some species of the catalogue side by side, from small to large, all to one scale at their adult length. */
+    /** Some species of the catalogue side by side, from small to large, all to one scale at their adult length; it needs no sheet. */
     public static Svg frieze(Collection<Species> species, int most) {
         List<Species> bySize = species.stream()
                 .sorted(Comparator.comparingDouble(one -> one.size().adultCm().value()))
                 .toList();
         int count = Math.min(most, bySize.size());
+        List<Species> shown = IntStream.range(0, count)
+                .mapToObj(i -> bySize.get(i * (bySize.size() - 1) / Math.max(1, count - 1)))
+                .toList();
         Svg.Builder fish = new Svg.Builder();
         double x = 0;
         double high = 0;
-        for (int i = 0; i < count; i++) {
-            Species one = bySize.get(i * (bySize.size() - 1) / Math.max(1, count - 1));
+        for (Species one : shown) {
             double length = one.size().adultCm().value();
             double wide = length * FIELD_WIDTH / 100;
             double tall = length * FIELD_HEIGHT / 100;
@@ -92,11 +99,12 @@ public final class Portraits {
             high = Math.max(high, tall);
         }
         return Svg.of(
-                "<svg class='frieze' viewBox='0 {} {} {}' role='img' aria-label='{} species of the catalogue at their adult length, to one scale'>{}</svg>",
+                "<svg class='frieze' viewBox='0 {} {} {}' role='img' aria-label='{} species of the catalogue at their adult length, to one scale'><defs>{}</defs>{}</svg>",
                 -high / 2,
                 x,
                 high,
                 count,
+                symbols(shown),
                 fish.build());
     }
 
@@ -116,60 +124,65 @@ public final class Portraits {
     }
 
     private static Svg drawing(String key, Appearance look) {
-        List<Appearance.Colour> colours = look.colours();
-        String ground = colours.get(0).hex();
-        String marking = colour(colours, 1);
-        String accent = colours.size() > 2 ? colours.get(colours.size() - 1).hex() : marking;
-        String clip = "clip-" + key;
-        return look.plan() == Appearance.BodyPlan.SEAHORSE
-                ? Seahorse.svg(look, clip, ground, marking, accent)
-                : fish(look, clip, ground, marking, accent);
+        List<Colour> colours = look.colours();
+        Inks inks = new Inks(
+                colours.get(0).hex(),
+                colour(colours, 1),
+                colours.size() > 2 ? colours.get(colours.size() - 1).hex() : colour(colours, 1),
+                finColour(look));
+        return look.plan() == BodyPlan.SEAHORSE
+                ? Seahorse.svg(look, "clip-" + key, inks.ground(), inks.marking(), inks.accent())
+                : fish(look, key, inks);
     }
 
-    private static Svg fish(Appearance look, String clip, String ground, String marking, String accent) {
+    /** The colours of one drawing, as {@code #rrggbb}. */
+    private record Inks(String ground, String marking, String accent, String fin) {}
+
+    private static String finColour(Appearance look) {
+        List<Colour> colours = look.colours();
+        boolean rear = colours.size() > 1 && look.pattern() == Pattern.BICOLOUR;
+        return colours.get(colours.size() > 2 ? 2 : rear ? 1 : 0).hex();
+    }
+
+    /**
+     * An engraving: flat colour, the strokes of the form over it, and one contour that is heavy where the shadow lies, below and
+     * behind.
+     */
+    private static Svg fish(Appearance look, String key, Inks inks) {
         BodyOutline body = new BodyOutline(look);
-        Fins fins = new Fins(look, body);
-        List<Appearance.Colour> colours = look.colours();
-        String fin = colours.size() > 2
-                ? colours.get(2).hex()
-                : colours.size() > 1 && look.pattern() == Appearance.Pattern.BICOLOUR ? marking : ground;
-        String outline = body.path();
-        boolean highEyed = look.plan() == Appearance.BodyPlan.GOBY
-                || look.plan() == Appearance.BodyPlan.BLENNY
-                || look.plan() == Appearance.BodyPlan.DART;
-        double eyeX = body.x(look.plan() == Appearance.BodyPlan.BLENNY ? 0.09 : 0.11 + 0.1 * look.snout());
-        double eyeY = body.back(0.2) * (highEyed ? 0.55 : 0.3);
-        double eye = Math.max(1.2, 1.6 + 2.2 * look.depth());
-        Svg edge = look.accents().stream()
-                .filter(one -> one.part() == Appearance.Accent.Part.EDGE)
-                .map(one -> Svg.of(
-                        "<g fill='none' stroke='{}' stroke-width='5'><path d='{}'/></g>",
-                        one.colour().hex(),
-                        outline))
-                .findFirst()
-                .orElse(Svg.NONE);
+        FinColours colours = new FinColours(look, inks.fin());
+        Fins fins = new Fins(look, body, colours);
+        SpecialParts parts = new SpecialParts(body);
+        String line = "line-" + key;
         return Svg.of(
-                "<clipPath id='{}'><path d='{}'/></clipPath>{}{}<path d='{}' fill='{}'/><g clip-path='url(#{})'>{}{}<path d='M0 60L0 8Q40 26 84 6L84 60Z' fill='#ffffff' fill-opacity='0.14'/></g><path d='{}' fill='none' class='fish-line'/>{}<circle cx='{}' cy='{}' r='{}' fill='#f7f1dc' class='fish-line'/><circle cx='{}' cy='{}' r='{}' fill='#16181c'/>",
-                clip,
-                outline,
-                fins.behind(fin),
-                edge,
-                outline,
-                ground,
-                clip,
-                new Markings(look, body, marking, accent).svg(),
-                new Accents(look, body, eyeX, eyeY, eye).svg(),
-                outline,
-                fins.before(look.plan() == Appearance.BodyPlan.LION ? marking : fin),
-                eyeX,
-                eyeY,
-                eye,
-                eyeX,
-                eyeY,
-                eye * 0.58);
+                "<defs><path id='{}' d='{}'/></defs><clipPath id='clip-{}'><use href='#{}'/></clipPath>{}{}<use href='#{}' class='body-shadow'/><use href='#{}' fill='{}'/><g clip-path='url(#clip-{})'>{}{}{}</g>{}<use href='#{}' fill='none' class='fish-line'/>{}{}{}",
+                line,
+                body.path(),
+                key,
+                line,
+                parts.behind(inks.fin()),
+                fins.behind(),
+                line,
+                line,
+                inks.ground(),
+                key,
+                new Markings(look, body, inks.marking(), inks.accent()).svg(),
+                new Accents(look, body).svg(),
+                new Hatching(body).svg(look.colours().get(0).isDark()),
+                look.accent(Accent.Part.EDGE)
+                        .map(colour -> Svg.of(
+                                "<g clip-path='url(#clip-{})'><use href='#{}' fill='none' stroke='{}' stroke-width='3.4'/></g>",
+                                key,
+                                line,
+                                colour.hex()))
+                        .orElse(Svg.NONE),
+                line,
+                new TailFin(look, body, colours).svg(),
+                Svg.of("{}{}", parts.svg(), new Head(body).svg()),
+                fins.before());
     }
 
-    private static String colour(List<Appearance.Colour> colours, int index) {
+    private static String colour(List<Colour> colours, int index) {
         return colours.get(Math.min(index, colours.size() - 1)).hex();
     }
 }

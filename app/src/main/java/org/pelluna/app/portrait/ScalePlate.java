@@ -1,5 +1,7 @@
 package org.pelluna.app.portrait;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.species.Species;
@@ -11,7 +13,15 @@ import org.pelluna.core.units.LengthUnit;
  */
 public final class ScalePlate {
     private static final double HAND_CM = 18;
-    private static final double HAND_WIDE_CM = 8;
+    private static final double HAND_WIDE_CM = 13.6;
+
+    /** The outline of an outstretched hand, fingers to the left, cm: from the wrist over the thumb and each finger back to it. */
+    private static final double[] HAND = {
+        18, -2.6, 15, -3, 13, -4, 11, -6.2, 8.6, -8.2, 7.6, -8.3, 7.6, -7.2, 9.6, -5, 10.6, -3.7, 8.6, -4.2, 5, -4.9, 2,
+        -5.2, 1.2, -4.6, 1.9, -3.8, 5, -3.2, 8.4, -2.6, 5, -2.2, 1, -1.9, 0, -1.2, 0.9, -0.5, 5, -0.4, 8.2, -0.5, 5,
+        0.4, 2, 1.1, 1.2, 1.9, 2.1, 2.6, 5.2, 2.1, 8.4, 1.6, 6.2, 2.9, 4.2, 3.9, 3.8, 4.8, 4.9, 5.2, 7.4, 4.3, 10, 3.6,
+        13, 3.4, 15.5, 2.8, 18, 2.6
+    };
 
     /** Letters on a phone are this part of the plate's width: 12 px of 252. */
     private static final double NARROW = 21;
@@ -62,6 +72,17 @@ public final class ScalePlate {
                 fish(Portraits.key(species), (swimCm - shown * 1.06) * 0.3, high, shown));
     }
 
+    /** An adult by itself in a field of this length, at its beginning: rows of such fields are to one scale. */
+    public static Svg grown(Species species, double fieldCm) {
+        double adult = species.size().adultCm().value();
+        double high = adult * Portraits.FIELD_HEIGHT / 100;
+        return Svg.of(
+                "<svg class='grown' viewBox='0 0 {} {}' aria-hidden='true'>{}</svg>",
+                fieldCm,
+                high,
+                fish(Portraits.key(species), 0, high, adult));
+    }
+
     private static Svg fish(String key, double x, double high, double length) {
         double tall = length * Portraits.FIELD_HEIGHT / 100;
         return Svg.of(
@@ -73,13 +94,17 @@ public final class ScalePlate {
                 tall);
     }
 
+    /** Drawn with the pen of the fish: contour, the lines of the palm, strokes along the shaded side. */
     private static Svg hand(double x, double y) {
-        Svg.Builder svg = new Svg.Builder()
-                .add(
-                        "<g class='hand' transform='translate({} {})'><path d='M18 2.2V-2.2Q16 -3.6 11 -4.4L4.9 -4.3Q3.4 -4.2 3.4 -3.4Q3.4 -2.6 4.9 -2.6L8.9 -2.3L1.4 -2.4Q0.2 -2.3 0.2 -1.5Q0.2 -0.7 1.4 -0.7L8.6 -0.4L0.9 -0.3Q-0.2 -0.2 -0.2 0.6Q-0.2 1.4 0.9 1.4L8.7 1.5L2.9 1.7Q1.8 1.8 1.8 2.5Q1.8 3.2 2.9 3.3L9.4 3.4Q11 4.4 12.5 4.4Q13.6 6 12.2 7.2Q12 8.4 13.4 8Q16.6 6.4 16 3.4Z'/>",
-                        x,
-                        y);
-        return svg.add("</g>").build();
+        List<double[]> outline = new ArrayList<>();
+        for (int i = 0; i < HAND.length; i += 2) {
+            outline.add(new double[] {HAND[i], HAND[i + 1]});
+        }
+        return Svg.of(
+                "<g class='hand' transform='translate({} {})'><path d='{}'/><path class='lines' d='M10.4 -3.6Q12.6 -1.4 16 -1.8M9.2 -2.2Q12 -.6 12.6 3M9 .8Q10.6 1 11 3.2M13 3.2l1 -.9M14.2 3l1 -.9M15.4 2.7l1 -.9M16.6 2.6l1 -.9'/></g>",
+                x,
+                y + 1.5,
+                Paths.smooth(outline));
     }
 
     /** A ruler whose letters are legible in one of two widths; the style shows the one that is. */

@@ -28,8 +28,6 @@ record AnimalView(
                     case CAREFUL -> "yes, with care";
                     case FINE, BENEFIT -> "yes";
                 },
-                card.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
+                FindingView.all(card.findings(), measures));
     }
 }

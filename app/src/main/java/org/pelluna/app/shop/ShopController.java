@@ -80,8 +80,8 @@ class ShopController {
                 text.isBlank() ? List.of() : known.names(plan.ownSpecies()).find(text);
         boolean isChosen = species.isPresent() || meant.isPresent();
         Optional<Species> named = isChosen
-                ? lookup.meant(plan.ownSpecies(), species.orElse(null), meant.orElse(null))
-                : lookup.meant(plan.ownSpecies(), null, text);
+                ? lookup.meant(plan, species.orElse(null), meant.orElse(null))
+                : lookup.meant(plan, null, text);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("q", text);
         List<Invertebrate> animals = isChosen ? List.of() : Invertebrates.find(text);

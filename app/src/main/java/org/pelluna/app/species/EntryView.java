@@ -8,10 +8,12 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Family;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.SocialGrouping;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Species.ReefStance;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Numbers;
 
@@ -26,13 +28,13 @@ import org.pelluna.core.units.Numbers;
  * @param tempers toward whom it is how harsh, 0 to 1
  * @param temperSource how its temper is known
  * @param reef what it does to each group of animals
- * @param notes hazards, disturbances, ailments and good turns
+ * @param prose what a handbook says of it
  */
 record EntryView(
         String id,
         String name,
         String scientificName,
-        String family,
+        Family family,
         List<Fact> names,
         Svg sheet,
         Svg plate,
@@ -42,7 +44,7 @@ record EntryView(
         List<Share> tempers,
         String temperSource,
         List<Fact> reef,
-        List<Note> notes,
+        List<Handbook.Paragraph> prose,
         String note) {
 
     /** A figure with where it comes from. */
@@ -54,27 +56,32 @@ record EntryView(
     /** Another look. */
     record Form(String name, String key) {}
 
-    /** A remark with its flag. */
-    record Note(String severity, String sentence, String source) {}
-
-    static EntryView of(Species one, Measures measures) {
+    static EntryView of(Species one, Catalogue known, Measures measures) {
+        List<Fact> needs = needs(one, measures);
+        List<Fact> life = life(one, measures);
+        List<Fact> reef = reef(one, measures);
         return new EntryView(
                 one.id().key(),
                 one.commonName(),
                 one.scientificName(),
-                one.family(),
+                Family.of(one),
                 names(one),
                 Portraits.sheet(List.of(one)),
                 ScalePlate.of(one, measures),
                 one.forms().stream()
                         .map(form -> new Form(words(form.form()), Portraits.key(one, form)))
                         .toList(),
-                needs(one, measures),
-                life(one, measures),
+                needs,
+                life,
                 tempers(one),
                 one.temper().from().words(),
-                reef(one, measures),
-                notes(one),
+                reef,
+                new Handbook(one, measures)
+                        .paragraphs(
+                                known.all(),
+                                Stream.of(needs, life, reef)
+                                        .flatMap(List::stream)
+                                        .toList()),
                 one.note().orElse(""));
     }
 
@@ -106,7 +113,10 @@ record EntryView(
                 "Water for life",
                 measures.volumeOf(one.needs().volumeLitres().value()),
                 one.needs().volumeLitres().from().words()));
-        facts.add(length("Clear swim for life", one.needs().swimCm(), measures));
+        facts.add(
+                one.habits().isResting()
+                        ? new Fact("Clear swim for life", "none: it rests", "common practice")
+                        : length("Clear swim for life", one.needs().swimCm(), measures));
         if (one.needs().sandCm().value() > 0) {
             facts.add(length("Depth of sand", one.needs().sandCm(), measures));
         }
@@ -146,10 +156,11 @@ record EntryView(
         facts.add(new Fact(
                 "Takes prepared food",
                 switch (one.habits().eating()) {
-                    case EASY -> "readily";
-                    case COAXED -> "with coaxing";
-                    case HARD -> "often never";
-                },
+                            case EASY -> "readily";
+                            case COAXED -> "with coaxing";
+                            case HARD -> "often never";
+                        }
+                        + "; " + one.habits().pace().words(),
                 "common practice"));
         facts.add(new Fact("Kept", company.way().words() + group, company.from().words()));
         facts.add(new Fact(
@@ -197,29 +208,6 @@ record EntryView(
             facts.add(new Fact(group.words(), conduct + below, stance.from().words()));
         }
         return facts;
-    }
-
-    private static List<Note> notes(Species one) {
-        List<Note> notes = new ArrayList<>();
-        one.hazards()
-                .forEach(hazard -> notes.add(new Note(
-                        "careful",
-                        "It has " + hazard.kind().words() + ". " + hazard.handling(),
-                        hazard.from().words())));
-        one.disturbs()
-                .forEach(what -> notes.add(new Note(
-                        "careful",
-                        "It " + what.kind().words() + ".",
-                        what.from().words())));
-        one.ailments()
-                .forEach(what -> notes.add(new Note(
-                        "careful",
-                        "It often brings " + what.kind().words() + ": quarantine it.",
-                        what.from().words())));
-        one.benefits()
-                .forEach(good -> notes.add(new Note(
-                        "benefit", "It " + good.what() + ".", good.from().words())));
-        return notes;
     }
 
     private static Fact length(String name, Sourced cm, Measures measures) {

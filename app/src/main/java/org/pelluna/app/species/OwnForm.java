@@ -11,8 +11,9 @@ import org.pelluna.app.storage.Seen;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.species.ReefStance;
+import org.pelluna.core.species.ReefStance.Conduct;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.species.Species.ReefStance.Conduct;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Numbers;
 
@@ -102,7 +103,7 @@ public class OwnForm {
     OwnSpecies species(Species other, Measures measures) {
         Map<AnimalGroup, Conduct> differs = new EnumMap<>(AnimalGroup.class);
         reef.forEach((group, conduct) -> {
-            Species.ReefStance known = other.reef().get(group);
+            ReefStance known = other.reef().get(group);
             if (conduct != (known == null ? Conduct.LEAVES_ALONE : known.conduct())) {
                 differs.put(group, conduct);
             }

@@ -21,6 +21,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 import org.springframework.http.HttpStatus;
@@ -80,7 +81,7 @@ class OwnSpeciesController {
     private String show(KeeperPrincipal keeper, UUID tankId, OwnForm form, Model model) {
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("groups", AnimalGroup.values());
-        model.addAttribute("conducts", Species.ReefStance.Conduct.values());
+        model.addAttribute("conducts", ReefStance.Conduct.values());
         Optional<Species> other =
                 Optional.ofNullable(form.like).map(SpeciesId::new).flatMap(catalogue::find);
         model.addAttribute(

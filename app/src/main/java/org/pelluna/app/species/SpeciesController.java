@@ -9,12 +9,14 @@ import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
+import org.pelluna.app.portrait.ScaleRow;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
@@ -22,12 +24,14 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Family;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
@@ -62,7 +66,7 @@ class SpeciesController {
             String id,
             String name,
             String scientificName,
-            String family,
+            Family family,
             String adult,
             Svg portrait,
             Svg swim,
@@ -77,15 +81,14 @@ class SpeciesController {
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Map<SpeciesId, Judgement> judgements = cache.of(keeper.id(), tankId).verdicts();
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        Map<SpeciesId, Judgement> judgements = answers.verdicts();
+        List<Fish> here = answers.stock().residents();
         boolean ordered = asked.q != null;
         List<Judgement> found = known.names(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
-                .filter(asked::admits)
-                .filter(one ->
-                        measures.length().fromCentimetres(one.size().adultCm().value())
-                                <= (asked.most == null ? Double.MAX_VALUE : asked.most))
                 .flatMap(one -> Optional.ofNullable(judgements.get(one.id())).stream())
-                .filter(asked::admits)
+                .filter(one -> asked.admits(one.wished().species(), measures))
+                .filter(one -> asked.admits(one, here))
                 .sorted(ordered ? (one, other) -> 0 : Comparator.comparing(Judgement::verdict))
                 .toList();
         int from = Math.min(Math.max(0, asked.from), Math.max(0, found.size() - 1));
@@ -97,13 +100,24 @@ class SpeciesController {
         model.addAttribute("from", from);
         model.addAttribute("last", Math.min(from + A_PAGE, found.size()));
         model.addAttribute("swim", measures.lengthOf(swim));
-        model.addAttribute("next", from + A_PAGE < found.size() ? from + A_PAGE : null);
-        model.addAttribute("previous", from > 0 ? Math.max(0, from - A_PAGE) : null);
+        model.addAttribute("next", from + A_PAGE < found.size() ? asked.query(from + A_PAGE) : null);
+        model.addAttribute("previous", from > 0 ? asked.query(Math.max(0, from - A_PAGE)) : null);
         model.addAttribute(
                 "lines", page.stream().map(one -> line(one, swim, measures)).toList());
+        List<Species> shown = page.stream().map(one -> one.wished().species()).toList();
+        model.addAttribute("portraits", Portraits.sheet(shown));
         model.addAttribute(
-                "portraits",
-                Portraits.sheet(page.stream().map(one -> one.wished().species()).toList()));
+                "row",
+                shown.size() < 2
+                        ? Svg.NONE
+                        : ScaleRow.of(shown, measures, one -> "/tanks/" + tankId + "/species/" + one.id()));
+        model.addAttribute(
+                "families",
+                catalogue.all().stream()
+                        .map(Family::of)
+                        .distinct()
+                        .sorted(Comparator.comparing(Family::called))
+                        .toList());
         model.addAttribute("zones", Habits.Zone.values());
         model.addAttribute("groups", AnimalGroup.values());
         return "species/list";
@@ -127,17 +141,15 @@ class SpeciesController {
                 stock.fewestMore(species),
                 species.size().saleCm().value());
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("entry", EntryView.of(species, measures));
+        model.addAttribute("entry", EntryView.of(species, stock.plan().species(catalogue), measures));
         model.addAttribute("count", judgement.wished().count());
         model.addAttribute("verdict", VerdictView.of(judgement));
-        model.addAttribute(
-                "findings",
-                judgement.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList());
+        model.addAttribute("findings", FindingView.all(judgement.findings(), measures));
         model.addAttribute("company", CompanyView.of(stock, species));
         model.addAttribute("key", Key.fresh());
         model.addAttribute("own", speciesId.startsWith(OwnSpecies.PREFIX));
+        model.addAttribute("figures", OwnFigureView.of(stock.plan(), species.id(), catalogue, measures));
+        model.addAttribute("figureKinds", OwnFigureView.kinds(species, measures));
         return "species/entry";
     }
 
@@ -148,7 +160,7 @@ class SpeciesController {
                 species.id().key(),
                 (count > 1 ? count + " × " : "") + species.commonName(),
                 species.scientificName(),
-                species.family(),
+                Family.of(species),
                 measures.lengthOf(species.size().adultCm().value()),
                 Portraits.use(species),
                 ScalePlate.inSwim(species, swimCm),

@@ -1,10 +1,18 @@
 package org.pelluna.app.species;
 
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Suits;
 import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.Care;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** What the keeper looks for in the catalogue; an empty field asks nothing. */
 final class SpeciesFilter {
@@ -32,6 +40,10 @@ final class SpeciesFilter {
     public boolean easy;
     public Double most;
     public Fit fit = Fit.ANY;
+    public boolean today;
+    public boolean grown;
+    public boolean peaceful;
+    public boolean fed;
     public int from;
 
     /** Every choice of {@link #fit}, for the form. */
@@ -39,18 +51,48 @@ final class SpeciesFilter {
         return Fit.values();
     }
 
-    boolean admits(Species one) {
-        return (zone == null || one.habits().zone() == zone)
+    boolean admits(Species one, Measures measures) {
+        double adult = measures.length().fromCentimetres(one.size().adultCm().value());
+        return (most == null || adult <= most)
+                && (zone == null || one.habits().zone() == zone)
                 && (spares == null || !one.reef().containsKey(spares))
                 && (!noSand || one.needs().sandCm().value() <= 0)
-                && (!easy || one.needs().care() == Species.Care.EASY);
+                && (!easy || one.needs().care() == Care.EASY);
     }
 
-    boolean admits(Judgement judgement) {
-        return switch (fit == null ? Fit.ANY : fit) {
-            case ANY -> true;
-            case NOT_OUT -> judgement.verdict() != Verdict.OUT;
-            case NOW -> judgement.verdict() == Verdict.IN || judgement.verdict() == Verdict.WITH_CARE;
-        };
+    boolean admits(Judgement judgement, Collection<Fish> here) {
+        boolean suits = (!today || Suits.today(judgement))
+                && (!grown || Suits.grown(judgement))
+                && (!peaceful || Suits.peaceful(judgement))
+                && (!fed || Suits.fed(judgement.wished().species(), here));
+        return suits
+                && switch (fit == null ? Fit.ANY : fit) {
+                    case ANY -> true;
+                    case NOT_OUT -> judgement.verdict() != Verdict.OUT;
+                    case NOW -> judgement.verdict() == Verdict.IN || judgement.verdict() == Verdict.WITH_CARE;
+                };
+    }
+
+    /** The same questions, from another place in the list; as the end of an address. */
+    public String query(int place) {
+        UriComponentsBuilder query = UriComponentsBuilder.newInstance().queryParam("from", place);
+        Map<String, Object> asked = new LinkedHashMap<>();
+        asked.put("q", q);
+        asked.put("fit", fit);
+        asked.put("zone", zone);
+        asked.put("spares", spares);
+        asked.put("most", most);
+        asked.forEach((name, value) -> {
+            if (value != null) {
+                query.queryParam(name, "{" + name + "}").uriVariables(Map.of(name, value));
+            }
+        });
+        Map.of("noSand", noSand, "easy", easy, "today", today, "grown", grown, "peaceful", peaceful, "fed", fed)
+                .forEach((name, isAsked) -> {
+                    if (isAsked) {
+                        query.queryParam(name, true);
+                    }
+                });
+        return query.encode().build().toUriString();
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.pelluna.core.species.SpeciesFigure;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -112,6 +113,15 @@ final class Rows {
         List<OwnSpeciesRow> findByTankIdOrderByPlanKey(UUID tankId);
 
         Optional<OwnSpeciesRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+    }
+
+    interface OwnFigures extends JpaRepository<OwnFigureRow, UUID> {
+        List<OwnFigureRow> findByKeeperIdOrderBySpeciesIdAscFigureAsc(UUID keeperId);
+
+        Optional<OwnFigureRow> findByKeeperIdAndSpeciesIdAndFigure(
+                UUID keeperId, String speciesId, SpeciesFigure figure);
+
+        long countByKeeperId(UUID keeperId);
     }
 
     interface Schedules extends JpaRepository<ScheduleRow, UUID> {}

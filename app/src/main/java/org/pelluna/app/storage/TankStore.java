@@ -37,6 +37,7 @@ public class TankStore {
     private final Rows.WaterTests tests;
     private final Rows.Observations journal;
     private final Rows.Photos photos;
+    private final OwnFigureStore figures;
     private final QuarantineBookings bookings;
     private final LogReader logReader;
     private final LogWriter logWriter;
@@ -52,6 +53,7 @@ public class TankStore {
             Rows.WaterTests tests,
             Rows.Observations journal,
             Rows.Photos photos,
+            OwnFigureStore figures,
             QuarantineBookings bookings,
             LogReader logReader,
             LogWriter logWriter,
@@ -65,6 +67,7 @@ public class TankStore {
         this.tests = tests;
         this.journal = journal;
         this.photos = photos;
+        this.figures = figures;
         this.bookings = bookings;
         this.logReader = logReader;
         this.logWriter = logWriter;
@@ -169,6 +172,7 @@ public class TankStore {
                         .map(LossRow::toCore)
                         .toList(),
                 ownSpecies(tankId),
+                figures.of(keeperId),
                 bookings.into(schedule(tankId), keeperId, tankId, LocalDate.now(clock)),
                 tests.findByTankIdAndRemovedAtIsNullOrderByTestedOnAscPlanKeyAsc(tankId).stream()
                         .map(WaterTestRow::toCore)
@@ -247,6 +251,7 @@ public class TankStore {
         residents.flush();
         logWriter.write(tankId, plan.log());
         plan.ownSpecies().forEach(one -> own.save(new OwnSpeciesRow(tankId, one)));
+        figures.take(keeperId, plan.corrections());
         schedules.save(new ScheduleRow(tankId, plan.schedule()));
         plan.waterTests().forEach(test -> tests.save(new WaterTestRow(tankId, test)));
         plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));

@@ -52,9 +52,7 @@ record FeedingView(
                                 food.food(), Numbers.plain(food.gramsADay(), 2), String.join(", ", food.eaters()), (int)
                                         Math.round(100 * food.gramsADay() / Math.max(1e-9, feeding.gramsADay()))))
                         .toList(),
-                feeding.findings().stream()
-                        .map(finding -> FindingView.of(finding, measures))
-                        .toList(),
+                FindingView.all(feeding.findings(), measures),
                 FeedingPlan.source().words());
     }
 }

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.WaterTestStore;
+import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
@@ -23,6 +24,7 @@ import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.shop.LivingCrew;
 import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -111,6 +113,7 @@ class WaterController {
                 Arrays.stream(WaterTest.Kind.values())
                         .map(kind -> KindView.of(kind, measures))
                         .toList());
+        model.addAttribute("suits", FindingView.all(LivingCrew.water(stock), measures));
         model.addAttribute("latest", latest(plan, measures));
         model.addAttribute("tests", tests(plan, days, measures));
         model.addAttribute("change", ChangeView.of(plan, measures));

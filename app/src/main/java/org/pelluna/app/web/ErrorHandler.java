@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.UndoBlockedException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.InvalidPropertyException;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -39,6 +41,9 @@ class ErrorHandler {
 
     /** PostgreSQL's code for a key that is there already. */
     private static final String UNIQUE_VIOLATION = "23505";
+
+    private static final String BINDING = "org.springframework.beans.AbstractNestablePropertyAccessor";
+    private static final int BINDING_FRAMES = 4;
 
     @ExceptionHandler(NotFoundException.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
@@ -94,11 +99,19 @@ class ErrorHandler {
 
     /** A fault of ours is told as ours, and written where we look for it. */
     @ExceptionHandler(RuntimeException.class)
-    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
-    String ours(Model model, HttpServletRequest request, RuntimeException trouble) {
+    String ours(
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            RedirectAttributes redirect,
+            RuntimeException trouble) {
         if (trouble instanceof AccessDeniedException || trouble instanceof AuthenticationException) {
             throw trouble;
         }
+        if (isOfAName(trouble)) {
+            return bad(model, request, response, redirect, trouble);
+        }
+        response.setStatus(HttpStatus.INTERNAL_SERVER_ERROR.value());
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), trouble);
         return trouble(
                 model,
@@ -107,11 +120,20 @@ class ErrorHandler {
                 "This is our fault, not yours. What you had saved is safe; go back and try again.");
     }
 
+    /** Whether the name of a field points to where the form has nothing: what binds forms tells it as a state of its own. */
+    private static boolean isOfAName(RuntimeException trouble) {
+        return trouble instanceof IllegalStateException
+                && Stream.of(trouble.getStackTrace())
+                        .limit(BINDING_FRAMES)
+                        .anyMatch(frame -> frame.getClassName().equals(BINDING));
+    }
+
     @ExceptionHandler({
         MissingServletRequestParameterException.class,
         MethodArgumentTypeMismatchException.class,
         BindException.class,
         MultipartException.class,
+        InvalidPropertyException.class,
         Refused.class
     })
     String bad(

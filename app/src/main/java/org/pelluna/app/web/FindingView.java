@@ -1,5 +1,6 @@
 package org.pelluna.app.web;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import org.pelluna.core.finding.Finding;
@@ -29,6 +30,12 @@ public record FindingView(
     /** One number. */
     public record FigureLine(String name, String value, String source) {}
 
+    /** Several findings, in their order. */
+    public static List<FindingView> all(Collection<Finding> findings, Measures measures) {
+        return findings.stream().map(finding -> of(finding, measures)).toList();
+    }
+
+    /** One finding in a keeper's measures. */
     public static FindingView of(Finding finding, Measures measures) {
         return new FindingView(
                 finding.severity().name().toLowerCase(Locale.ROOT),

@@ -19,14 +19,13 @@ public record HeadlineView(
     /** What the arrivals come to. */
     public static HeadlineView ofArrivals(Assessment assessment, String tank, Measures measures) {
         Headline headline = Headline.of(assessment);
+        boolean waits = headline.step() == Headline.Step.WAIT;
         return new HeadlineView(
                 measures.sentence(headline.next()),
                 headline.held().map(measures::sentence).orElse(""),
                 null,
-                headline.step() == Headline.Step.WAIT
-                        ? "Put the dates into your calendar"
-                        : headline.step().words(),
-                tank + (headline.step() == Headline.Step.WAIT ? "/arrivals/calendar" : address(headline.step())));
+                waits ? "Put the dates into your calendar" : headline.step().words(),
+                tank + (waits ? "/arrivals/calendar" : address(headline.step())));
     }
 
     /** What the plan comes to, on its own page. */

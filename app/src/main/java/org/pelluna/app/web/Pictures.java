@@ -1,7 +1,7 @@
 package org.pelluna.app.web;
 
-import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.Graphics2D;
@@ -13,7 +13,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
@@ -26,8 +28,19 @@ public final class Pictures {
     static final int MOST_BYTES = 12_000_000;
 
     private static final int MOST_PIXELS = 60_000_000;
+
+    /** No camera makes a longer side, and a reader holds whole rows. */
+    private static final int LONGEST_SIDE = 20_000;
+
     private static final int LONGEST = 1600;
-    private static final Set<String> KINDS = Set.of("JPEG", "png");
+    private static final String JPEG = "JPEG";
+    private static final Set<String> KINDS = Set.of(JPEG, "png");
+
+    /** So many at once: whoever sends twenty at once waits, and the memory does not. */
+    private static final Semaphore TURNS = new Semaphore(2, true);
+
+    /** A picture as it was decoded, and how the camera was held. */
+    private record Decoded(BufferedImage picture, int orientation) {}
 
     private Pictures() {}
 
@@ -40,9 +53,10 @@ public final class Pictures {
         if (sent.length > MOST_BYTES) {
             throw new IllegalArgumentException("a photograph may have 12 MB at most");
         }
+        TURNS.acquireUninterruptibly();
         try {
-            BufferedImage picture = decoded(sent);
-            BufferedImage upright = drawn(picture, orientation(sent));
+            Decoded picture = decoded(sent);
+            BufferedImage upright = drawn(picture.picture(), picture.orientation());
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             if (!ImageIO.write(upright, "jpg", out)) {
                 throw new IllegalStateException("no writer for JPEG");
@@ -50,10 +64,12 @@ public final class Pictures {
             return out.toByteArray();
         } catch (IOException | IndexOutOfBoundsException e) {
             throw new IllegalArgumentException("the photograph cannot be read; send a JPEG or PNG", e);
+        } finally {
+            TURNS.release();
         }
     }
 
-    private static BufferedImage decoded(byte[] sent) throws IOException {
+    private static Decoded decoded(byte[] sent) throws IOException {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -61,15 +77,20 @@ public final class Pictures {
             }
             ImageReader reader = readers.next();
             try {
-                reader.setInput(in);
+                reader.setInput(in, true, true);
                 if (!KINDS.contains(reader.getFormatName())) {
                     throw new IllegalArgumentException("the photograph is no JPEG or PNG");
                 }
                 // Looked at before it is decoded: a small file can hold a huge picture.
-                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+                int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
+                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS || longest > LONGEST_SIDE) {
                     throw new IllegalArgumentException("the photograph has too many pixels");
                 }
-                return reader.read(0);
+                // Only as many of them are kept as the small picture needs.
+                ImageReadParam every = reader.getDefaultReadParam();
+                int nth = Math.max(1, longest / LONGEST);
+                every.setSourceSubsampling(nth, nth, 0, 0);
+                return new Decoded(reader.read(0, every), reader.getFormatName().equals(JPEG) ? orientation(sent) : 1);
             } finally {
                 reader.dispose();
             }
@@ -79,7 +100,7 @@ public final class Pictures {
     /** How the camera was held, 1 to 8 as EXIF counts; 1 if it does not say. */
     private static int orientation(byte[] sent) {
         try {
-            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(sent))
+            ExifIFD0Directory exif = JpegMetadataReader.readMetadata(new ByteArrayInputStream(sent))
                     .getFirstDirectoryOfType(ExifIFD0Directory.class);
             return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
                     ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Species;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +26,12 @@ public class SpeciesLookup {
     /** How the list of choices names a species; understood by {@link #meant}. */
     public static String words(Species one) {
         return one.commonName() + " — " + one.scientificName();
+    }
+
+    /** The species meant, with the figures by which this plan's keeper knows it. */
+    public Optional<Species> meant(TankPlan plan, @Nullable String speciesId, @Nullable String text) {
+        return meant(plan.ownSpecies(), speciesId, text)
+                .flatMap(one -> known.in(plan).find(one.id()));
     }
 
     /** The species meant: by key, by the words of the list, or by a name that it alone bears. */

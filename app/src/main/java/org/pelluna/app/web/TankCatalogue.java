@@ -7,7 +7,7 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Lookup;
 import org.springframework.stereotype.Component;
 
-/** The catalogue as one tank knows it: with the species its keeper added to it. */
+/** The catalogue as one tank knows it: with the species its keeper added to it, and the keeper's own figures. */
 @Component
 public class TankCatalogue {
     private final Catalogue catalogue;
@@ -20,7 +20,7 @@ public class TankCatalogue {
 
     /** Every species of this plan's tank. */
     public Catalogue in(TankPlan plan) {
-        return with(plan.ownSpecies());
+        return plan.species(catalogue);
     }
 
     /** The catalogue with these added. */

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.pelluna.app.browser.Browsers.Watched;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -17,6 +18,7 @@ import org.springframework.test.context.ActiveProfiles;
 /** Tests in a real browser against real PostgreSQL: how a page is opened, and a keeper of one's own with a tank. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @ActiveProfiles("test")
+@ExtendWith(ClosesPages.class)
 abstract class BrowserTest {
     static final String PASSWORD = "slow tides, fast fish";
 

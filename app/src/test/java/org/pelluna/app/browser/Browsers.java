@@ -53,6 +53,11 @@ final class Browsers {
 
     private Browsers() {}
 
+    /** Those that are open. */
+    static List<BrowserContext> contexts() {
+        return List.copyOf(BROWSER.contexts());
+    }
+
     /** A page in a context of its own. */
     static Watched page(int width, int height) {
         BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(width, height));

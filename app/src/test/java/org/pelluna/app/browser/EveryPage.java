@@ -30,6 +30,7 @@ abstract class EveryPage extends BrowserTest {
             "/log?zoom=MONTH",
             "/arrivals/w-neon/run-sheet",
             "/species/pomacanthus-imperator",
+            "/species-compared?s=zebrasoma-flavescens&s=hippocampus-kuda&s=gramma-loreto",
             "/watch/words?line=gale+chased+inkwell+twice+wibbling",
             "/shop?q=yelow+tang",
             "/shop?q=pistol+shrimp");

@@ -12,6 +12,8 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.species.Habits;
+import org.pelluna.core.species.Hazard;
+import org.pelluna.core.species.Jumping;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.units.Numbers;
@@ -84,7 +86,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
     }
 
     private static void hazards(List<Step> steps, Species species) {
-        for (Species.Hazard hazard : species.hazards()) {
+        for (Hazard hazard : species.hazards()) {
             steps.add(new Step(
                     "hazard-"
                             + hazard.kind()
@@ -92,7 +94,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                                     .toLowerCase(java.util.Locale.ROOT)
                                     .replace('_', '-'),
                     "Before you touch the bag",
-                    Sentence.of("It has " + hazard.kind().words() + ". " + hazard.handling()),
+                    Sentence.of(hazard.sentence()),
                     true));
         }
     }
@@ -193,7 +195,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                     Sentence.of(
                             "This tank has no cover. Put mesh over it before release: any frightened fish may jump."),
                     true));
-        } else if (wished.species().jumping() != Species.Jumping.RARELY) {
+        } else if (wished.species().jumping() != Jumping.RARELY) {
             steps.add(new Step(
                     "cover",
                     "Release",

@@ -51,6 +51,11 @@ public record Finding(
         return reason.toString();
     }
 
+    /** The same finding with another reason. */
+    public Finding withReason(Sentence because) {
+        return new Finding(rule, severity, because, figures, provenance, until, remedy, schools);
+    }
+
     /** The same finding, due to turn on the given date. */
     public Finding until(LocalDate date) {
         return new Finding(rule, severity, reason, figures, provenance, Optional.of(date), remedy, schools);

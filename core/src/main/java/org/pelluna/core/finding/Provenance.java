@@ -89,4 +89,10 @@ public record Provenance(Kind kind, String source) {
     public String words() {
         return source.isEmpty() ? kind.words() : kind.words() + ": " + source;
     }
+
+    /** The short form of data files; {@link #parse} reads it. */
+    public String written() {
+        String head = kind.name().toLowerCase(Locale.ROOT);
+        return source.isEmpty() ? head : head + ": " + source;
+    }
 }

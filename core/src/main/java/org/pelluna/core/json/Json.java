@@ -28,6 +28,8 @@ import org.pelluna.core.watch.Reservation;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
@@ -43,10 +45,20 @@ import tools.jackson.databind.ser.std.ToStringSerializer;
 
 /** The mapper between Pelluna's values and JSON. */
 public final class Json {
+    /** Braces, names and values that one text may have: four times a log of 20,000 entries. A longer one is refused while it is read. */
+    private static final long MOST_TOKENS = 2_000_000;
+
+    private static final int DEEPEST = 60;
+
     /**
      * Strict: unknown fields are refused. Dates are ISO 8601, choices in lower case, empty optionals are left out.
      */
-    public static final JsonMapper MAPPER = JsonMapper.builder()
+    public static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxTokenCount(MOST_TOKENS)
+                            .maxNestingDepth(DEEPEST)
+                            .build())
+                    .build())
             .addModule(words())
             .addMixIn(TankShape.class, ShapeForm.class)
             .addMixIn(Tank.class, TankForm.class)

@@ -11,7 +11,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.species.Species.ReefStance;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.PoissonRate;
 import org.pelluna.core.tank.AnimalGroup;

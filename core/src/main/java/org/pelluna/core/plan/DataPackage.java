@@ -36,8 +36,12 @@ public final class DataPackage {
     private static final String DESCRIPTOR = "datapackage.json";
     private static final String REST = "plan.json";
     private static final String PHOTOS = "photos/";
-    private static final long MOST_BYTES = 200_000_000;
-    private static final int MOST_ENTRIES = 5_000;
+    /** Photographs and zipped tables of a package of 20 MB; more only unpacks to fill the memory. */
+    private static final long MOST_BYTES = 60_000_000;
+
+    private static final int MOST_ENTRIES = 1_000;
+    private static final int MOST_ROWS = 100_000;
+    private static final int LONGEST_LINE = 100_000;
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
     private static final Pattern PHOTO = Pattern.compile("photos/[A-Za-z0-9._-]{1,120}\\.jpg");
 
@@ -247,16 +251,23 @@ public final class DataPackage {
         fields.forEach(field ->
                 types.put(field.path("name").asString(""), field.path("type").asString("string")));
         ArrayNode rows = Json.MAPPER.createArrayNode();
+        String text = new String(table, StandardCharsets.UTF_8);
+        if (text.lines().anyMatch(line -> line.length() > LONGEST_LINE)) {
+            throw new IllegalArgumentException("a line of a table has more than " + LONGEST_LINE + " letters");
+        }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .get();
         try (CSVParser parser = CSVParser.builder()
-                .setReader(new StringReader(new String(table, StandardCharsets.UTF_8)))
+                .setReader(new StringReader(text))
                 .setFormat(format)
                 .get()) {
             for (CSVRecord record : parser) {
+                if (rows.size() >= MOST_ROWS) {
+                    throw new IllegalArgumentException("a table has more than " + MOST_ROWS + " rows");
+                }
                 ObjectNode row = rows.addObject();
                 for (String heading : parser.getHeaderNames()) {
                     String cell = record.get(heading);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.SpeciesCheck;
@@ -41,7 +42,7 @@ public record OwnSpecies(
         double swimCm,
         double gape,
         double temperFactor,
-        Map<AnimalGroup, Species.ReefStance.Conduct> reef,
+        Map<AnimalGroup, ReefStance.Conduct> reef,
         String note) {
 
     /** How every key of an own species begins. */
@@ -61,7 +62,7 @@ public record OwnSpecies(
         if (!(temperFactor >= 0.1 && temperFactor <= 4)) {
             throw new IllegalArgumentException("a temper is 0.1 to 4 times the other's, but was " + temperFactor);
         }
-        EnumMap<AnimalGroup, Species.ReefStance.Conduct> copy = new EnumMap<>(AnimalGroup.class);
+        EnumMap<AnimalGroup, ReefStance.Conduct> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(reef);
         reef = java.util.Collections.unmodifiableMap(copy);
     }
@@ -78,10 +79,10 @@ public record OwnSpecies(
 
     /** The whole species. */
     public Species from(Species other) {
-        Map<AnimalGroup, Species.ReefStance> stances = new EnumMap<>(AnimalGroup.class);
+        Map<AnimalGroup, ReefStance> stances = new EnumMap<>(AnimalGroup.class);
         stances.putAll(other.reef());
-        reef.forEach((group, conduct) ->
-                stances.put(group, new Species.ReefStance(conduct, Optional.empty(), Provenance.KEEPER)));
+        reef.forEach(
+                (group, conduct) -> stances.put(group, new ReefStance(conduct, Optional.empty(), Provenance.KEEPER)));
         Species.Needs needs = other.needs();
         return other.kindred(
                 id,

@@ -57,6 +57,7 @@ final class PlanCheck {
     }
 
     private void ownSpecies(TankPlan plan) {
+        Correction.faults(plan.corrections(), catalogue).forEach(problem -> fault("/corrections", problem));
         for (int i = 0; i < plan.ownSpecies().size(); i++) {
             OwnSpecies own = plan.ownSpecies().get(i);
             String path = "/ownSpecies/" + i;

@@ -16,6 +16,7 @@ import org.pelluna.core.json.Json;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.Observations;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
@@ -104,6 +105,9 @@ public final class PlanFile {
                 return file;
             }
             throw new PlanFileException("", "a plan file is one JSON object");
+        } catch (StreamConstraintsException e) {
+            throw new PlanFileException(
+                    "", "the file is larger, or nested deeper, than any plan: " + e.getOriginalMessage());
         } catch (StreamReadException e) {
             throw new PlanFileException(
                     "",

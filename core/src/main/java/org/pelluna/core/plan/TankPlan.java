@@ -1,6 +1,9 @@
 package org.pelluna.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,6 +27,7 @@ import org.pelluna.core.watch.Observations;
  * @param log what was seen
  * @param losses what was lost
  * @param ownSpecies what the keeper adds to the catalogue for this plan
+ * @param corrections the keeper's own figures of species of the catalogue
  * @param schedule what the keeper decided about the arrivals
  * @param waterTests water tests, the oldest first
  * @param observations what the record holds beside the log
@@ -38,6 +42,10 @@ public record TankPlan(
         List<LogEntry> log,
         List<Loss> losses,
         List<OwnSpecies> ownSpecies,
+
+        @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Correction> corrections,
+
         Schedule schedule,
         List<WaterTest> waterTests,
         @JsonProperty("journal") Observations observations)
@@ -49,6 +57,7 @@ public record TankPlan(
         log = List.copyOf(log);
         losses = List.copyOf(losses);
         ownSpecies = List.copyOf(ownSpecies);
+        corrections = List.copyOf(corrections);
         waterTests = List.copyOf(waterTests);
     }
 
@@ -58,6 +67,7 @@ public record TankPlan(
                 asOf,
                 tank,
                 houseRules,
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -84,6 +94,6 @@ public record TankPlan(
      * @throws IllegalArgumentException if one of its own resembles a species the catalogue lacks
      */
     public Catalogue species(Catalogue catalogue) {
-        return OwnSpecies.added(ownSpecies, catalogue);
+        return OwnSpecies.added(ownSpecies, Correction.applied(corrections, catalogue));
     }
 }

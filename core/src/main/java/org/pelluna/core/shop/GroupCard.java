@@ -13,7 +13,7 @@ import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.species.Species.ReefStance;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Quantity;
 

@@ -60,7 +60,8 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
         return Finding.of("invertebrate", severity, sentence, from, List.of());
     }
 
-    private static void water(ResolvedPlan stock, Invertebrate kind, List<Finding> findings) {
+    /** Adds what this tank's salinity, temperature and copper would do to it. */
+    static void water(ResolvedPlan stock, Invertebrate kind, List<Finding> findings) {
         Tank tank = stock.plan().tank();
         double gravity = tank.regime().specificGravity();
         if (gravity < kind.leastGravity()) {

@@ -4,8 +4,8 @@ import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.species.Care;
 import org.pelluna.core.species.Habits.Eating;
-import org.pelluna.core.species.Species.Care;
 import org.pelluna.core.tank.Tank.Experience;
 
 /** Is the keeper ready for it, and will it eat? */

@@ -3,7 +3,7 @@ package org.pelluna.core.shortlist;
 import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.species.Species.Disturbance;
+import org.pelluna.core.species.Disturbance;
 import org.pelluna.core.tank.AnimalGroup;
 
 /** What will it break or move? */

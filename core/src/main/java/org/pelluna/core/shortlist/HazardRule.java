@@ -21,12 +21,7 @@ final class HazardRule implements ShortlistRule {
     @Override
     public List<Finding> judge(Candidate candidate) {
         return candidate.species().hazards().stream()
-                .map(hazard -> Finding.of(
-                        RULE,
-                        Severity.CAREFUL,
-                        "It has " + hazard.kind().words() + ". " + hazard.handling(),
-                        hazard.from(),
-                        List.of()))
+                .map(hazard -> Finding.of(RULE, Severity.CAREFUL, hazard.sentence(), hazard.from(), List.of()))
                 .toList();
     }
 }

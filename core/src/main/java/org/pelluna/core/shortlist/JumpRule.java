@@ -5,7 +5,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.species.Species.Jumping;
+import org.pelluna.core.species.Jumping;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.units.Numbers;
 

@@ -8,7 +8,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.species.Species.ReefStance;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Quantity;
 

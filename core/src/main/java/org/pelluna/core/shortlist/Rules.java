@@ -20,6 +20,7 @@ public final class Rules {
             new NicheRule(),
             new WaterRule(),
             new FoodRule(),
+            new TableRule(),
             new DisturbRule(),
             new JumpRule(),
             new SandRule(),

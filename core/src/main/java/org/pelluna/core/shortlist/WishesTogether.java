@@ -5,15 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.pressure.Predation;
-import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.units.Quantity;
 
 /** What speaks against wishes beside one another; each wish beside the residents is judged by the rules. */
 public final class WishesTogether {
@@ -39,9 +33,7 @@ public final class WishesTogether {
     private static Optional<Finding> between(ResolvedPlan stock, ResolvedPlan.Wished one, ResolvedPlan.Wished other) {
         return one.species().id().equals(other.species().id())
                 ? twice(stock, one, other)
-                : meal(stock, one, other)
-                        .or(() -> meal(stock, other, one))
-                        .or(() -> rivals(stock, one.species(), other.species()));
+                : Beside.of(stock, one.fish(), other.fish());
     }
 
     /** One species on two lines of the list. */
@@ -56,40 +48,5 @@ public final class WishesTogether {
                         + (suits ? "." : ", and so many do not do well together."),
                 species.company().from(),
                 List.of(Figure.measured("of its kind in all", total, ""))));
-    }
-
-    private static Optional<Finding> rivals(ResolvedPlan stock, Species one, Species other) {
-        return Rivalry.between(one, other).map(rivalry -> {
-            Approaches.Kin school = stock.plan().houseRules().schools().kin();
-            return Finding.of(
-                            RULE,
-                            school == Approaches.Kin.NEVER ? Severity.STOP : Severity.CAREFUL,
-                            one.commonName() + " and " + other.commonName() + " are both wished for, and are rivals: "
-                                    + rivalry.reason() + ".",
-                            Provenance.PRACTICE,
-                            List.of())
-                    .remedy(
-                            school == Approaches.Kin.NEVER
-                                    ? "By your approach only one of them: drop the other."
-                                    : "Let both come on one day, or drop one of them.");
-        });
-    }
-
-    private static Optional<Finding> meal(ResolvedPlan stock, ResolvedPlan.Wished eater, ResolvedPlan.Wished prey) {
-        return Predation.between(eater.fish(), prey.fish(), stock.plan().asOf())
-                .map(meal -> Finding.of(
-                        RULE,
-                        Severity.STOP,
-                        Sentence.of(
-                                eater.species().commonName() + " could swallow "
-                                        + prey.species().commonName() + ", also wished for: a mouthful of ",
-                                Quantity.cm(meal.mouthfulCm()),
-                                " against a length of ",
-                                Quantity.cm(meal.preyCm()),
-                                meal.from().isAfter(stock.plan().asOf())
-                                        ? "," + meal.when(stock.plan().asOf()) + "."
-                                        : "."),
-                        Provenance.PRACTICE,
-                        List.of()));
     }
 }

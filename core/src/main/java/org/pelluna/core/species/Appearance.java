@@ -1,7 +1,6 @@
 package org.pelluna.core.species;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -14,6 +13,7 @@ import java.util.Optional;
  * @param fins height of the fins as a share of body depth, 0.1 to 1
  * @param pattern chief marking
  * @param second a second marking over the first, where there is one
+ * @param count how many bars, lines, saddles or rows of spots it has, where that marks it
  * @param colours ground colour first; then markings, fins and accents
  * @param accents parts that stand out in a colour of their own
  */
@@ -25,6 +25,7 @@ public record Appearance(
         double fins,
         Pattern pattern,
         Optional<Pattern> second,
+        Optional<Integer> count,
         List<Colour> colours,
         List<Accent> accents) {
 
@@ -33,6 +34,9 @@ public record Appearance(
             throw new IllegalArgumentException("depth is 0.02 to 1, fins 0.1 to 1 and snout 0 to 1, but were " + depth
                     + ", " + fins + " and " + snout);
         }
+        if (count.filter(many -> many < 1 || many > 12).isPresent()) {
+            throw new IllegalArgumentException("a marking is counted from 1 to 12, but was " + count);
+        }
         if (colours.isEmpty()) {
             throw new IllegalArgumentException("a look needs a ground colour");
         }
@@ -40,151 +44,32 @@ public record Appearance(
         accents = List.copyOf(accents);
     }
 
-    /**
-     * A part that stands out.
-     *
-     * @param part which part
-     * @param colour its colour
-     */
-    public record Accent(Part part, Colour colour) {
-        /** The parts, from snout to tail. */
-        public enum Part {
-            SNOUT,
-            LIPS,
-            FACE,
-            BROW,
-            EYE_BAND,
-            EYE_RING,
-            CHEEK,
-            GILL,
-            SHOULDER,
-            BAR,
-            PATCH,
-            BELLY,
-            BACK,
-            EDGE,
-            EYESPOT,
-            ROOT,
-            TAIL
-        }
-    }
-
-    /** Body plans. */
-    public enum BodyPlan {
-        DISC("disc-shaped"),
-        OVAL("oval"),
-        BASS("bass-shaped"),
-        TORPEDO("torpedo-shaped"),
-        BLENNY("blenny-shaped"),
-        GOBY("goby-shaped"),
-        DRAGONET("dragonet-shaped"),
-        TRIGGER("trigger-shaped"),
-        LION("lion-finned"),
-        EEL("eel-shaped"),
-        TALL("tall-finned"),
-        DART("dart-shaped"),
-        BOX("box-shaped"),
-        PUFFER("puffer-shaped"),
-        SEAHORSE("seahorse-shaped"),
-        PIPE("pipe-shaped"),
-        ANGLER("stout and camouflaged");
-
-        private final String words;
-
-        BodyPlan(String words) {
-            this.words = words;
-        }
-
-        /** The plan in a sentence. */
-        public String words() {
-            return words;
-        }
-    }
-
-    /** Forms of the tail fin. */
-    public enum Tail {
-        FORKED,
-        LYRE,
-        STRAIGHT,
-        ROUND
-    }
-
-    /** Chief markings. */
-    public enum Pattern {
-        PLAIN,
-        BARS,
-        LINES,
-        SPOTS,
-        BICOLOUR,
-        SADDLE,
-        MASK,
-        MAZE,
-        EYESPOT,
-        STRIPE,
-        RINGS,
-        NET,
-        CHEVRONS,
-        SADDLES,
-        HEAD_BAND,
-        TWO_TONE,
-        BELLY_SPOTS,
-        DARK_REAR
-    }
-
-    /** The colours that portraits and likeness know. */
-    public enum Colour {
-        BLACK("#2b2a2e"),
-        WHITE("#f3efe4"),
-        GREY("#8f9499"),
-        SILVER("#c3c9cb"),
-        BROWN("#7b5537"),
-        TAN("#c9a877"),
-        CREAM("#ecdcb4"),
-        YELLOW("#f0c02c"),
-        ORANGE("#e8792b"),
-        RED("#bf3b2f"),
-        PINK("#e29a9d"),
-        MAGENTA("#b23a86"),
-        PURPLE("#7b4aa3"),
-        VIOLET("#5d4a9c"),
-        BLUE("#2c63b8"),
-        NAVY("#22305f"),
-        SKY("#7fb6dc"),
-        TEAL("#2f8f94"),
-        GREEN("#5c9460"),
-        OLIVE("#75743f");
-
-        private final String hex;
-
-        Colour(String hex) {
-            this.hex = hex;
-        }
-
-        /** The colour as {@code #rrggbb}. */
-        public String hex() {
-            return hex;
-        }
-
-        /** The colour's name in a sentence. */
-        public String words() {
-            return name().toLowerCase(Locale.ROOT);
-        }
+    /** The colour of a part, where it stands out. */
+    public Optional<Colour> accent(Accent.Part part) {
+        return accents.stream().filter(one -> one.part() == part).findFirst().map(Accent::colour);
     }
 
     /**
-     * Why a fish would take the other for its like, if it would: the same body plan together with the same ground colour
-     * or the same marking. Our own reading of the keepers' test “do they look alike?”.
+     * Why a fish would take the other for its like, if it would: an outline of the same kind together with either the same ground
+     * colour, unless two different markings break it up, or the same marking in a colour in common. Our own reading of the keepers'
+     * test “do they look alike?”: shape and pattern together, since a yellow rabbitfish is no yellow surgeon.
      */
     public Optional<String> likeness(Appearance other) {
-        if (plan != other.plan) {
+        if (!plan.words().equals(other.plan.words())) {
             return Optional.empty();
         }
-        if (colours.get(0) == other.colours.get(0)) {
-            return Optional.of("both " + plan.words() + " and " + colours.get(0).words());
+        boolean ground = colours.get(0) == other.colours.get(0);
+        boolean marking = pattern == other.pattern;
+        boolean further = colours.stream()
+                .skip(1)
+                .anyMatch(colour -> other.colours.stream().skip(1).anyMatch(colour::equals));
+        boolean unmarked = pattern == Pattern.PLAIN || other.pattern == Pattern.PLAIN;
+        if (ground && (marking || unmarked || further)) {
+            return Optional.of("both " + plan.words() + " and " + colours.get(0).words()
+                    + (marking && pattern != Pattern.PLAIN ? " with the same marking" : ""));
         }
-        if (pattern == other.pattern && pattern != Pattern.PLAIN) {
-            return Optional.of("both " + plan.words() + " with the same marking");
-        }
-        return Optional.empty();
+        return marking && further && pattern != Pattern.PLAIN
+                ? Optional.of("both " + plan.words() + " with the same marking")
+                : Optional.empty();
     }
 }

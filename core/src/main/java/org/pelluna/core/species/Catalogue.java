@@ -41,6 +41,16 @@ public final class Catalogue {
                 : of(Stream.concat(byId.values().stream(), more.stream()).toList());
     }
 
+    /** This catalogue with other species in place of those with their keys; itself when there are none. */
+    public Catalogue replacing(Map<SpeciesId, Species> others) {
+        if (others.isEmpty()) {
+            return this;
+        }
+        Map<SpeciesId, Species> replaced = new LinkedHashMap<>(byId);
+        others.forEach((id, one) -> replaced.replace(id, one));
+        return new Catalogue(replaced);
+    }
+
     /** The species with this key, if there is one. */
     public Optional<Species> find(SpeciesId id) {
         return Optional.ofNullable(byId.get(id));

@@ -1,12 +1,15 @@
 package org.pelluna.core.species;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -19,8 +22,11 @@ public final class CatalogueFiles {
     private static final String FOLDER = "/org/pelluna/species/";
 
     /** In a file the shares toward others stand among the other figures of a temper. */
-    private static final JsonMapper FILES =
-            Json.MAPPER.rebuild().addMixIn(Temperament.class, TemperForm.class).build();
+    private static final JsonMapper FILES = Json.MAPPER
+            .rebuild()
+            .addMixIn(Temperament.class, TemperForm.class)
+            .addMixIn(Anatomy.Landmark.class, LandmarkForm.class)
+            .build();
 
     private CatalogueFiles() {}
 
@@ -28,6 +34,10 @@ public final class CatalogueFiles {
         @JsonUnwrapped
         Temperament.Toward toward();
     }
+
+    /** In a file a landmark is a pair of numbers. */
+    @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+    interface LandmarkForm {}
 
     /** One data file: the species of one family. */
     private record FamilyFile(String family, List<Species> species) {}
@@ -59,9 +69,37 @@ public final class CatalogueFiles {
                 .toList();
     }
 
+    /**
+     * The proportions of every body plan.
+     *
+     * @throws IllegalStateException if a plan is missing, or given twice
+     */
+    public static Map<BodyPlan, Anatomy> anatomies() {
+        EnumMap<BodyPlan, Anatomy> anatomies = new EnumMap<>(BodyPlan.class);
+        for (Anatomy one : FILES.readValue(text("body-plans.json"), Anatomy[].class)) {
+            if (anatomies.put(one.plan(), one) != null) {
+                throw new IllegalStateException("the body plan " + one.plan() + " is given twice");
+            }
+        }
+        if (anatomies.size() < BodyPlan.values().length) {
+            throw new IllegalStateException("a body plan has no proportions");
+        }
+        return Collections.unmodifiableMap(anatomies);
+    }
+
     /** Names of the family files without their ending. */
     static List<String> families() {
         return text("families.txt").lines().filter(line -> !line.isBlank()).toList();
+    }
+
+    /** What keepers call the fish of each family. */
+    static List<Family> familyNames() {
+        return text("families.csv")
+                .lines()
+                .skip(1)
+                .map(line -> line.split(";", -1))
+                .map(cells -> new Family(cells[0], cells[1], cells[2]))
+                .toList();
     }
 
     /** The family of every genus that a shipped file may name. */

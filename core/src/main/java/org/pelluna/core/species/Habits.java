@@ -10,13 +10,26 @@ package org.pelluna.core.species;
  * @param diet what it chiefly eats
  * @param feedsPerDay feeds a day it wants
  * @param eating how readily it takes prepared food
+ * @param pace how fast it is at the table
  */
 public record Habits(
-        Zone zone, Swimming swimming, Sleep sleep, Shelter shelter, Diet diet, Sourced feedsPerDay, Eating eating) {
+        Zone zone,
+        Swimming swimming,
+        Sleep sleep,
+        Shelter shelter,
+        Diet diet,
+        Sourced feedsPerDay,
+        Eating eating,
+        Pace pace) {
 
     /** Whether it lies in wait, perches or keeps to its hole: it wants floor and cover, not lengths of open water. */
     public boolean isResting() {
         return swimming == Swimming.PERCHES;
+    }
+
+    /** The same with other feeds a day. */
+    Habits feeding(Sourced feeds) {
+        return new Habits(zone, swimming, sleep, shelter, diet, feeds, eating, pace);
     }
 
     /** Where a fish spends the day. */
@@ -108,5 +121,29 @@ public record Habits(
         EASY,
         COAXED,
         HARD
+    }
+
+    /** How fast a fish is at the table. */
+    public enum Pace {
+        SIPS("sips one morsel at a time"),
+        SLOW("picks slowly"),
+        STEADY("eats steadily"),
+        GREEDY("takes all it can at once");
+
+        private final String words;
+
+        Pace(String words) {
+            this.words = words;
+        }
+
+        /** Completes “it …”. */
+        public String words() {
+            return words;
+        }
+
+        /** Whether the fast ones are done before it has had its share. */
+        public boolean isLate() {
+            return this == SIPS || this == SLOW;
+        }
     }
 }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.tank.AnimalGroup;
 
@@ -203,22 +202,6 @@ public record Species(
     public record Growth(Sourced ratePerYear, Sourced massA, Sourced massB, Sourced lifespanYears) {}
 
     /**
-     * What it does to one group of animals.
-     *
-     * @param conduct leaves alone, tests or takes
-     * @param belowCm takes only animals shorter than this, cm; empty when size does not save them
-     * @param from where this is known from
-     */
-    public record ReefStance(Conduct conduct, Optional<Double> belowCm, Provenance from) {
-        /** How it behaves, from harmless to certain. */
-        public enum Conduct {
-            LEAVES_ALONE,
-            TESTS,
-            TAKES
-        }
-    }
-
-    /**
      * What it asks of a tank.
      *
      * @param volumeLitres water volume for life, L
@@ -257,108 +240,4 @@ public record Species(
             DIM
         }
     }
-
-    /** What a fish asks of its keeper. */
-    public enum Care {
-        EASY,
-        MODERATE,
-        DEMANDING
-    }
-
-    /** How readily a fish leaves the water. */
-    public enum Jumping {
-        RARELY,
-        WHEN_CHASED,
-        HABITUALLY
-    }
-
-    /**
-     * A way in which it can hurt the keeper.
-     *
-     * @param kind what hurts
-     * @param handling how to avoid it and what to do
-     * @param from where this is known from
-     */
-    public record Hazard(Hazard.Kind kind, String handling, Provenance from) {
-        /** Kinds of harm. */
-        public enum Kind {
-            VENOMOUS_SPINES("venomous spines"),
-            VENOMOUS_FANGS("venomous fangs"),
-            TAIL_BLADES("tail blades"),
-            BITE("a hard bite"),
-            TOXIC_SKIN("toxic skin");
-
-            private final String words;
-
-            Kind(String words) {
-                this.words = words;
-            }
-
-            /** The hazard in a sentence. */
-            public String words() {
-                return words;
-            }
-        }
-    }
-
-    /**
-     * Something it breaks or moves.
-     *
-     * @param kind what it does
-     * @param from where this is known from
-     */
-    public record Disturbance(Disturbance.Kind kind, Provenance from) {
-        /** Kinds of disturbance. */
-        public enum Kind {
-            SNAPS_BRANCHES("snaps branching corals in passing"),
-            TOPPLES_ROCK("shifts rock: set the rockwork on the glass and fix loose pieces"),
-            DIGS("digs, and undermines what stands on the sand"),
-            SIFTS_SAND("sifts sand all day"),
-            BURIES_CORALS("drops sand on low corals");
-
-            private final String words;
-
-            Kind(String words) {
-                this.words = words;
-            }
-
-            /** Completes “it …”. */
-            public String words() {
-                return words;
-            }
-        }
-    }
-
-    /**
-     * A disease it often brings along.
-     *
-     * @param kind which
-     * @param from where this is known from
-     */
-    public record Ailment(Ailment.Kind kind, Provenance from) {
-        /** Kinds of disease. */
-        public enum Kind {
-            WHITE_SPOT("white spot"),
-            CILIATES("a fast ciliate disease of shoaling fish");
-
-            private final String words;
-
-            Kind(String words) {
-                this.words = words;
-            }
-
-            /** The disease in a sentence. */
-            public String words() {
-                return words;
-            }
-        }
-    }
-
-    /**
-     * A good it does.
-     *
-     * @param what one clause that completes “it …”
-     * @param from where this is known from
-     */
-    public record Benefit(String what, Provenance from) {}
 }

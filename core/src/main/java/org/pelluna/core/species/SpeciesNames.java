@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -17,35 +16,6 @@ import java.util.stream.Stream;
  * @param all every word of every name
  */
 record SpeciesNames(Species species, List<Name> names, Set<String> kinds, Set<String> all) {
-    /** What fish of a family are called, beside the family's own name. */
-    private static final Map<String, String> KINDS = Map.ofEntries(
-            Map.entry("Acanthuridae", "tang bristletooth"),
-            Map.entry("Pomacanthidae", "angel dwarf pygmy"),
-            Map.entry("Chaetodontidae", "butterfly coral"),
-            Map.entry("Pomacentridae", "damsel"),
-            Map.entry("Labridae", "wrasse"),
-            Map.entry("Gobiidae", "goby"),
-            Map.entry("Blenniidae", "blenny"),
-            Map.entry("Chaenopsidae", "blenny"),
-            Map.entry("Callionymidae", "dragonet"),
-            Map.entry("Serranidae", "basslet bass grouper anthia"),
-            Map.entry("Apogonidae", "cardinal"),
-            Map.entry("Balistidae", "trigger"),
-            Map.entry("Monacanthidae", "file"),
-            Map.entry("Tetraodontidae", "puffer"),
-            Map.entry("Diodontidae", "puffer"),
-            Map.entry("Cirrhitidae", "hawk"),
-            Map.entry("Muraenidae", "eel"),
-            Map.entry("Siganidae", "rabbit"),
-            Map.entry("Pseudochromidae", "dottyback basslet"),
-            Map.entry("Grammatidae", "basslet"),
-            Map.entry("Scorpaenidae", "lion scorpion"),
-            Map.entry("Opistognathidae", "jaw"),
-            Map.entry("Microdesmidae", "goby dart"),
-            Map.entry("Malacanthidae", "tile"),
-            Map.entry("Holocentridae", "squirrel soldier"),
-            Map.entry("Syngnathidae", "pipe seahorse"));
-
     private static final String CLOWNS = "Amphiprion";
     private static final int FEWEST_FOR_ALL_BUT_ONE = 3;
 
@@ -89,8 +59,7 @@ record SpeciesNames(Species species, List<Name> names, Set<String> kinds, Set<St
                 .map(name -> name.split(" ", 2))
                 .forEach(words -> names.add(NameWords.of(words[0].charAt(0) + " " + words[1])));
         names.add(NameWords.of(one.scientificName().split(" ", 2)[1]));
-        Set<String> kinds =
-                new HashSet<>(NameWords.of(KINDS.getOrDefault(one.family(), "")).list());
+        Set<String> kinds = new HashSet<>(NameWords.of(Family.of(one).words()).list());
         kinds.addAll(NameWords.of(one.family()).list());
         if (one.genus().equals(CLOWNS)) {
             kinds.add("clown");

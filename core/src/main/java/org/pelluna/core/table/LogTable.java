@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.LogEntry;
 
 /** The log: a row for each entry; fish stand by their name. */
@@ -29,8 +30,8 @@ public final class LogTable implements TableForm<LogEntry> {
 
     private final FishNames fish;
 
-    public LogTable(Collection<Resident> residents) {
-        this.fish = new FishNames(residents);
+    public LogTable(Collection<Resident> residents, Catalogue catalogue) {
+        this.fish = new FishNames(residents, catalogue);
     }
 
     @Override

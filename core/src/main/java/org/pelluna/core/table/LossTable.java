@@ -8,6 +8,7 @@ import java.util.Map;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.species.Catalogue;
 
 /** Losses: a row for each; the fish stand by their name. */
 public final class LossTable implements TableForm<Loss> {
@@ -22,8 +23,8 @@ public final class LossTable implements TableForm<Loss> {
 
     private final FishNames fish;
 
-    public LossTable(Collection<Resident> residents) {
-        this.fish = new FishNames(residents);
+    public LossTable(Collection<Resident> residents, Catalogue catalogue) {
+        this.fish = new FishNames(residents, catalogue);
     }
 
     @Override

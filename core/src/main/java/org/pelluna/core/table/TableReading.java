@@ -32,6 +32,9 @@ public record TableReading<T>(
     /** Rows beyond which a table is refused. */
     public static final int MOST_ROWS = 100_000;
 
+    /** Letters beyond which a line is no row of a table: all its cells are in memory at once. */
+    private static final int LONGEST_LINE = 20_000;
+
     /**
      * One row.
      *
@@ -55,6 +58,10 @@ public record TableReading<T>(
     public static <T> TableReading<T> of(
             String text, TableForm<T> form, Map<String, String> chosen, boolean monthFirst, Collection<T> known) {
         String clean = text.startsWith("\uFEFF") ? text.substring(1) : text;
+        if (clean.lines().anyMatch(line -> line.length() > LONGEST_LINE)) {
+            throw new IllegalArgumentException("a line of the table may have " + LONGEST_LINE
+                    + " letters at most; is each row on a line of its own?");
+        }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(separator(clean))

@@ -136,7 +136,7 @@ class SurvivorsTest {
         Observations journal = Observations.EMPTY.with(as -> as.crew(List.of(crew(10, CrewCount.Kind.ADDED, 20))));
         var eater = Fixtures.CATALOGUE.all().stream()
                 .filter(one -> Optional.ofNullable(one.reef().get(AnimalGroup.SNAILS))
-                        .filter(stance -> stance.conduct() == org.pelluna.core.species.Species.ReefStance.Conduct.TAKES
+                        .filter(stance -> stance.conduct() == org.pelluna.core.species.ReefStance.Conduct.TAKES
                                 && stance.belowCm().filter(cm -> cm > 1.2).isPresent())
                         .isPresent())
                 .findFirst()

@@ -103,4 +103,27 @@ class DataPackageTest {
         }
         return bytes.toByteArray();
     }
+
+    /** Tables that are small while they are zipped, and rows or cells without end when they are not. */
+    @Test
+    void whatUnpacksToFillTheMemoryIsRefused() throws Exception {
+        byte[] whole = DataPackage.write(PlanFileTest.everything(new TankShape.Box(120, 50, 58)), Map.of());
+        for (String table : new String[] {"id\r\n" + "a\r\n".repeat(100_001), "id" + ",x".repeat(60_000) + "\r\n"}) {
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(whole));
+                    ZipOutputStream out = new ZipOutputStream(bytes)) {
+                for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                    out.putNextEntry(new ZipEntry(entry.getName()));
+                    out.write(
+                            entry.getName().equals("data/log.csv")
+                                    ? table.getBytes(StandardCharsets.UTF_8)
+                                    : in.readAllBytes());
+                }
+            }
+            PlanFileException refused = catchThrowableOfType(
+                    PlanFileException.class, () -> DataPackage.read(bytes.toByteArray(), Fixtures.CATALOGUE));
+            assertThat(refused).isNotNull();
+            assertThat(refused.faults().get(0).toString()).contains("more than 100000");
+        }
+    }
 }

@@ -16,6 +16,7 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 
@@ -37,7 +38,7 @@ class OwnSpeciesTest {
                 70,
                 0.12,
                 temper,
-                Map.of(AnimalGroup.SHRIMPS, Species.ReefStance.Conduct.TESTS),
+                Map.of(AnimalGroup.SHRIMPS, ReefStance.Conduct.TESTS),
                 "a trader's sheet");
     }
 
@@ -62,7 +63,7 @@ class OwnSpeciesTest {
         assertThat(own.size().adultCm().from()).isEqualTo(Provenance.KEEPER);
         assertThat(own.temper().toward().ownSpecies())
                 .isEqualTo(Math.min(1, 1.5 * like.temper().toward().ownSpecies()));
-        assertThat(own.reef().get(AnimalGroup.SHRIMPS).conduct()).isEqualTo(Species.ReefStance.Conduct.TESTS);
+        assertThat(own.reef().get(AnimalGroup.SHRIMPS).conduct()).isEqualTo(ReefStance.Conduct.TESTS);
         assertThat(own.growth()).isEqualTo(like.growth());
         assertThat(own.note()).hasValueSatisfying(note -> assertThat(note).contains("Gramma loreto", "trader"));
     }

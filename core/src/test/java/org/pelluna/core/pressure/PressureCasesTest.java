@@ -68,7 +68,8 @@ class PressureCasesTest {
     @CsvSource({
         "zebrasoma-flavescens, zebrasoma-flavescens, OWN_SPECIES",
         "ctenochaetus-strigosus, ctenochaetus-tominiensis, GENUS",
-        "zebrasoma-flavescens, siganus-vulpinus, LOOK_ALIKE",
+        "zebrasoma-flavescens, siganus-vulpinus, NICHE_RIVAL",
+        "pseudochromis-fridmani, gramma-loreto, LOOK_ALIKE",
         "amphiprion-ocellaris, chromis-viridis, FAMILY",
         "gramma-loreto, zebrasoma-flavescens, OTHER"
     })

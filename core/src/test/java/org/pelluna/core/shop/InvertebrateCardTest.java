@@ -182,4 +182,39 @@ class InvertebrateCardTest {
                 .singleElement()
                 .satisfies(one -> assertThat(one.sentence()).contains("can catch a fish under"));
     }
+
+    /** Fish bear a lowered salinity that the shrimps among them do not. */
+    @Test
+    void theShrimpsThatLiveHereAreAskedAboutTheWaterToo() {
+        CrewCount shrimps = new CrewCount(
+                "s",
+                TODAY.minusDays(9),
+                AnimalGroup.SHRIMPS,
+                "Cleaner shrimps",
+                CrewCount.Kind.ADDED,
+                2,
+                4,
+                Optional.empty());
+        TankPlan plan = with().withObservations(Observations.EMPTY.withCrew(List.of(shrimps)));
+        assertThat(LivingCrew.water(ResolvedPlan.of(plan, CATALOGUE))).isEmpty();
+        TankPlan low = plan.withTank(Fixtures.reef().withRegime(new WaterRegime(25, 1.018)));
+        assertThat(LivingCrew.water(ResolvedPlan.of(low, CATALOGUE)))
+                .singleElement()
+                .satisfies(one -> {
+                    assertThat(one.severity()).isEqualTo(Severity.STOP);
+                    assertThat(one.sentence()).contains("shrimp lives here. It wants a specific gravity of");
+                });
+        TankPlan gone = low.withObservations(Observations.EMPTY.withCrew(List.of(
+                shrimps,
+                new CrewCount(
+                        "t",
+                        TODAY,
+                        AnimalGroup.SHRIMPS,
+                        "Cleaner shrimps",
+                        CrewCount.Kind.COUNTED,
+                        0,
+                        4,
+                        Optional.empty()))));
+        assertThat(LivingCrew.water(ResolvedPlan.of(gone, CATALOGUE))).isEmpty();
+    }
 }

@@ -41,7 +41,7 @@ class WishesTogetherTest {
         assertThat(findings(HouseRules.USUAL, wish("a", "zebrasoma-flavescens", 1), wish("b", "zebrasoma-scopas", 1)))
                 .singleElement()
                 .satisfies(one -> {
-                    assertThat(one.sentence()).contains("both wished for", "Zebrasoma");
+                    assertThat(one.sentence()).contains("are rivals", "Zebrasoma");
                     assertThat(one.remedy()).isPresent();
                 });
     }
@@ -68,6 +68,16 @@ class WishesTogetherTest {
                 .satisfies(one -> {
                     assertThat(one.severity()).isEqualTo(Severity.STOP);
                     assertThat(one.sentence()).contains("could swallow");
+                });
+    }
+
+    @Test
+    void aSeahorseAndAFastEaterAreNotWishedForTogetherUnsaid() {
+        assertThat(findings(HouseRules.USUAL, wish("a", "chromis-viridis", 5), wish("b", "hippocampus-reidi", 1)))
+                .singleElement()
+                .satisfies(one -> {
+                    assertThat(one.severity()).isEqualTo(Severity.CAREFUL);
+                    assertThat(one.sentence()).contains("sips one morsel at a time", "the first goes short");
                 });
     }
 

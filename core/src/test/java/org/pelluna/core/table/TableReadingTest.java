@@ -2,6 +2,7 @@ package org.pelluna.core.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.pelluna.core.Fixtures.CATALOGUE;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -118,7 +119,7 @@ class TableReadingTest {
                         Optional.empty(),
                         Optional.empty(),
                         Optional.of("calm")));
-        LogTable form = new LogTable(FISH);
+        LogTable form = new LogTable(FISH, CATALOGUE);
         String text = TableWriting.of(log, form);
         assertThat(TableReading.of(text, form, Map.of(), false, List.of()).values())
                 .isEqualTo(log);
@@ -126,10 +127,17 @@ class TableReadingTest {
     }
 
     @Test
+    void aLineWithoutEndIsNoTable() {
+        org.assertj.core.api.Assertions.assertThatIllegalArgumentException()
+                .isThrownBy(() -> tests("on" + ",1".repeat(9_000_000) + "\n2026-11-03,4\n"))
+                .withMessageContaining("a line of its own");
+    }
+
+    @Test
     void aStrangerInTheLogIsNamed() {
         var read = TableReading.of(
                 "when,what,by,to\n2026-03-01 9:30,chase,PLUM,Nobody\n2026-03-01 9:30,chase,plum,r2\n",
-                new LogTable(FISH),
+                new LogTable(FISH, CATALOGUE),
                 Map.of(),
                 false,
                 List.of());
@@ -139,6 +147,33 @@ class TableReadingTest {
         assertThat(read.values())
                 .singleElement()
                 .satisfies(one -> assertThat(one.at().getHour()).isEqualTo(9));
+    }
+
+    /** Somebody's sheet says “royal gramma”; two damsels of one kind are not guessed between. */
+    @Test
+    void aFishIsKnownByTheNamesOfItsSpeciesWhereOnlyOneBearsThem() {
+        List<Resident> three = java.util.stream.Stream.concat(
+                        FISH.stream(),
+                        java.util.stream.Stream.of(new Resident(
+                                new FishId("r3"),
+                                new SpeciesId("chrysiptera-parasema"),
+                                "Squall",
+                                LocalDate.of(2026, 2, 5),
+                                4,
+                                Optional.empty())))
+                .toList();
+        var read = TableReading.of(
+                "when,what,by,to\n2026-03-01 9:30,chase,Squall,Royal Gramma\n2026-03-01 9:40,chase,Gramma loreto,Chrysiptera parasema\n",
+                new LogTable(three, CATALOGUE),
+                Map.of(),
+                false,
+                List.of());
+        assertThat(read.values())
+                .singleElement()
+                .satisfies(one -> assertThat(one.fishId()).contains(new FishId("r1")));
+        assertThat(read.faults())
+                .singleElement()
+                .satisfies(line -> assertThat(line.fault()).contains("may be Gale, the \"old\" one or Squall"));
     }
 
     @Test
@@ -151,7 +186,7 @@ class TableReadingTest {
                 Loss.Certainty.SEEN,
                 Optional.of(19.5),
                 Optional.of("after the flood")));
-        LossTable form = new LossTable(FISH);
+        LossTable form = new LossTable(FISH, CATALOGUE);
         assertThat(TableReading.of(TableWriting.of(losses, form), form, Map.of(), false, List.of())
                         .values())
                 .isEqualTo(losses);

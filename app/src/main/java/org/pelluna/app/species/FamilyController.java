@@ -1,0 +1,143 @@
+package org.pelluna.app.species;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.portrait.ScalePlate;
+import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.VerdictView;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Family;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.species.Temperament;
+import org.pelluna.core.units.Numbers;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** One family in the order of its tempers or of its sizes. */
+@Controller
+class FamilyController {
+    /** Orders in which a family can be read. */
+    enum Order {
+        OTHERS(
+                "fiercest toward others first",
+                Comparator.comparingDouble(one -> -toward(one).others())),
+        KIN(
+                "fiercest toward their own kind first",
+                Comparator.comparingDouble(one -> -toward(one).ownSpecies())),
+        SIZE(
+                "largest first",
+                Comparator.comparingDouble(one -> -one.size().adultCm().value()));
+
+        private final String words;
+        private final Comparator<Species> by;
+
+        Order(String words, Comparator<Species> by) {
+            this.words = words;
+            this.by = by;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        private static Temperament.Toward toward(Species one) {
+            return one.temper().toward();
+        }
+    }
+
+    /** A share drawn as a bar of so many hundredths. */
+    record Bar(String value, int percent) {}
+
+    /** One species of the family. */
+    record Line(
+            String id,
+            String name,
+            String scientificName,
+            Svg portrait,
+            Svg toScale,
+            Bar others,
+            Bar family,
+            Bar kin,
+            String adult,
+            VerdictView verdict) {}
+
+    private final TankStore tanks;
+    private final TankCache cache;
+    private final Catalogue catalogue;
+
+    FamilyController(TankStore tanks, TankCache cache, Catalogue catalogue) {
+        this.tanks = tanks;
+        this.cache = cache;
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/tanks/{tankId}/families/{family}")
+    String page(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable("family") String name,
+            @RequestParam(defaultValue = "OTHERS") Order order,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        Map<SpeciesId, Judgement> verdicts = cache.of(keeper.id(), tankId).verdicts();
+        List<Species> members = plan.species(catalogue).all().stream()
+                .filter(one -> one.family().equalsIgnoreCase(name) && verdicts.containsKey(one.id()))
+                .sorted(order.by.thenComparing(Species::scientificName))
+                .toList();
+        if (members.isEmpty()) {
+            throw new NotFoundException("family");
+        }
+        double longest = members.stream()
+                .mapToDouble(one -> one.size().adultCm().value())
+                .max()
+                .orElseThrow();
+        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        model.addAttribute("family", Family.of(members.get(0)));
+        model.addAttribute("order", order);
+        model.addAttribute("orders", Order.values());
+        model.addAttribute("portraits", Portraits.sheet(members));
+        model.addAttribute("longest", measures.lengthOf(longest));
+        model.addAttribute(
+                "lines",
+                members.stream()
+                        .map(one -> line(one, verdicts.get(one.id()), longest, measures))
+                        .toList());
+        return "species/family";
+    }
+
+    private static Line line(Species one, Judgement judged, double longest, Measures measures) {
+        Temperament.Toward toward = one.temper().toward();
+        return new Line(
+                one.id().key(),
+                one.commonName(),
+                one.scientificName(),
+                Portraits.use(one),
+                ScalePlate.grown(one, longest * 1.06),
+                bar(toward.others()),
+                bar(toward.family()),
+                bar(toward.ownSpecies()),
+                measures.lengthOf(one.size().adultCm().value()),
+                VerdictView.of(judged));
+    }
+
+    private static Bar bar(double share) {
+        return new Bar(Numbers.plain(share, 2), (int) Math.round(100 * share));
+    }
+}

@@ -1,0 +1,132 @@
+package org.pelluna.app.species;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.OwnFigureStore;
+import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.Undo;
+import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.plan.Correction;
+import org.pelluna.core.plan.CorrectionFile;
+import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.SpeciesFigure;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/** A keeper's own figures of species: entered beside the catalogue's, taken back, and sent to whoever looks after it. */
+@Controller
+class OwnFigureController {
+    private final TankStore tanks;
+    private final OwnFigureStore figures;
+    private final Catalogue catalogue;
+    private final Clock clock;
+
+    OwnFigureController(TankStore tanks, OwnFigureStore figures, Catalogue catalogue, Clock clock) {
+        this.tanks = tanks;
+        this.figures = figures;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    @PostMapping("/tanks/{tankId}/species/{speciesId}/figures")
+    String put(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String speciesId,
+            @RequestParam SpeciesFigure figure,
+            @RequestParam double value,
+            @RequestParam String note,
+            @RequestParam(required = false) List<String> seen,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        tanks.get(keeper.id(), tankId);
+        SpeciesId id = new SpeciesId(speciesId);
+        if (catalogue.find(id).isEmpty()) {
+            throw new NotFoundException("species");
+        }
+        Correction one;
+        try {
+            one = new Correction(
+                    id, figure, OwnFigureView.toCore(figure, value, measures), note.strip(), LocalDate.now(clock));
+        } catch (IllegalArgumentException e) {
+            throw new Refused(String.valueOf(e.getMessage()));
+        }
+        List<Correction> here = Stream.concat(
+                        figures.of(keeper.id()).stream()
+                                .filter(other -> other.speciesId().equals(id) && other.figure() != figure),
+                        Stream.of(one))
+                .toList();
+        List<String> faults = Correction.faults(here, catalogue);
+        if (!faults.isEmpty()) {
+            throw new Refused(String.join("; ", faults));
+        }
+        if (!figures.put(keeper.id(), seen == null ? List.of() : seen, one)) {
+            throw new Refused("so many figures of your own are enough; take one back first");
+        }
+        Undo.offer(
+                redirect,
+                "Yours counts now: " + figure.words() + " " + OwnFigureView.words(figure, one.value(), measures)
+                        + ", in all your tanks.",
+                address(tankId, speciesId) + "/" + figure.name() + "/remove");
+        return "redirect:/tanks/" + tankId + "/species/" + speciesId + "#your-figures";
+    }
+
+    @PostMapping("/tanks/{tankId}/species/{speciesId}/figures/{figure}/remove")
+    String remove(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String speciesId,
+            @PathVariable SpeciesFigure figure,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            RedirectAttributes redirect) {
+        tanks.get(keeper.id(), tankId);
+        Correction was = figures.remove(keeper.id(), new SpeciesId(speciesId), figure);
+        Undo.offer(
+                redirect,
+                "The catalogue’s figure counts again: " + figure.words() + ".",
+                UriComponentsBuilder.fromPath(address(tankId, speciesId))
+                        .queryParam("figure", figure)
+                        .queryParam("value", OwnFigureView.fromCore(figure, was.value(), measures))
+                        .queryParam("note", "{note}")
+                        .encode()
+                        .buildAndExpand(was.note())
+                        .toUriString());
+        return "redirect:/tanks/" + tankId + "/species/" + speciesId + "#your-figures";
+    }
+
+    /** All of a keeper's figures as a small file for whoever looks after the catalogue. */
+    @GetMapping("/figures.json")
+    ResponseEntity<String> file(@AuthenticationPrincipal KeeperPrincipal keeper) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("pelluna-figures.json")
+                                .build()
+                                .toString())
+                .body(CorrectionFile.write(figures.of(keeper.id())));
+    }
+
+    private static String address(UUID tankId, String speciesId) {
+        return "/tanks/" + tankId + "/species/" + speciesId + "/figures";
+    }
+}

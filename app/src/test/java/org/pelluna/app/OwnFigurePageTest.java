@@ -1,0 +1,110 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasToString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.storage.OwnFigureStore;
+import org.pelluna.core.plan.Correction;
+import org.pelluna.core.plan.CorrectionFile;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+
+/** A keeper's own figure beside the catalogue's: for all tanks of that keeper, for nobody else. */
+class OwnFigurePageTest extends PageTest {
+    @Autowired
+    OwnFigureStore figures;
+
+    private KeeperPrincipal keeper;
+    private UUID tank;
+    private UUID second;
+    private String entry;
+
+    @BeforeEach
+    void twoReefs() {
+        keeper = newKeeper();
+        tank = tanks.add(keeper.id(), demoPlan());
+        second = tanks.add(keeper.id(), demoPlan());
+        entry = "/tanks/" + tank + "/species/gramma-loreto";
+    }
+
+    private ResultActions enter(String figure, String value, String... seen) throws Exception {
+        return pages.perform(post(keeper, entry + "/figures")
+                .param("figure", figure)
+                .param("value", value)
+                .param("note", "my own fish, measured")
+                .param("seen", seen));
+    }
+
+    @Test
+    void itCountsInAllTanksOfItsKeeperAndForNobodyElse() throws Exception {
+        pages.perform(get(keeper, "/tanks/{t}/species/gramma-loreto", second))
+                .andExpect(content().string(not(containsString("5000"))));
+        enter("VOLUME", "5000").andExpect(status().isFound());
+        for (UUID one : new UUID[] {tank, second}) {
+            pages.perform(get(keeper, "/tanks/{t}/species/gramma-loreto", one))
+                    .andExpect(content().string(containsString("it wants 5000")))
+                    .andExpect(content().string(containsString("my own fish, measured")))
+                    .andExpect(content().string(containsString("as entered")));
+        }
+        KeeperPrincipal other = newKeeper();
+        UUID theirs = tanks.add(other.id(), demoPlan());
+        pages.perform(get(other, "/tanks/{t}/species/gramma-loreto", theirs))
+                .andExpect(content().string(not(containsString("5000"))));
+        pages.perform(post(other, entry + "/figures/VOLUME/remove")).andExpect(status().isNotFound());
+        pages.perform(post(other, "/tanks/" + theirs + "/species/gramma-loreto/figures/VOLUME/remove"))
+                .andExpect(status().isNotFound());
+        assertThat(figures.of(keeper.id())).hasSize(1);
+        assertThat(figures.of(other.id())).isEmpty();
+    }
+
+    @Test
+    void whatCannotBeIsTurnedBackWithASentence() throws Exception {
+        enter("SOLD", "900").andExpect(status().is4xxClientError());
+        enter("ADULT", "-3").andExpect(status().is4xxClientError());
+        enter("ADULT", "NaN").andExpect(status().is4xxClientError());
+        enter("COLOUR", "3").andExpect(status().is4xxClientError());
+        pages.perform(post(keeper, "/tanks/" + tank + "/species/salmo-salar/figures")
+                        .param("figure", "ADULT")
+                        .param("value", "3")
+                        .param("note", "x"))
+                .andExpect(status().isNotFound());
+        assertThat(figures.of(keeper.id())).isEmpty();
+    }
+
+    @Test
+    void aSecondWindowDoesNotOverwriteWhatItHasNotSeen() throws Exception {
+        enter("ADULT", "9").andExpect(status().isFound());
+        enter("ADULT", "10").andExpect(status().isConflict());
+        String mark = org.pelluna.app.storage.Seen.mark(figures.of(keeper.id()).get(0));
+        enter("ADULT", "10", mark).andExpect(status().isFound());
+        assertThat(figures.of(keeper.id()))
+                .singleElement()
+                .satisfies(one -> assertThat(one.value()).isEqualTo(10));
+    }
+
+    @Test
+    void takenBackItCanBeHadAgainAndItGoesOutAsAFile() throws Exception {
+        enter("ADULT", "9");
+        String file = pages.perform(get(keeper, "/figures.json"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(CorrectionFile.read(file)).isEqualTo(figures.of(keeper.id()));
+        Correction was = figures.of(keeper.id()).get(0);
+        pages.perform(post(keeper, entry + "/figures/ADULT/remove"))
+                .andExpect(flash().attribute("undo", hasToString(containsString("note=my%20own%20fish"))));
+        assertThat(figures.of(keeper.id())).isEmpty();
+        pages.perform(post(keeper, entry + "/figures?figure=ADULT&value=9.0&note={n}", "my own fish, measured"))
+                .andExpect(status().isFound());
+        assertThat(figures.of(keeper.id())).containsExactly(was);
+    }
+}
