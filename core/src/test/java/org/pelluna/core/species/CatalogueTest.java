@@ -74,6 +74,28 @@ class CatalogueTest {
                 .isCloseTo(longestCm, Percentage.withPercentage(10));
     }
 
+    /**
+     * Depths and temperatures of 105 species as FishBase (Froese and Pauly, www.fishbase.org) gives them, recalled for this table
+     * from memory. The middle of the range in the books is water in which the fish is at its best here; nothing is called at its
+     * best far outside that range; and what is only met deep down is not put under bright light.
+     */
+    @ParameterizedTest
+    @CsvFileSource(resources = "ranges.csv", numLinesToSkip = 1)
+    void itLivesWhereTheBooksSay(String id, double shallowestM, double deepestM, Double coolest, Double warmest) {
+        Species.Water water = CATALOGUE.get(new SpeciesId(id)).water();
+        assertThat(deepestM).isGreaterThan(shallowestM);
+        if (shallowestM >= 20) {
+            assertThat(water.light()).isEqualTo(Species.Water.Light.DIM);
+        }
+        if (coolest != null && warmest != null) {
+            double ourCoolest = water.coolestCelsius().value();
+            double ourWarmest = water.warmestCelsius().value();
+            assertThat((coolest + warmest) / 2).isBetween(ourCoolest, ourWarmest);
+            assertThat(ourWarmest).isLessThanOrEqualTo(warmest + 2);
+            assertThat(ourCoolest).isGreaterThanOrEqualTo(coolest - 4);
+        }
+    }
+
     /** Longest known, cm, as in the standard ichthyological references; all from memory. */
     @ParameterizedTest
     @CsvSource({
