@@ -2,99 +2,59 @@ package org.pelluna.app.account;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
-import java.util.Optional;
-import org.pelluna.app.demo.DemoKeeper;
-import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.NotFoundException;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.storage.Quotas;
 import org.pelluna.app.web.Theme;
-import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.TemperatureUnit;
 import org.pelluna.core.units.VolumeUnit;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
-import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Signing up and in, units, and the day and night look. */
+/** A keeper's account on one page, their units, and the day and night look. */
 @Controller
 class AccountController {
-    /** Species shown on the sign-in page. */
-    private static final int FRIEZE = 12;
-
     private final Accounts accounts;
     private final Keepers keepers;
-    private final Optional<DemoKeeper> demo;
-    private final Catalogue catalogue;
+    private final Devices devices;
+    private final WaysBack waysBack;
+    private final Quotas quotas;
 
-    AccountController(Accounts accounts, Keepers keepers, Optional<DemoKeeper> demo, Catalogue catalogue) {
-        this.catalogue = catalogue;
+    AccountController(Accounts accounts, Keepers keepers, Devices devices, WaysBack waysBack, Quotas quotas) {
         this.accounts = accounts;
         this.keepers = keepers;
-        this.demo = demo;
-    }
-
-    @GetMapping("/sign-in")
-    String signIn(Model model, @AuthenticationPrincipal KeeperPrincipal keeper) {
-        if (keeper != null) {
-            return "redirect:/today";
-        }
-        model.addAttribute("demoOffered", demo.isPresent());
-        model.addAttribute("frieze", Portraits.frieze(catalogue.all(), FRIEZE));
-        model.addAttribute("catalogueNote", catalogueNote());
-        return "account/sign-in";
-    }
-
-    private String catalogueNote() {
-        var saleLengths = catalogue.all().stream()
-                .mapToDouble(species -> species.size().saleCm().value())
-                .summaryStatistics();
-        return "From the catalogue of " + catalogue.all().size()
-                + " species: grown fish, all to one scale. In the shop they are "
-                + Measures.METRIC.lengthOf(saleLengths.getMin()) + " to "
-                + Measures.METRIC.lengthOf(saleLengths.getMax()) + " long.";
-    }
-
-    @PostMapping("/sign-in/demo")
-    String demo(HttpServletRequest request, HttpServletResponse response) {
-        DemoKeeper offered = demo.orElseThrow(() -> new NotFoundException("demo keeper"));
-        accounts.signIn(offered.keeper(), request, response);
-        return "redirect:/today";
-    }
-
-    @GetMapping("/sign-up")
-    String signUp(@ModelAttribute("form") SignUpForm form) {
-        return "account/sign-up";
-    }
-
-    @PostMapping("/sign-up")
-    String signUp(
-            @Valid @ModelAttribute("form") SignUpForm form,
-            BindingResult faults,
-            HttpServletRequest request,
-            HttpServletResponse response) {
-        if (!faults.hasErrors()) {
-            Optional<KeeperRow> created = accounts.create(form.username, form.displayName, form.password);
-            if (created.isPresent()) {
-                accounts.signIn(created.get(), request, response);
-                return "redirect:/voyage";
-            }
-            faults.rejectValue("username", "taken", "This name is taken; please choose another.");
-        }
-        return "account/sign-up";
+        this.devices = devices;
+        this.waysBack = waysBack;
+        this.quotas = quotas;
     }
 
     @GetMapping("/account")
-    String account(Model model) {
+    String account(
+            Model model,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            @AuthenticationPrincipal KeeperPrincipal who) {
+        KeeperRow keeper = accounts.get(who.id());
+        model.addAttribute("keeper", keeper);
+        model.addAttribute("email", keeper.email().orElse(null));
+        model.addAttribute("second", keeper.secondFactor().isPresent());
+        model.addAttribute("closing", keeper.closingAt().orElse(null));
+        model.addAttribute("codesLeft", waysBack.codesLeft(who.id()));
+        model.addAttribute("devices", devices.of(who.getUsername(), SafetyController.session(request)));
+        model.addAttribute("rooms", quotas.of(who.id()));
+        if (request.getSession().getAttribute(SafetyController.NEW_KEY) instanceof String key) {
+            model.addAttribute("newKey", key.replaceAll("(.{4})", "$1 ").strip());
+            model.addAttribute("newKeyPicture", SecondFactor.picture(SecondFactor.address(key, who.getUsername())));
+        }
+        response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         model.addAttribute("lengthUnits", LengthUnit.values());
         model.addAttribute("volumeUnits", VolumeUnit.values());
         model.addAttribute("temperatureUnits", TemperatureUnit.values());

@@ -3,43 +3,79 @@ package org.pelluna.app.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
+import org.pelluna.app.storage.NotFoundException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
-/** Creates keepers and signs them in. */
+/** Creates keepers, knows their passwords, and signs them in. No hash is made while a connection to the database is held. */
 @Service
 public class Accounts {
     private final Keepers keepers;
-    private final PasswordEncoder passwords;
+    private final Passwords passwords;
+    private final Devices devices;
     private final SecurityContextRepository contexts;
     private final Clock clock;
 
-    Accounts(Keepers keepers, PasswordEncoder passwords, SecurityContextRepository contexts, Clock clock) {
+    Accounts(Keepers keepers, Passwords passwords, Devices devices, SecurityContextRepository contexts, Clock clock) {
         this.keepers = keepers;
         this.passwords = passwords;
+        this.devices = devices;
         this.contexts = contexts;
         this.clock = clock;
     }
 
+    /** A name as it is kept: without spaces around it, in small letters. */
+    static String name(String username) {
+        return username.strip().toLowerCase(Locale.ROOT);
+    }
+
     /** Creates a keeper; empty if the username is taken. */
-    @Transactional
     public Optional<KeeperRow> create(String username, String displayName, String password) {
-        String name = username.strip().toLowerCase(Locale.ROOT);
+        String name = name(username);
         if (keepers.findByUsername(name).isPresent()) {
             return Optional.empty();
         }
-        return Optional.of(keepers.saveAndFlush(new KeeperRow(
-                UUID.randomUUID(), name, displayName.strip(), passwords.encode(password), clock.instant())));
+        String hash = passwords.hash(password);
+        try {
+            return Optional.of(keepers.saveAndFlush(
+                    new KeeperRow(UUID.randomUUID(), name, displayName.strip(), hash, clock.instant())));
+        } catch (DataIntegrityViolationException sameNameMeanwhile) {
+            return Optional.empty();
+        }
+    }
+
+    /** Why a password is not taken for this keeper; empty if it is. */
+    Optional<String> fault(String password, String username, String displayName) {
+        return passwords.fault(password, List.of(username, displayName, "pelluna", "reef", "aquarium"));
+    }
+
+    /** The keeper with this name and password; empty if there is none. Takes as long either way. */
+    Optional<KeeperRow> withPassword(String username, String password) {
+        Optional<KeeperRow> keeper = keepers.findByUsername(name(username));
+        return passwords.matches(password, keeper.map(KeeperRow::passwordHash)) ? keeper : Optional.empty();
+    }
+
+    KeeperRow get(UUID id) {
+        return keepers.findById(id).orElseThrow(() -> new NotFoundException("keeper"));
+    }
+
+    /** Sets a new password; every device but this one is signed out. */
+    void change(KeeperRow keeper, String password, Optional<String> stays) {
+        String hash = passwords.hash(password);
+        KeeperRow row = get(keeper.id());
+        row.passwordIs(hash);
+        keepers.save(row);
+        devices.endAll(row.username(), stays);
     }
 
     /** Signs a keeper in without asking for a password, into a session with a new id. */
@@ -53,5 +89,6 @@ public class Accounts {
                 UsernamePasswordAuthenticationToken.authenticated(principal, null, principal.getAuthorities()));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        devices.remember(keeper, request, response);
     }
 }

@@ -1,6 +1,7 @@
 package org.pelluna.app.account;
 
 import org.pelluna.app.storage.Keepers;
+import org.springframework.boot.web.server.autoconfigure.ServerProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -10,10 +11,14 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.RequestCache;
+import org.springframework.session.web.http.CookieSerializer;
 
 /** Who may see what, and what a browser may load. */
 @Configuration
@@ -24,14 +29,20 @@ class SecurityConfiguration {
             + " frame-ancestors 'none'; object-src 'none'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http) {
+    SecurityFilterChain security(HttpSecurity http, RequestCache wanted, ServerProperties server) {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/assets/**",
                                 "/favicon.ico",
                                 "/sign-in",
+                                "/sign-in/code",
                                 "/sign-up",
+                                "/recover",
+                                "/recover/*",
+                                "/confirm-mail/*",
+                                "/notices/stop/*",
+                                "/outbox",
                                 "/error",
-                                "/actuator/health",
+                                "/actuator/health/**",
                                 "/share/**",
                                 "/calendar/*")
                         .permitAll()
@@ -39,15 +50,31 @@ class SecurityConfiguration {
                         .permitAll()
                         .anyRequest()
                         .authenticated())
-                .formLogin(form -> form.loginPage("/sign-in")
-                        .loginProcessingUrl("/sign-in")
-                        .failureUrl("/sign-in?refused")
-                        .defaultSuccessUrl("/today"))
+                .exceptionHandling(
+                        trouble -> trouble.authenticationEntryPoint(new LoginUrlAuthenticationEntryPoint("/sign-in")))
+                .requestCache(cache -> cache.requestCache(wanted))
+                .csrf(csrf -> csrf.csrfTokenRepository(new FormTokens(secure(server)))
+                        .ignoringRequestMatchers("/notices/stop/*"))
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?left"))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                         .addHeaderWriter(new StaticHeadersWriter("Service-Worker-Allowed", "/"))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static boolean secure(ServerProperties server) {
+        return Boolean.TRUE.equals(server.getServlet().getSession().getCookie().getSecure());
+    }
+
+    /** The page that was asked for before signing in is remembered by the browser: nobody without an account leaves a session. */
+    @Bean
+    RequestCache wanted() {
+        return new CookieRequestCache();
+    }
+
+    @Bean
+    CookieSerializer sessionCookie(ServerProperties server) {
+        return new SessionCookie(server);
     }
 
     @Bean
@@ -56,7 +83,7 @@ class SecurityConfiguration {
     }
 
     @Bean
-    PasswordEncoder passwords() {
+    PasswordEncoder passwordHashes() {
         return new BCryptPasswordEncoder(12);
     }
 

@@ -35,9 +35,17 @@ public class JournalStore {
     private final Rows.Observations items;
     private final Rows.History history;
     private final Rows.Photos photos;
+    private final Quotas quotas;
     private final Clock clock;
 
-    JournalStore(TankStore tanks, Rows.Observations items, Rows.History history, Rows.Photos photos, Clock clock) {
+    JournalStore(
+            TankStore tanks,
+            Rows.Observations items,
+            Rows.History history,
+            Rows.Photos photos,
+            Quotas quotas,
+            Clock clock) {
+        this.quotas = quotas;
         this.tanks = tanks;
         this.items = items;
         this.history = history;
@@ -198,6 +206,7 @@ public class JournalStore {
     public void addPhoto(UUID keeperId, UUID tankId, String key, byte[] jpeg) {
         tanks.own(keeperId, tankId);
         if (photos.findByTankIdAndPlanKey(tankId, key).isEmpty()) {
+            quotas.forPhoto(keeperId);
             photos.saveAndFlush(new PhotoRow(tankId, key, jpeg));
         }
     }

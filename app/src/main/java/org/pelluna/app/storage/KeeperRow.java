@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.TemperatureUnit;
 import org.pelluna.core.units.VolumeUnit;
@@ -37,6 +38,11 @@ public class KeeperRow {
     private LocalTime quietFrom = LocalTime.of(22, 0);
     private LocalTime quietUntil = LocalTime.of(7, 0);
     private Instant lookedAt;
+    private String email;
+    private String secondFactor;
+    private Instant lockedAt;
+    private Instant closingAt;
+    private boolean noticesByMail;
 
     protected KeeperRow() {}
 
@@ -46,6 +52,7 @@ public class KeeperRow {
         this.displayName = displayName;
         this.passwordHash = passwordHash;
         this.createdAt = createdAt;
+        this.email = username.contains("@") ? username : null;
     }
 
     public UUID id() {
@@ -104,5 +111,62 @@ public class KeeperRow {
         this.lengthUnit = length;
         this.volumeUnit = volume;
         this.temperatureUnit = temperature;
+    }
+
+    /** Where links and notices are mailed to; empty if nowhere. */
+    public Optional<String> email() {
+        return Optional.ofNullable(email);
+    }
+
+    /** Sets where links are mailed to; notices stop until the keeper asks for them at the new address. */
+    public void mailTo(String address) {
+        this.email = address;
+        this.noticesByMail = false;
+    }
+
+    public boolean noticesByMail() {
+        return noticesByMail && email != null;
+    }
+
+    public void noticesByMail(boolean wished) {
+        this.noticesByMail = wished;
+    }
+
+    public void passwordIs(String hash) {
+        this.passwordHash = hash;
+    }
+
+    /** The key shared with the keeper's authenticator, Base32; empty if a password is enough. */
+    public Optional<String> secondFactor() {
+        return Optional.ofNullable(secondFactor);
+    }
+
+    /** Sets or, with null, gives up the second factor. */
+    public void secondFactorIs(@Nullable String key) {
+        this.secondFactor = key;
+    }
+
+    /** Whether the operator has locked the account. */
+    public boolean isLocked() {
+        return lockedAt != null;
+    }
+
+    /** Locks the account, or with null opens it again. */
+    public void lockedAt(@Nullable Instant when) {
+        this.lockedAt = when;
+    }
+
+    /** When everything of this keeper is deleted; empty if it stays. */
+    public Optional<Instant> closingAt() {
+        return Optional.ofNullable(closingAt);
+    }
+
+    /** Sets when everything is deleted, or with null keeps it. */
+    public void closesAt(@Nullable Instant when) {
+        this.closingAt = when;
+    }
+
+    public Instant createdAt() {
+        return createdAt;
     }
 }

@@ -21,6 +21,7 @@ public class TableStore {
     private final RecordStore record;
     private final WaterTestStore waterTests;
     private final Rows.Drafts drafts;
+    private final Quotas quotas;
     private final TransactionTemplate transaction;
     private final Clock clock;
 
@@ -29,12 +30,14 @@ public class TableStore {
             RecordStore record,
             WaterTestStore waterTests,
             Rows.Drafts drafts,
+            Quotas quotas,
             TransactionTemplate transaction,
             Clock clock) {
         this.tanks = tanks;
         this.record = record;
         this.waterTests = waterTests;
         this.drafts = drafts;
+        this.quotas = quotas;
         this.transaction = transaction;
         this.clock = clock;
     }
@@ -48,7 +51,10 @@ public class TableStore {
     public UUID bring(UUID keeperId, UUID tankId, UUID formKey, TableDraft.Kind kind, String content) {
         tanks.get(keeperId, tankId);
         return drafts.findByTankIdAndFormKey(tankId, formKey)
-                .orElseGet(() -> drafts.saveAndFlush(new TableDraft(tankId, formKey, kind, content, clock.instant())))
+                .orElseGet(() -> {
+                    quotas.forDraft(keeperId);
+                    return drafts.saveAndFlush(new TableDraft(tankId, formKey, kind, content, clock.instant()));
+                })
                 .id();
     }
 

@@ -38,6 +38,7 @@ public class TankStore {
     private final Rows.Observations journal;
     private final Rows.Photos photos;
     private final OwnFigureStore figures;
+    private final Quotas quotas;
     private final QuarantineBookings bookings;
     private final LogReader logReader;
     private final LogWriter logWriter;
@@ -54,6 +55,7 @@ public class TankStore {
             Rows.Observations journal,
             Rows.Photos photos,
             OwnFigureStore figures,
+            Quotas quotas,
             QuarantineBookings bookings,
             LogReader logReader,
             LogWriter logWriter,
@@ -68,6 +70,7 @@ public class TankStore {
         this.journal = journal;
         this.photos = photos;
         this.figures = figures;
+        this.quotas = quotas;
         this.bookings = bookings;
         this.logReader = logReader;
         this.logWriter = logWriter;
@@ -228,12 +231,16 @@ public class TankStore {
      */
     public UUID add(UUID keeperId, UUID formKey, Tank tank, HouseRules rules) {
         return tanks.findByKeeperIdAndFormKey(keeperId, formKey)
-                .orElseGet(() -> tanks.saveAndFlush(new TankRow(keeperId, formKey, tank, rules, clock.instant())))
+                .orElseGet(() -> {
+                    quotas.forTank(keeperId, 0);
+                    return tanks.saveAndFlush(new TankRow(keeperId, formKey, tank, rules, clock.instant()));
+                })
                 .id();
     }
 
     /** Adds a tank with everything a plan holds and its photographs, by key: all of it, or nothing. */
     public UUID add(UUID keeperId, TankPlan plan, Map<String, byte[]> photographs) {
+        quotas.forTank(keeperId, photographs.size());
         UUID tankId = add(keeperId, plan);
         photographs.forEach((key, jpeg) -> photos.save(new PhotoRow(tankId, key, jpeg)));
         return tankId;

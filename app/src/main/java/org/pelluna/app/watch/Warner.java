@@ -2,6 +2,7 @@ package org.pelluna.app.watch;
 
 import java.util.List;
 import java.util.UUID;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
@@ -58,6 +59,7 @@ class Warner {
     }
 
     @Scheduled(fixedDelayString = "PT30M", initialDelayString = "PT2M")
+    @SchedulerLock(name = "warner", lockAtMostFor = "PT25M")
     void lookAtAll() {
         for (TankStore.Kept one : tanks.everyone()) {
             try {

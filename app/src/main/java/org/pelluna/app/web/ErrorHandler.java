@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.pelluna.app.storage.FullException;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.UndoBlockedException;
@@ -108,6 +109,9 @@ class ErrorHandler {
         if (trouble instanceof AccessDeniedException || trouble instanceof AuthenticationException) {
             throw trouble;
         }
+        if (Away.is(trouble)) {
+            throw trouble;
+        }
         if (isOfAName(trouble)) {
             return bad(model, request, response, redirect, trouble);
         }
@@ -134,6 +138,7 @@ class ErrorHandler {
         BindException.class,
         MultipartException.class,
         InvalidPropertyException.class,
+        FullException.class,
         Refused.class
     })
     String bad(
@@ -152,7 +157,7 @@ class ErrorHandler {
         }
         Optional<Refusal> form = Refusal.of(
                 request,
-                trouble instanceof Refused
+                ofTheirs(trouble)
                         ? "Not saved: " + trouble.getMessage() + "."
                         : "Not saved: this is missing or cannot be read.",
                 field(trouble));
@@ -161,10 +166,15 @@ class ErrorHandler {
             return "redirect:" + Refusal.page(request).orElseThrow();
         }
         response.setStatus(HttpStatus.BAD_REQUEST.value());
-        String reason = trouble instanceof Refused
+        String reason = ofTheirs(trouble)
                 ? "Not saved: " + trouble.getMessage() + "."
                 : "Something is missing or cannot be read" + named(trouble) + "; go back, mend it and send it again.";
         return trouble(model, request, "Not understood", reason);
+    }
+
+    /** Whether its words are meant for the keeper. */
+    private static boolean ofTheirs(Exception trouble) {
+        return trouble instanceof Refused || trouble instanceof FullException;
     }
 
     /** What waited for a connection has no page to go back to: it is told why in a line. */
@@ -174,7 +184,7 @@ class ErrorHandler {
         try {
             response.getWriter()
                     .write(
-                            trouble instanceof Refused
+                            ofTheirs(trouble)
                                     ? "not taken: " + trouble.getMessage()
                                     : "not taken: something is missing or cannot be read" + named(trouble));
         } catch (IOException gone) {

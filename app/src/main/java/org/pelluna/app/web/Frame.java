@@ -43,6 +43,11 @@ class Frame {
         keeper.ifPresent(row -> {
             model.addAttribute("unread", mailbox.unread(row.id()));
             model.addAttribute("tankChoices", tanks.choices(row.id()));
+            model.addAttribute(
+                    "closesOn",
+                    row.closingAt()
+                            .map(when -> LocalDate.ofInstant(when, clock.getZone()).toString())
+                            .orElse(null));
         });
         model.addAttribute("look", Theme.of(request));
         model.addAttribute("here", request.getRequestURI());

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What was refused of a form, so that the page it stands on shows it again as it was filled in, with what is wrong beside it.
@@ -17,6 +18,10 @@ import java.util.Optional;
  */
 public record Refusal(String action, String reason, String field, ArrayList<Entry> entries) implements Serializable {
     private static final long serialVersionUID = 1L;
+
+    /** What is never shown again. */
+    private static final Set<String> SECRET = Set.of("_csrf", "password", "current", "code");
+
     private static final int MOST_ENTRIES = 200;
     private static final int MOST_LETTERS = 20_000;
 
@@ -33,7 +38,7 @@ public record Refusal(String action, String reason, String field, ArrayList<Entr
             return Optional.empty();
         }
         List<Entry> entries = request.getParameterMap().entrySet().stream()
-                .filter(entry -> !entry.getKey().equals("_csrf"))
+                .filter(entry -> !SECRET.contains(entry.getKey()))
                 .flatMap(entry -> List.of(entry.getValue()).stream().map(value -> new Entry(entry.getKey(), value)))
                 .toList();
         int letters = entries.stream().mapToInt(one -> one.value().length()).sum();

@@ -23,6 +23,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.units.CsvCell;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -171,7 +172,7 @@ public final class DataPackage {
                     cells.add(
                             value.isMissingNode() || value.isNull()
                                     ? ""
-                                    : value.isString() ? value.stringValue() : value.toString());
+                                    : CsvCell.written(value.isString() ? value.stringValue() : value.toString()));
                 }
                 printer.printRecord(cells);
             }
@@ -270,7 +271,7 @@ public final class DataPackage {
                 }
                 ObjectNode row = rows.addObject();
                 for (String heading : parser.getHeaderNames()) {
-                    String cell = record.get(heading);
+                    String cell = CsvCell.read(record.get(heading));
                     if (!cell.isEmpty()) {
                         row.set(heading, value(cell, types.getOrDefault(heading, "string")));
                     }

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.pelluna.core.units.CsvCell;
 
 /**
  * A table as read, before anything of it is kept.
@@ -129,7 +130,7 @@ public record TableReading<T>(
             Map<String, String> cells = new HashMap<>();
             matched.forEach((column, heading) -> {
                 if (record.isSet(heading) && !record.get(heading).isEmpty()) {
-                    cells.put(column, record.get(heading));
+                    cells.put(column, CsvCell.read(record.get(heading)));
                 }
             });
             lines.add(line(parser.getCurrentLineNumber(), new Row(cells, monthFirst), form, here));

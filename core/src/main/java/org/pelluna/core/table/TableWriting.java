@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.pelluna.core.units.CsvCell;
 
-/** Values as a table of comma-separated values, RFC 4180, with a line of headings. */
+/** Values as a table of comma-separated values, RFC 4180, with a line of headings; no cell runs as a formula. */
 public final class TableWriting {
     private TableWriting() {}
 
@@ -24,8 +25,9 @@ public final class TableWriting {
                         .get())) {
             for (T value : values) {
                 Map<String, String> cells = form.write(value);
-                printer.printRecord(
-                        names.stream().map(name -> cells.getOrDefault(name, "")).toList());
+                printer.printRecord(names.stream()
+                        .map(name -> CsvCell.written(cells.getOrDefault(name, "")))
+                        .toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -1,0 +1,211 @@
+package org.pelluna.app.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import org.pelluna.app.account.WaysBack.Purpose;
+import org.pelluna.app.post.Outbox;
+import org.pelluna.app.storage.KeeperRow;
+import org.pelluna.app.storage.Keepers;
+import org.pelluna.app.web.Refused;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** What keeps an account safe. Whatever could shut its keeper out asks for the password once more. */
+@Controller
+class SafetyController {
+    static final Duration GRACE = Duration.ofDays(7);
+
+    /** In the session of who is about to share a key with an authenticator. */
+    static final String NEW_KEY = "pelluna-new-key";
+
+    private static final String HOME = "redirect:/account";
+    private static final String ADDRESS = "[^@\\s\\p{Cntrl}]{1,64}@[A-Za-z0-9][A-Za-z0-9.-]{1,99}";
+
+    private final Accounts accounts;
+    private final Keepers keepers;
+    private final Guesses guesses;
+    private final Devices devices;
+    private final WaysBack waysBack;
+    private final SecondFactor secondFactor;
+    private final Outbox outbox;
+    private final Addresses addresses;
+    private final Clock clock;
+
+    SafetyController(
+            Accounts accounts,
+            Keepers keepers,
+            Guesses guesses,
+            Devices devices,
+            WaysBack waysBack,
+            SecondFactor secondFactor,
+            Outbox outbox,
+            Addresses addresses,
+            Clock clock) {
+        this.accounts = accounts;
+        this.keepers = keepers;
+        this.guesses = guesses;
+        this.devices = devices;
+        this.waysBack = waysBack;
+        this.secondFactor = secondFactor;
+        this.outbox = outbox;
+        this.addresses = addresses;
+        this.clock = clock;
+    }
+
+    /** The keeper, if this is their password; each wrong one counts as a guess. */
+    private KeeperRow sure(KeeperPrincipal who, HttpServletRequest request, String password) {
+        KeeperRow keeper = accounts.get(who.id());
+        Guesses.Try one = new Guesses.Try(
+                "own " + who.id(),
+                request.getRemoteAddr(),
+                Optional.of(session(request).orElse("")));
+        if (guesses.begin(one).isPresent()) {
+            throw new Refused("the password was wrong too often; try again in some minutes");
+        }
+        if (accounts.withPassword(keeper.username(), password).isEmpty()) {
+            throw new Refused("that is not your password");
+        }
+        guesses.right(one);
+        return keeper;
+    }
+
+    static Optional<String> session(HttpServletRequest request) {
+        return Optional.ofNullable(request.getSession(false)).map(HttpSession::getId);
+    }
+
+    @PostMapping("/account/password")
+    String password(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            @RequestParam(defaultValue = "") String current,
+            @RequestParam(defaultValue = "") String password) {
+        KeeperRow keeper = sure(who, request, current);
+        accounts.fault(password, keeper.username(), keeper.displayName()).ifPresent(fault -> {
+            throw new Refused(Character.toLowerCase(fault.charAt(0)) + fault.substring(1, fault.length() - 1));
+        });
+        accounts.change(keeper, password, session(request));
+        return HOME + "?password";
+    }
+
+    @PostMapping("/account/codes")
+    String codes(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            RedirectAttributes next,
+            @RequestParam(defaultValue = "") String current) {
+        next.addFlashAttribute(
+                "newCodes", waysBack.newCodes(sure(who, request, current).id()));
+        return HOME;
+    }
+
+    /** Begins to share a key; it counts once a code made from it was given. */
+    @PostMapping("/account/second-factor/begin")
+    String begin(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            @RequestParam(defaultValue = "") String current) {
+        sure(who, request, current);
+        request.getSession().setAttribute(NEW_KEY, SecondFactor.newKey());
+        return HOME + "#second-factor";
+    }
+
+    @PostMapping("/account/second-factor")
+    String share(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            @RequestParam(defaultValue = "") String code) {
+        if (!(request.getSession().getAttribute(NEW_KEY) instanceof String key)) {
+            throw new Refused("begin again with your password");
+        }
+        if (!secondFactor.accepts(who.id(), key, code)) {
+            throw new Refused("that is not the code shown now; is the clock of your device right?");
+        }
+        KeeperRow keeper = accounts.get(who.id());
+        keeper.secondFactorIs(key);
+        keepers.save(keeper);
+        request.getSession().removeAttribute(NEW_KEY);
+        devices.endAll(who.getUsername(), session(request));
+        return HOME + "?second";
+    }
+
+    @PostMapping("/account/second-factor/end")
+    String end(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            @RequestParam(defaultValue = "") String current) {
+        KeeperRow keeper = sure(who, request, current);
+        keeper.secondFactorIs(null);
+        keepers.save(keeper);
+        request.getSession().removeAttribute(NEW_KEY);
+        return HOME + "?second";
+    }
+
+    @PostMapping("/account/devices/end")
+    String endDevice(@AuthenticationPrincipal KeeperPrincipal who, @RequestParam String device) {
+        devices.end(who.getUsername(), device);
+        return HOME + "?device";
+    }
+
+    @PostMapping("/account/devices/end-all")
+    String endDevices(@AuthenticationPrincipal KeeperPrincipal who, HttpServletRequest request) {
+        devices.endAll(who.getUsername(), session(request));
+        return HOME + "?device";
+    }
+
+    /** An address counts once the link that is sent to it was followed. */
+    @PostMapping("/account/mail")
+    String mail(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            @RequestParam(defaultValue = "") String current,
+            @RequestParam(defaultValue = "") String address) {
+        KeeperRow keeper = sure(who, request, current);
+        if (!address.matches(ADDRESS)) {
+            throw new Refused("an address looks like ylva@slipway.example");
+        }
+        String link = addresses.of("/confirm-mail/" + waysBack.newLink(who.id(), Purpose.ADDRESS, address));
+        outbox.write(
+                keeper.id(),
+                address,
+                "Pelluna: is this your address?",
+                "Follow this link within half an hour, and letters to " + keeper.username() + " come here: " + link
+                        + "\n");
+        return HOME + "?asked";
+    }
+
+    @PostMapping("/account/notices")
+    String notices(@AuthenticationPrincipal KeeperPrincipal who, @RequestParam(defaultValue = "false") boolean wished) {
+        KeeperRow keeper = accounts.get(who.id());
+        keeper.noticesByMail(wished);
+        keepers.save(keeper);
+        return HOME + "?saved";
+    }
+
+    @PostMapping("/account/close")
+    String close(
+            @AuthenticationPrincipal KeeperPrincipal who,
+            HttpServletRequest request,
+            @RequestParam(defaultValue = "") String current) {
+        KeeperRow keeper = sure(who, request, current);
+        Instant when = clock.instant().plus(GRACE);
+        keeper.closesAt(when);
+        keepers.save(keeper);
+        devices.endAll(keeper.username(), session(request));
+        return HOME + "#close";
+    }
+
+    @PostMapping("/account/keep")
+    String keep(@AuthenticationPrincipal KeeperPrincipal who) {
+        KeeperRow keeper = accounts.get(who.id());
+        keeper.closesAt(null);
+        keepers.save(keeper);
+        return HOME + "?kept";
+    }
+}

@@ -1,0 +1,30 @@
+package org.pelluna.app.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.springframework.boot.web.server.Cookie.SameSite;
+import org.springframework.boot.web.server.autoconfigure.ServerProperties;
+import org.springframework.session.web.http.DefaultCookieSerializer;
+
+/** The cookie of a session, as configured; what does not look like a session's key is never asked of the database. */
+final class SessionCookie extends DefaultCookieSerializer {
+    private static final Pattern KEY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+
+    SessionCookie(ServerProperties server) {
+        var cookie = server.getServlet().getSession().getCookie();
+        setCookieName(cookie.getName());
+        setUseHttpOnlyCookie(true);
+        setUseSecureCookie(Boolean.TRUE.equals(cookie.getSecure()));
+        setSameSite(SameSite.LAX.attributeValue());
+        setCookieMaxAge((int) cookie.getMaxAge().toSeconds());
+        setCookiePath("/");
+    }
+
+    @Override
+    public List<String> readCookieValues(HttpServletRequest request) {
+        return super.readCookieValues(request).stream()
+                .filter(key -> KEY.matcher(key).matches())
+                .toList();
+    }
+}

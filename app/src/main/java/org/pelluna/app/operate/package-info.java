@@ -1,0 +1,2 @@
+/** What an operator needs: work by schedule, and commands over keepers. */
+package org.pelluna.app.operate;

@@ -1,0 +1,102 @@
+package org.pelluna.app.storage;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/** How much one keeper may keep, so that none takes the room of all. Tanks that were removed count until they are purged. */
+@Component
+public class Quotas {
+    private static final int TANKS = 60;
+    private static final int PHOTOS = 2_000;
+    private static final int PHOTO_MEGABYTES = 400;
+    private static final int DRAFTS = 20;
+    private static final int MEGABYTE = 1_000_000;
+
+    private final JdbcClient database;
+
+    Quotas(JdbcClient database) {
+        this.database = database;
+    }
+
+    /**
+     * What is used of one kind of room.
+     *
+     * @param what what it holds, in the plural
+     * @param used how much of it
+     * @param most how much there may be
+     */
+    public record Room(String what, long used, long most) {
+        /** The share used, per cent. */
+        public long share() {
+            return Math.min(100, 100 * used / most);
+        }
+    }
+
+    /** All rooms of a keeper. */
+    public List<Room> of(UUID keeper) {
+        return List.of(tanks(keeper), photos(keeper), megabytes(keeper), drafts(keeper));
+    }
+
+    private Room tanks(UUID keeper) {
+        return new Room("tanks", count("select count(*) from tank where keeper_id = ?", keeper), TANKS);
+    }
+
+    private Room photos(UUID keeper) {
+        return new Room(
+                "photographs",
+                count("select count(*) from photo p join tank t on t.id = p.tank_id where t.keeper_id = ?", keeper),
+                PHOTOS);
+    }
+
+    private Room megabytes(UUID keeper) {
+        return new Room(
+                "megabytes of photographs",
+                count(
+                                "select coalesce(sum(length(p.content)), 0) from photo p join tank t on t.id = p.tank_id"
+                                        + " where t.keeper_id = ?",
+                                keeper)
+                        / MEGABYTE,
+                PHOTO_MEGABYTES);
+    }
+
+    private Room drafts(UUID keeper) {
+        return new Room(
+                "tables brought and not taken in yet",
+                count(
+                        "select count(*) from table_draft d join tank t on t.id = d.tank_id"
+                                + " where t.keeper_id = ? and not d.finished",
+                        keeper),
+                DRAFTS);
+    }
+
+    private long count(String sql, UUID keeper) {
+        return database.sql(sql).param(keeper).query(Long.class).single();
+    }
+
+    /** @throws FullException if the keeper may have no further tank with so many photographs */
+    void forTank(UUID keeper, int photographs) {
+        need(tanks(keeper), 1);
+        if (photographs > 0) {
+            need(photos(keeper), photographs);
+            need(megabytes(keeper), 1);
+        }
+    }
+
+    void forPhoto(UUID keeper) {
+        need(photos(keeper), 1);
+        need(megabytes(keeper), 1);
+    }
+
+    void forDraft(UUID keeper) {
+        need(drafts(keeper), 1);
+    }
+
+    private static void need(Room room, int more) {
+        if (room.used() + more > room.most()) {
+            throw new FullException("you have " + room.used() + " " + room.what() + ", and " + room.most()
+                    + " is the most; remove some first");
+        }
+    }
+}

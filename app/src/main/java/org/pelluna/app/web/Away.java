@@ -1,0 +1,37 @@
+package org.pelluna.app.web;
+
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
+import java.util.Set;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.jdbc.CannotGetJdbcConnectionException;
+
+/** Whether a fault means that the database cannot be reached, and not that something is wrong with what was asked of it. */
+final class Away {
+    /** PostgreSQL: connection exceptions, and a server that stops, has crashed, is not yet ready, or has no place left. */
+    private static final Set<String> STATES = Set.of("57P01", "57P02", "57P03", "53300");
+
+    private static final String CONNECTION = "08";
+
+    private Away() {}
+
+    static boolean is(Throwable fault) {
+        for (Throwable one = fault; one != null; one = one.getCause()) {
+            if (says(one)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean says(Throwable one) {
+        if (one instanceof CannotGetJdbcConnectionException
+                || one instanceof DataAccessResourceFailureException
+                || one instanceof SQLTransientConnectionException) {
+            return true;
+        }
+        return one instanceof SQLException fault
+                && fault.getSQLState() != null
+                && (fault.getSQLState().startsWith(CONNECTION) || STATES.contains(fault.getSQLState()));
+    }
+}
