@@ -51,8 +51,8 @@ class AccountSafetyTest {
 
     private Fresh signUp(String username) {
         Visitor visitor = visitor();
-        HttpResponse<String> answer = visitor.post(
-                "/sign-up", "/sign-up", "displayName", "Ylva", "username", username, "password", PASSWORD);
+        HttpResponse<String> answer =
+                visitor.post("/sign-up", "/sign-up", "displayName", "Ylva", "username", username, "password", PASSWORD);
         assertThat(Visitor.leads(answer)).isEqualTo("/voyage");
         return new Fresh(visitor, codes(visitor.get("/voyage").body()));
     }
@@ -80,8 +80,8 @@ class AccountSafetyTest {
         }
         HttpResponse<String> right = stranger.signIn(name, PASSWORD);
         assertThat(right.statusCode()).isEqualTo(429);
-        assertThat(right.headers().firstValue("Retry-After")).hasValueSatisfying(wait -> assertThat(Integer.parseInt(wait))
-                .isBetween(1, 17));
+        assertThat(right.headers().firstValue("Retry-After"))
+                .hasValueSatisfying(wait -> assertThat(Integer.parseInt(wait)).isBetween(1, 17));
         assertThat(right.body()).contains("Try again in").doesNotContain(PASSWORD);
         assertThat(isIn(stranger)).isFalse();
         assertThat(Visitor.leads(keeper.visitor().signIn(name, PASSWORD))).isEqualTo("/today");
@@ -110,8 +110,8 @@ class AccountSafetyTest {
     @Test
     void commonPasswordsAreNotTaken() {
         for (String poor : List.of("password123", "qwertyuiop", "1234567890", name + "1", "aaaaaaaaaaaa")) {
-            HttpResponse<String> answer = visitor()
-                    .post("/sign-up", "/sign-up", "displayName", "Ylva", "username", name, "password", poor);
+            HttpResponse<String> answer =
+                    visitor().post("/sign-up", "/sign-up", "displayName", "Ylva", "username", name, "password", poor);
             assertThat(answer.statusCode()).as(poor).isEqualTo(200);
             assertThat(answer.body()).contains("among the first that are tried");
         }
@@ -157,8 +157,8 @@ class AccountSafetyTest {
         assertThat(codes(keeper.visitor().get("/voyage").body())).isEmpty();
         String code = keeper.codes().get(3).toUpperCase(java.util.Locale.ROOT).replace('-', ' ');
         Visitor lost = visitor();
-        assertThat(Visitor.leads(lost.post(
-                        "/recover", "/recover/code", "username", name, "code", code, "password", OTHER)))
+        assertThat(Visitor.leads(
+                        lost.post("/recover", "/recover/code", "username", name, "code", code, "password", OTHER)))
                 .isEqualTo("/sign-in?changed");
         assertThat(isIn(keeper.visitor())).isFalse();
         assertThat(Visitor.leads(lost.signIn(name, OTHER))).isEqualTo("/today");
@@ -185,10 +185,14 @@ class AccountSafetyTest {
         Visitor phone = visitor();
         assertThat(Visitor.leads(phone.signIn(name, PASSWORD))).isEqualTo("/sign-in/code");
         assertThat(isIn(phone)).isFalse();
-        assertThat(phone.post("/sign-in/code", "/sign-in/code", "code", earlier).statusCode()).isEqualTo(422);
-        assertThat(phone.post("/sign-in/code", "/sign-in/code", "code", "000000").statusCode()).isEqualTo(422);
+        assertThat(phone.post("/sign-in/code", "/sign-in/code", "code", earlier).statusCode())
+                .isEqualTo(422);
+        assertThat(phone.post("/sign-in/code", "/sign-in/code", "code", "000000")
+                        .statusCode())
+                .isEqualTo(422);
         String next = codes.generateOneTimePasswordString(key, Instant.now().plusSeconds(29));
-        assertThat(Visitor.leads(phone.post("/sign-in/code", "/sign-in/code", "code", next))).isEqualTo("/account");
+        assertThat(Visitor.leads(phone.post("/sign-in/code", "/sign-in/code", "code", next)))
+                .isEqualTo("/account");
         assertThat(isIn(phone)).isTrue();
 
         Visitor withoutPhone = visitor();
@@ -220,13 +224,16 @@ class AccountSafetyTest {
     }
 
     private long sessions() {
-        return database.sql("select count(*) from spring_session").query(Long.class).single();
+        return database.sql("select count(*) from spring_session")
+                .query(Long.class)
+                .single();
     }
 
     /** A key that is no key, with a sign the database does not take: it was answered by 500 and SQL in the log. */
     @Test
     void aMadeUpSessionIsNone() {
-        String nought = java.util.Base64.getEncoder().encodeToString("x\0y' or 1=1".getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        String nought = java.util.Base64.getEncoder()
+                .encodeToString("x\0y' or 1=1".getBytes(java.nio.charset.StandardCharsets.UTF_8));
         HttpResponse<String> answer = visitor().get("/today", "Cookie", "pelluna=" + nought);
         assertThat(answer.statusCode()).isEqualTo(302);
         assertThat(Visitor.leads(answer)).isEqualTo("/sign-in");
@@ -235,7 +242,10 @@ class AccountSafetyTest {
     @Test
     void whoLeavesHasAWeekAndThenNothingIsLeft() {
         Visitor keeper = signUp(name).visitor();
-        UUID id = database.sql("select id from keeper where username = ?").param(name).query(UUID.class).single();
+        UUID id = database.sql("select id from keeper where username = ?")
+                .param(name)
+                .query(UUID.class)
+                .single();
         keeper.post("/voyage", "/account/close", "current", PASSWORD);
         assertThat(keeper.get("/today").body()).contains("is deleted on");
         upkeep.closeThoseWhoLeft();
@@ -244,7 +254,9 @@ class AccountSafetyTest {
         assertThat(keeper.get("/today").body()).doesNotContain("is deleted on");
 
         keeper.post("/account", "/account/close", "current", PASSWORD);
-        database.sql("update keeper set closing_at = now() - interval '1 minute' where id = ?").param(id).update();
+        database.sql("update keeper set closing_at = now() - interval '1 minute' where id = ?")
+                .param(id)
+                .update();
         upkeep.closeThoseWhoLeft();
         assertThat(count("keeper", "id", id)).isZero();
         assertThat(isIn(keeper)).isFalse();

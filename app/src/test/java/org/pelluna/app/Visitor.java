@@ -63,7 +63,10 @@ final class Visitor {
     }
 
     List<String> cookies() {
-        return jar.getCookieStore().getCookies().stream().map(HttpCookie::getName).sorted().toList();
+        return jar.getCookieStore().getCookies().stream()
+                .map(HttpCookie::getName)
+                .sorted()
+                .toList();
     }
 
     private HttpRequest.Builder request(String path, String... headers) {

@@ -52,7 +52,7 @@ class AccountController {
         model.addAttribute("rooms", quotas.of(who.id()));
         if (request.getSession().getAttribute(SafetyController.NEW_KEY) instanceof String key) {
             model.addAttribute("newKey", key.replaceAll("(.{4})", "$1 ").strip());
-            model.addAttribute("newKeyPicture", SecondFactor.picture(SecondFactor.address(key, who.getUsername())));
+            model.addAttribute("newKeyPicture", QrPicture.of(SecondFactor.address(key, who.getUsername())));
         }
         response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         model.addAttribute("lengthUnits", LengthUnit.values());

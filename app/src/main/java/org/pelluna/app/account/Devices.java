@@ -7,10 +7,8 @@ import jakarta.servlet.http.HttpSession;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -48,17 +46,6 @@ class Devices {
         this.secure =
                 Boolean.TRUE.equals(server.getServlet().getSession().getCookie().getSecure());
     }
-
-    /**
-     * A device that is signed in.
-     *
-     * @param key what names it in a form; the session's own key is never shown
-     * @param name browser and system, as far as they tell
-     * @param since when it signed in
-     * @param seen when it last asked for a page
-     * @param here whether it is the one in use
-     */
-    public record SignedIn(String key, String name, Instant since, Instant seen, boolean here) {}
 
     /** Those that are signed in, the latest first. */
     List<SignedIn> of(String username, Optional<String> own) {
@@ -106,7 +93,7 @@ class Devices {
     /** Knows this device again, and gives its session a name. */
     void remember(KeeperRow keeper, HttpServletRequest request, HttpServletResponse response) {
         HttpSession session = request.getSession();
-        session.setAttribute(NAME, name(Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT))));
+        session.setAttribute(NAME, DeviceName.of(Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT))));
         if (known(request, keeper.username()).isPresent()) {
             return;
         }
@@ -135,26 +122,5 @@ class Devices {
         return database.sql("delete from known_device where since < ?")
                 .param(Timestamp.from(clock.instant().minus(KEPT)))
                 .update();
-    }
-
-    private static String name(Optional<String> agent) {
-        String says = agent.orElse("").toLowerCase(Locale.ROOT);
-        String browser = first(
-                says,
-                Map.of("firefox", "Firefox", "edg/", "Edge", "chrom", "Chromium", "safari", "Safari"),
-                List.of("firefox", "edg/", "chrom", "safari"),
-                "A browser");
-        String system = first(
-                says,
-                Map.of(
-                        "android", "Android", "iphone", "iPhone", "ipad", "iPad", "windows", "Windows", "mac os",
-                        "macOS", "linux", "Linux"),
-                List.of("android", "iphone", "ipad", "windows", "mac os", "linux"),
-                "an unknown system");
-        return browser + " on " + system;
-    }
-
-    private static String first(String says, Map<String, String> names, List<String> order, String none) {
-        return order.stream().filter(says::contains).findFirst().map(names::get).orElse(none);
     }
 }

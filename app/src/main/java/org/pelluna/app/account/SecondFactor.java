@@ -1,7 +1,6 @@
 package org.pelluna.app.account;
 
 import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
-import io.nayuki.qrcodegen.QrCode;
 import java.nio.charset.StandardCharsets;
 import java.security.InvalidKeyException;
 import java.security.Key;
@@ -44,28 +43,6 @@ class SecondFactor {
         return "otpauth://totp/Pelluna:" + UriUtils.encode(username, StandardCharsets.UTF_8) + "?secret=" + key
                 + "&issuer=Pelluna";
     }
-
-    /** The address as a picture to be held before an authenticator: the path of its dark squares, and how many squares a side has. */
-    static Picture picture(String address) {
-        QrCode code = QrCode.encodeText(address, QrCode.Ecc.MEDIUM);
-        StringBuilder path = new StringBuilder();
-        for (int y = 0; y < code.size; y++) {
-            for (int x = 0; x < code.size; x++) {
-                if (code.getModule(x, y)) {
-                    path.append("M").append(x).append(' ').append(y).append("h1v1h-1z");
-                }
-            }
-        }
-        return new Picture(path.toString(), code.size);
-    }
-
-    /**
-     * A picture of squares.
-     *
-     * @param path those that are dark
-     * @param side squares a side
-     */
-    public record Picture(String path, int side) {}
 
     /** Whether a code is right now, or was half a minute ago or will be in one: clocks differ. It is used up by it. */
     boolean accepts(UUID keeper, String key, String code) {

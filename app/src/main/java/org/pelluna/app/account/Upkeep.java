@@ -1,7 +1,6 @@
 package org.pelluna.app.account;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.storage.KeeperRow;
@@ -35,16 +34,6 @@ public class Upkeep {
         this.site = site;
         this.clock = clock;
     }
-
-    /**
-     * An account as the operator sees it: nothing of what it holds.
-     *
-     * @param username the name to sign in with
-     * @param since since when it is there
-     * @param locked whether it is locked
-     * @param closing when it is deleted; empty if it stays
-     */
-    public record Listed(String username, Instant since, boolean locked, Optional<Instant> closing) {}
 
     /** Every account. */
     public List<Listed> all() {

@@ -3,18 +3,11 @@ package org.pelluna.app.operate;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
-import javax.sql.DataSource;
-import net.javacrumbs.shedlock.core.LockProvider;
-import net.javacrumbs.shedlock.provider.jdbctemplate.JdbcTemplateLockProvider;
-import net.javacrumbs.shedlock.spring.annotation.EnableSchedulerLock;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.pelluna.app.account.Upkeep;
 import org.pelluna.app.post.Outbox;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -38,16 +31,6 @@ public class Housekeeping {
         this.clock = clock;
     }
 
-    /**
-     * What one round deleted.
-     *
-     * @param keepers accounts whose week of grace was over, with everything in them
-     * @param tanks tanks removed a month ago
-     * @param drafts tables brought two weeks ago and not taken in since, or taken in long ago
-     * @param rest counts of guesses, links that ended, devices not seen for a year, letters
-     */
-    public record Round(int keepers, int tanks, int drafts, int rest) {}
-
     /** One round. */
     @Scheduled(cron = "0 40 3 * * *")
     @SchedulerLock(name = "housekeeping", lockAtMostFor = "PT1H")
@@ -65,17 +48,5 @@ public class Housekeeping {
                 .param(Timestamp.from(clock.instant().minus(DRAFTS)))
                 .update();
         return new Round(keepers, tanks, drafts, accounts.purge() + outbox.purge());
-    }
-
-    @Configuration
-    @EnableSchedulerLock(defaultLockAtMostFor = "PT30M")
-    static class Locks {
-        @Bean
-        LockProvider locks(DataSource database) {
-            return new JdbcTemplateLockProvider(JdbcTemplateLockProvider.Configuration.builder()
-                    .withJdbcTemplate(new JdbcTemplate(database))
-                    .usingDbTime()
-                    .build());
-        }
     }
 }

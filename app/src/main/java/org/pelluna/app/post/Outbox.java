@@ -3,7 +3,6 @@ package org.pelluna.app.post;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,18 +24,6 @@ public class Outbox {
         this.database = database;
         this.clock = clock;
     }
-
-    /**
-     * A letter.
-     *
-     * @param id its key
-     * @param recipient the address
-     * @param subject what it is about
-     * @param body plain text
-     * @param writtenAt when it was written
-     * @param sent whether a server has taken it
-     */
-    public record Letter(UUID id, String recipient, String subject, String body, Instant writtenAt, boolean sent) {}
 
     /** Writes a letter. */
     public void write(UUID keeper, String recipient, String subject, String body) {

@@ -49,14 +49,14 @@ public class Postman {
             return;
         }
         for (int i = 0; i < A_ROUND; i++) {
-            Optional<Outbox.Letter> next = outbox.take();
+            Optional<Letter> next = outbox.take();
             if (next.isEmpty() || !send(next.get())) {
                 return;
             }
         }
     }
 
-    private boolean send(Outbox.Letter letter) {
+    private boolean send(Letter letter) {
         try {
             JavaMailSender sender = server.getObject();
             MimeMessage message = sender.createMimeMessage();

@@ -13,6 +13,9 @@ final class Away {
 
     private static final String CONNECTION = "08";
 
+    /** What the pool says, without a code, of a connection that broke while it was in use. */
+    private static final String CLOSED = "Connection is closed";
+
     private Away() {}
 
     static boolean is(Throwable fault) {
@@ -30,8 +33,12 @@ final class Away {
                 || one instanceof SQLTransientConnectionException) {
             return true;
         }
-        return one instanceof SQLException fault
-                && fault.getSQLState() != null
-                && (fault.getSQLState().startsWith(CONNECTION) || STATES.contains(fault.getSQLState()));
+        if (!(one instanceof SQLException fault)) {
+            return false;
+        }
+        String state = fault.getSQLState();
+        return state == null
+                ? CLOSED.equals(fault.getMessage())
+                : state.startsWith(CONNECTION) || STATES.contains(state);
     }
 }

@@ -46,7 +46,8 @@ class Frame {
             model.addAttribute(
                     "closesOn",
                     row.closingAt()
-                            .map(when -> LocalDate.ofInstant(when, clock.getZone()).toString())
+                            .map(when ->
+                                    LocalDate.ofInstant(when, clock.getZone()).toString())
                             .orElse(null));
         });
         model.addAttribute("look", Theme.of(request));
