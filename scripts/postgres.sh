@@ -90,7 +90,11 @@ postgres_start() {
   [ -f "$dir/data/PG_VERSION" ] || as_postgres test -f "$dir/data/PG_VERSION" || make_cluster "$dir"
   ! postgres_zombie "$dir" || postgres_clear_zombie "$dir"
   if ! postgres_running "$dir"; then
-    port="$(free_port 54320)"
+    port="$(cat "$dir/port" 2>/dev/null || true)"
+    if [ -z "$port" ] || port_taken "$port"; then
+      port="$(free_port 54320)"
+      echo "$port" >"$dir/port"
+    fi
     options="-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=''"
     for setting in "$@"; do options="$options -c $setting"; done
     as_postgres "$(postgres_bin)/pg_ctl" -D "$dir/data" -l "$dir/server.log" -w -t 60 -o "$options" start \
@@ -104,6 +108,15 @@ postgres_database() {
   local there
   there="$(postgres_psql "$1" -d postgres -Atc "select 1 from pg_database where datname = '$2'")"
   [ "$there" = 1 ] || postgres_psql "$1" -d postgres -c "create database $2"
+}
+
+# The role that serves keepers in a database: it reads and writes rows and cannot change the schema, which is the owner's.
+postgres_server_role() {
+  postgres_psql "$1" -d postgres -v word="$(cat "$1/password")" <<'SQL'
+select format('create role pelluna_server login password %L', :'word')
+where not exists (select from pg_roles where rolname = 'pelluna_server') \gexec
+SQL
+  postgres_psql "$1" -d "$2" -f "$PELLUNA_ROOT/deploy/server-role.sql"
 }
 
 postgres_stop() {

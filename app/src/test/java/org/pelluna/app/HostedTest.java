@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.app.post.Postman;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalManagementPort;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.context.ActiveProfiles;
@@ -29,6 +30,9 @@ import org.springframework.test.context.DynamicPropertySource;
         properties = {
             "server.tomcat.remoteip.internal-proxies=127\\.0\\.0\\.1",
             "pelluna.url=https://reef.example",
+            "management.server.port=0",
+            "management.server.address=127.0.0.1",
+            "management.endpoints.web.exposure.include=health,prometheus",
             "spring.mail.username=",
             "spring.mail.properties.mail.smtp.auth=false",
             "spring.mail.properties.mail.smtp.starttls.required=false"
@@ -41,6 +45,9 @@ class HostedTest {
 
     @LocalServerPort
     int port;
+
+    @LocalManagementPort
+    int management;
 
     @Autowired
     Postman postman;
@@ -99,7 +106,7 @@ class HostedTest {
                 .isEqualTo(422);
         assertThat(Visitor.leads(lost.post(link, link, "password", OTHER))).isEqualTo("/sign-in?changed");
         assertThat(keeper.get("/today").statusCode()).isEqualTo(302);
-        assertThat(lost.get(link).statusCode()).isEqualTo(404);
+        assertThat(lost.get(link).body()).contains("This link was used").doesNotContain("new-password");
         assertThat(Visitor.leads(lost.signIn(address, OTHER))).isEqualTo("/today");
     }
 
@@ -146,6 +153,17 @@ class HostedTest {
         database.sql("update tank set removed_at = now() where id = ?")
                 .param(tank)
                 .update();
+    }
+
+    @Test
+    void figuresForTheOperatorAreOnAPortOfTheirOwn() {
+        HttpResponse<String> figures = new Visitor(management).get("/actuator/prometheus");
+        assertThat(figures.statusCode()).isEqualTo(200);
+        assertThat(figures.body()).contains("jvm_memory_used_bytes").contains("hikaricp_connections");
+        assertThat(new Visitor(management).get("/actuator/health/readiness").body())
+                .contains("UP");
+        assertThat(new Visitor(port).get("/actuator/prometheus").statusCode()).isNotEqualTo(200);
+        assertThat(new Visitor(management).get("/today").statusCode()).isEqualTo(404);
     }
 
     /** Before, redirects behind a proxy led to http, and nothing told browsers to stay with TLS. */

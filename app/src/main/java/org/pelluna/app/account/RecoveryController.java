@@ -113,12 +113,9 @@ class RecoveryController {
     }
 
     @GetMapping("/recover/{token}")
-    String choose(Model model, HttpServletResponse response, @PathVariable String token) {
+    String choose(Model model, @PathVariable String token) {
         model.addAttribute("token", token);
-        if (waysBack.link(token, Purpose.PASSWORD).isEmpty()) {
-            response.setStatus(HttpStatus.NOT_FOUND.value());
-            model.addAttribute("late", true);
-        }
+        model.addAttribute("late", waysBack.link(token, Purpose.PASSWORD).isEmpty());
         return "account/new-password";
     }
 
@@ -131,7 +128,7 @@ class RecoveryController {
         Optional<WaysBack.Link> link = waysBack.link(token, Purpose.PASSWORD);
         Optional<KeeperRow> keeper = link.map(one -> accounts.get(one.keeper())).filter(row -> !row.isLocked());
         if (keeper.isEmpty()) {
-            return choose(model, response, token);
+            return choose(model, token);
         }
         Optional<String> fault =
                 accounts.fault(password, keeper.get().username(), keeper.get().displayName());
@@ -142,28 +139,26 @@ class RecoveryController {
             return "account/new-password";
         }
         if (waysBack.useLink(token, Purpose.PASSWORD).isEmpty()) {
-            return choose(model, response, token);
+            return choose(model, token);
         }
         accounts.change(keeper.get(), password, Optional.empty());
         return "redirect:/sign-in?changed";
     }
 
     @GetMapping("/confirm-mail/{token}")
-    String confirm(Model model, HttpServletResponse response, @PathVariable String token) {
+    String confirm(Model model, @PathVariable String token) {
         model.addAttribute("token", token);
-        Optional<WaysBack.Link> link = waysBack.link(token, Purpose.ADDRESS);
-        model.addAttribute("address", link.map(WaysBack.Link::detail).orElse(null));
-        if (link.isEmpty()) {
-            response.setStatus(HttpStatus.NOT_FOUND.value());
-        }
+        model.addAttribute(
+                "address",
+                waysBack.link(token, Purpose.ADDRESS).map(WaysBack.Link::detail).orElse(null));
         return "account/confirm-mail";
     }
 
     @PostMapping("/confirm-mail/{token}")
-    String confirmed(Model model, HttpServletResponse response, @PathVariable String token) {
+    String confirmed(Model model, @PathVariable String token) {
         Optional<WaysBack.Link> link = waysBack.useLink(token, Purpose.ADDRESS);
         if (link.isEmpty()) {
-            return confirm(model, response, token);
+            return confirm(model, token);
         }
         KeeperRow keeper = accounts.get(link.get().keeper());
         keeper.mailTo(link.get().detail());

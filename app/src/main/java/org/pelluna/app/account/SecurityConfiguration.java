@@ -1,9 +1,11 @@
 package org.pelluna.app.account;
 
+import jakarta.servlet.http.HttpServletRequest;
 import org.pelluna.app.storage.Keepers;
 import org.springframework.boot.web.server.autoconfigure.ServerProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.env.Environment;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -29,7 +31,8 @@ class SecurityConfiguration {
             + " frame-ancestors 'none'; object-src 'none'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, RequestCache wanted, ServerProperties server) {
+    SecurityFilterChain security(
+            HttpSecurity http, RequestCache wanted, ServerProperties server, Environment environment) {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/assets/**",
                                 "/favicon.ico",
@@ -48,6 +51,8 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/sign-in/demo", "/look")
                         .permitAll()
+                        .requestMatchers(request -> isManagement(request, environment))
+                        .permitAll()
                         .anyRequest()
                         .authenticated())
                 .exceptionHandling(
@@ -60,6 +65,14 @@ class SecurityConfiguration {
                         .addHeaderWriter(new StaticHeadersWriter("Service-Worker-Allowed", "/"))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    /** What an operator watches has a port of its own on loopback; nothing else is served there. */
+    private static boolean isManagement(HttpServletRequest request, Environment environment) {
+        Integer management = environment.getProperty("local.management.port", Integer.class);
+        return management != null
+                && management == request.getLocalPort()
+                && !management.equals(environment.getProperty("local.server.port", Integer.class));
     }
 
     private static boolean secure(ServerProperties server) {

@@ -34,8 +34,7 @@ class OperatorCommand implements ApplicationRunner {
             code = 2;
         }
         int ended = code;
-        SpringApplication.exit(application, () -> ended);
-        Runtime.getRuntime().halt(ended);
+        System.exit(SpringApplication.exit(application, () -> ended));
     }
 
     /** Does what a line says. */
