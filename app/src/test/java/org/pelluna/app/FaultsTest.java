@@ -170,7 +170,7 @@ class FaultsTest extends PageTest {
                         page + "?show=all"))
                 .andReturn();
         pages.perform(get(keeper, page + "?show=all")
-                        .cookie(answer.getResponse().getCookie("SESSION")))
+                        .cookie(answer.getResponse().getCookie("pelluna")))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("Not saved: an arrival is put off by 1 to 730 days.")))
                 .andExpect(content().string(containsString("value=\"the importer&#39;s flight\"")));
@@ -182,7 +182,7 @@ class FaultsTest extends PageTest {
                         .param("days", "soon"))
                 .andExpect(status().isFound())
                 .andReturn();
-        pages.perform(get(keeper, page).cookie(letters.getResponse().getCookie("SESSION")))
+        pages.perform(get(keeper, page).cookie(letters.getResponse().getCookie("pelluna")))
                 .andExpect(content().string(containsString("data-field=\"days\"")));
         pages.perform(post(keeper, page + "/w-fairy/setback")
                         .header("Referer", "http://elsewhere.example" + page)

@@ -9,10 +9,13 @@ import org.pelluna.app.account.WaysBack.Purpose;
 import org.pelluna.app.post.Outbox;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
+import org.springframework.beans.propertyeditors.StringTrimmerEditor;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -46,6 +49,12 @@ class RecoveryController {
         this.addresses = addresses;
         this.stopNotices = stopNotices;
         this.clock = clock;
+    }
+
+    /** An empty field is an empty text here, not none. */
+    @InitBinder
+    void fields(WebDataBinder binder) {
+        binder.registerCustomEditor(String.class, new StringTrimmerEditor(false));
     }
 
     @GetMapping("/recover")

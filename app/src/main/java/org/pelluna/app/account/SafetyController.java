@@ -11,8 +11,11 @@ import org.pelluna.app.post.Outbox;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.web.Refused;
+import org.springframework.beans.propertyeditors.StringTrimmerEditor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.WebDataBinder;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -57,6 +60,12 @@ class SafetyController {
         this.outbox = outbox;
         this.addresses = addresses;
         this.clock = clock;
+    }
+
+    /** An empty field is an empty text here, not none. */
+    @InitBinder
+    void fields(WebDataBinder binder) {
+        binder.registerCustomEditor(String.class, new StringTrimmerEditor(false));
     }
 
     /** The keeper, if this is their password; each wrong one counts as a guess. */

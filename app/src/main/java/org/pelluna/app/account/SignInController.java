@@ -8,6 +8,7 @@ import java.net.URI;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.demo.DemoKeeper;
@@ -16,6 +17,8 @@ import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.species.Species;
+import org.springframework.beans.propertyeditors.StringTrimmerEditor;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,7 +27,9 @@ import org.springframework.security.web.savedrequest.SavedRequest;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -35,6 +40,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class SignInController {
     /** Species shown on the sign-in page. */
     private static final int FRIEZE = 12;
+
+    /** A shark to the same scale would leave specks of all others. */
+    private static final double LONGEST_SHOWN_CM = 40;
 
     /** In the session of who has given the password and not yet the code. */
     private static final String WAITING = "pelluna-waiting";
@@ -75,6 +83,12 @@ class SignInController {
         this.clock = clock;
     }
 
+    /** An empty field is an empty text here, not none. */
+    @InitBinder
+    void fields(WebDataBinder binder) {
+        binder.registerCustomEditor(String.class, new StringTrimmerEditor(false));
+    }
+
     @GetMapping("/sign-in")
     String signIn(Model model, @AuthenticationPrincipal KeeperPrincipal keeper) {
         return keeper == null ? page(model) : "redirect:/today";
@@ -83,7 +97,10 @@ class SignInController {
     private String page(Model model) {
         model.addAttribute("demoOffered", demo.isPresent());
         model.addAttribute("signUpOpen", site.isSignUpOpen());
-        model.addAttribute("frieze", Portraits.frieze(catalogue.all(), FRIEZE));
+        List<Species> shown = catalogue.all().stream()
+                .filter(one -> one.size().adultCm().value() <= LONGEST_SHOWN_CM)
+                .toList();
+        model.addAttribute("frieze", Portraits.frieze(shown, FRIEZE));
         model.addAttribute("catalogueNote", catalogueNote());
         return "account/sign-in";
     }

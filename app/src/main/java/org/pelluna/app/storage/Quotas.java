@@ -2,21 +2,23 @@ package org.pelluna.app.storage;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
 /** How much one keeper may keep, so that none takes the room of all. Tanks that were removed count until they are purged. */
 @Component
 public class Quotas {
-    private static final int TANKS = 60;
     private static final int PHOTOS = 2_000;
     private static final int PHOTO_MEGABYTES = 400;
     private static final int DRAFTS = 20;
     private static final int MEGABYTE = 1_000_000;
 
     private final JdbcClient database;
+    private final int mostTanks;
 
-    Quotas(JdbcClient database) {
+    Quotas(JdbcClient database, @Value("${pelluna.tanks-of-a-keeper:60}") int mostTanks) {
+        this.mostTanks = mostTanks;
         this.database = database;
     }
 
@@ -26,7 +28,7 @@ public class Quotas {
     }
 
     private Room tanks(UUID keeper) {
-        return new Room("tanks", count("select count(*) from tank where keeper_id = ?", keeper), TANKS);
+        return new Room("tanks", count("select count(*) from tank where keeper_id = ?", keeper), mostTanks);
     }
 
     private Room photos(UUID keeper) {
