@@ -26,4 +26,4 @@ address="${PELLUNA_URL:-$(cat "$RUN/address" 2>/dev/null || echo http://127.0.0.
 PELLUNA_DB_URL="jdbc:postgresql://$PGHOST:$PGPORT/$PGDATABASE" PELLUNA_DB_USER="$PGUSER" PELLUNA_DB_PASSWORD="$PGPASSWORD" \
   PELLUNA_DB_OWNER="$PGUSER" PELLUNA_DB_OWNER_PASSWORD="$PGPASSWORD" PELLUNA_URL="$address" \
   java -Xmx448m -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -jar "$PELLUNA_ROOT/app/target/pelluna.jar" --server.port=0 \
-  --pelluna.operate=true --pelluna.warm-up=false --spring.main.banner-mode=off --logging.level.root=off "$@"
+  --pelluna.operate=true --pelluna.warm-up=false --spring.main.banner-mode=off --logging.level.root=error --management.server.port=-1 "$@"

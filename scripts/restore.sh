@@ -41,5 +41,5 @@ if [ "$(pg psql -XAtc "select count(*) from pg_roles where rolname = 'pelluna_se
   # The dump has emptied the search path.
   cat "$PELLUNA_ROOT/deploy/server-role.sql" >>"$script"
 fi
-pg psql -X -q -v ON_ERROR_STOP=1 --single-transaction -f "$script" >/dev/null || die "the backup could not be taken in; nothing was changed."
+PGOPTIONS="-c client_min_messages=warning" pg psql -X -q -v ON_ERROR_STOP=1 --single-transaction -f "$script" >/dev/null || die "the backup could not be taken in; nothing was changed."
 say "brought back: $(pg psql -XAtc 'select count(*) from keeper') keepers, $(pg psql -XAtc 'select count(*) from tank') tanks."

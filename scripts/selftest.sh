@@ -42,7 +42,7 @@ trap cleanup EXIT
 check "an unknown command ends with 2" code 2 "$PELLUNA_ROOT/pelluna" swim
 check "and says so" says "no command 'swim'"
 check "no command ends with 2" code 2 "$PELLUNA_ROOT/pelluna"
-for command in demo start stop dev test mutate assess bench catalogue backup restore keepers; do
+for command in demo start stop dev test mutate assess bench catalogue backup restore keepers trial; do
   check "$command knows --help" code 0 "$PELLUNA_ROOT/pelluna" "$command" --help
   check "$command explains itself" grep -q "pelluna $command" "$home/out"
 done

@@ -1,0 +1,55 @@
+// The server under trial and its database, both on loopback, which can be killed and started again.
+import { spawn, spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+
+const root = process.env.PELLUNA_ROOT;
+const cluster = process.env.TRIAL_CLUSTER;
+const port = process.env.PELLUNA_PORT;
+export const address = `http://127.0.0.1:${port}`;
+export const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
+let java;
+
+export function start() {
+  java = spawn('java', ['-XX:SharedArchiveFile=pelluna.jsa', '-Xmx448m', '-XX:+UseSerialGC', '-jar', 'pelluna.jar'], {
+    cwd: `${root}/app/target/unpacked`,
+    stdio: 'ignore',
+  });
+}
+
+/** Waits until it answers; gives the seconds it took. */
+export async function up() {
+  const begun = performance.now();
+  for (;;) {
+    try {
+      if ((await fetch(`${address}/actuator/health`)).ok) {
+        return (performance.now() - begun) / 1000;
+      }
+    } catch {
+      // Not yet.
+    }
+    if (performance.now() - begun > 120000) {
+      throw new Error('it does not come up');
+    }
+    await sleep(100);
+  }
+}
+
+export const kill = () => java.kill('SIGKILL');
+export const stop = () => java.kill('SIGTERM');
+
+const shell = (line) => {
+  const done = spawnSync('bash', ['-c', `set -e; source ${root}/scripts/common.sh; source ${root}/scripts/postgres.sh; ${line}`], { encoding: 'utf8' });
+  if (done.status !== 0) {
+    throw new Error(`${line}: ${done.stderr}`);
+  }
+  return done.stdout.trim();
+};
+
+export function killDatabase() {
+  process.kill(Number(shell(`as_postgres head -1 ${cluster}/data/postmaster.pid`)), 'SIGKILL');
+}
+
+export const startDatabase = () => shell(`postgres_start ${cluster}`);
+
+/** Resident memory of the server, MB. */
+export const residentMb = () => Math.round(Number(readFileSync(`/proc/${java.pid}/status`, 'utf8').match(/VmRSS:\s+(\d+)/)[1]) / 1024);

@@ -1,0 +1,48 @@
+#!/usr/bin/env bash
+# ./pelluna trial crash|load [--short]
+#
+# Tries the application hard, on loopback and in a database of its own, and ends by itself. Prints what it measured; docs/reliability.md
+# has the results.
+#
+#   crash    kills server and database at random while keepers write (100 times, about 12 minutes)
+#   load     50 keepers at once, pages and entries (11 minutes)
+#   --short  a small version of the same, under two minutes
+
+set -euo pipefail
+source "$PELLUNA_ROOT/scripts/common.sh"
+source "$PELLUNA_ROOT/scripts/postgres.sh"
+source "$PELLUNA_ROOT/scripts/serve.sh"
+help_if_asked "$0" "${1:-}"
+
+trial="${1:-}"
+case "$trial" in
+  crash | load) ;;
+  *) die "trial wants crash or load; ./pelluna trial --help says more." ;;
+esac
+case "${2:-}" in
+  '') ;;
+  --short) export KILLS="${KILLS:-6}" KEEPERS="${KEEPERS:-10}" MINUTES="${MINUTES:-0.3}" ;;
+  *) die "trial does not know '$2'; ./pelluna trial --help says what it knows." ;;
+esac
+
+need_build_tools
+need_postgres
+RUN="$PELLUNA_HOME/trial-$$"
+mkdir -p "$RUN"
+export TRIAL_CLUSTER="$RUN/postgres"
+cleanup() {
+  postgres_stop "$TRIAL_CLUSTER" || true
+  rm -rf "$RUN"
+}
+trap cleanup EXIT
+trap 'exit 130' INT TERM
+build_app
+postgres_start "$TRIAL_CLUSTER"
+postgres_database "$TRIAL_CLUSTER" pelluna
+PELLUNA_PORT="$(free_port 8300)"
+export PELLUNA_PORT PELLUNA_DB_USER=pelluna PELLUNA_SECURE_COOKIES=false
+PELLUNA_DB_URL="jdbc:postgresql://127.0.0.1:$(postgres_port "$TRIAL_CLUSTER")/pelluna"
+PELLUNA_DB_PASSWORD="$(cat "$TRIAL_CLUSTER/password")"
+export PELLUNA_DB_URL PELLUNA_DB_PASSWORD
+unpack_app
+node "$PELLUNA_ROOT/benchmarks/trial/$trial.mjs"
