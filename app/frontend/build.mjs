@@ -1,6 +1,6 @@
 // Builds the style sheet and gathers scripts and fonts into the static resources of the application.
 import { execFileSync } from 'node:child_process';
-import { cpSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 const out = join(process.env.STATIC_OUT ?? 'out', 'assets');
@@ -48,4 +48,19 @@ writeFileSync(
   `svg{${colours}--font-sans:"Alegreya Sans","Gill Sans",sans-serif}` +
     `@font-face{font-family:"Alegreya Sans";src:url(data:font/woff2;base64,${type}) format("woff2")}` +
     readFileSync(join('styles', 'reef.css'), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '').replace(/\s+/g, ' '),
+);
+
+// What is shipped of others' work beside the Java libraries, with its licence; the page of licences shows it.
+const text = (pack) =>
+  ['LICENSE', 'LICENSE.md', 'LICENSE.txt', 'LICENCE'].map((name) => join('node_modules', pack, name)).find((file) => existsSync(file));
+const shipped = ['@alpinejs/csp', ...new Set(fonts.map(([pack]) => pack)), 'd3-scale', 'd3-selection', 'd3-zoom', 'idb-keyval', 'tailwindcss'];
+writeFileSync(
+  join(out, 'licences.json'),
+  JSON.stringify(
+    shipped.map((name) => {
+      const { version, license } = JSON.parse(readFileSync(join('node_modules', name, 'package.json'), 'utf8'));
+      const file = text(name);
+      return { name, version, licence: license, text: file ? readFileSync(file, 'utf8') : '' };
+    }),
+  ),
 );

@@ -111,4 +111,16 @@ class SignInTest extends PageTest {
                     .andExpect(redirectedUrl("/sign-in?refused"));
         }
     }
+
+    /** The bill of materials is of the build's own making: what is known to be shipped stands in it, with its licence. */
+    @Test
+    void whatIsShippedStandsThereWithItsLicence() throws Exception {
+        pages.perform(MockMvcRequestBuilders.get("/licences"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("spring-security-web")))
+                .andExpect(content().string(containsString("@fontsource/alegreya-sans")))
+                .andExpect(content().string(containsString("SIL OPEN FONT LICENSE")))
+                .andExpect(content().string(containsString("MIT")))
+                .andExpect(content().string(not(containsString("assertj"))));
+    }
 }

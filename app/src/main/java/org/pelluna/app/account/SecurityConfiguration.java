@@ -44,6 +44,8 @@ class SecurityConfiguration {
                                 "/confirm-mail/*",
                                 "/notices/stop/*",
                                 "/outbox",
+                                "/licences",
+                                "/glossary",
                                 "/error",
                                 "/actuator/health/**",
                                 "/share/**",
