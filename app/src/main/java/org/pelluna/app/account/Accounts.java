@@ -5,8 +5,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.NotFoundException;
@@ -16,6 +18,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Creates keepers, knows their passwords, and signs them in. No hash is made while a connection to the database is held. */
 @Service
@@ -24,9 +27,17 @@ public class Accounts {
     private final Passwords passwords;
     private final Devices devices;
     private final SecurityContextRepository contexts;
+    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    Accounts(Keepers keepers, Passwords passwords, Devices devices, SecurityContextRepository contexts, Clock clock) {
+    Accounts(
+            Keepers keepers,
+            Passwords passwords,
+            Devices devices,
+            SecurityContextRepository contexts,
+            TransactionTemplate transaction,
+            Clock clock) {
+        this.transaction = transaction;
         this.keepers = keepers;
         this.passwords = passwords;
         this.devices = devices;
@@ -69,13 +80,20 @@ public class Accounts {
         return keepers.findById(id).orElseThrow(() -> new NotFoundException("keeper"));
     }
 
+    /** Changes an account: reads it, changes it and writes it in one transaction. */
+    KeeperRow update(UUID id, Consumer<KeeperRow> change) {
+        return Objects.requireNonNull(transaction.execute(status -> {
+            KeeperRow row = get(id);
+            change.accept(row);
+            return row;
+        }));
+    }
+
     /** Sets a new password; every device but this one is signed out. */
     void change(KeeperRow keeper, String password, Optional<String> stays) {
         String hash = passwords.hash(password);
-        KeeperRow row = get(keeper.id());
-        row.passwordIs(hash);
-        keepers.save(row);
-        devices.endAll(row.username(), stays);
+        update(keeper.id(), row -> row.passwordIs(hash));
+        devices.endAll(keeper.username(), stays);
     }
 
     /** Signs a keeper in without asking for a password, into a session with a new id. */

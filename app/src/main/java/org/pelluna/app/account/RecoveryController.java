@@ -169,9 +169,7 @@ class RecoveryController {
         if (link.isEmpty()) {
             return confirm(model, token);
         }
-        KeeperRow keeper = accounts.get(link.get().keeper());
-        keeper.mailTo(link.get().detail());
-        keepers.save(keeper);
+        accounts.update(link.get().keeper(), keeper -> keeper.mailTo(link.get().detail()));
         return "redirect:/account?mail";
     }
 

@@ -9,7 +9,6 @@ import java.util.Optional;
 import org.pelluna.app.account.WaysBack.Purpose;
 import org.pelluna.app.post.Outbox;
 import org.pelluna.app.storage.KeeperRow;
-import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.web.Refused;
 import org.springframework.beans.propertyeditors.StringTrimmerEditor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,7 +31,6 @@ class SafetyController {
     private static final String ADDRESS = "[^@\\s\\p{Cntrl}]{1,64}@[A-Za-z0-9][A-Za-z0-9.-]{1,99}";
 
     private final Accounts accounts;
-    private final Keepers keepers;
     private final Guesses guesses;
     private final Devices devices;
     private final WaysBack waysBack;
@@ -43,7 +41,6 @@ class SafetyController {
 
     SafetyController(
             Accounts accounts,
-            Keepers keepers,
             Guesses guesses,
             Devices devices,
             WaysBack waysBack,
@@ -52,7 +49,6 @@ class SafetyController {
             Addresses addresses,
             Clock clock) {
         this.accounts = accounts;
-        this.keepers = keepers;
         this.guesses = guesses;
         this.devices = devices;
         this.waysBack = waysBack;
@@ -136,9 +132,7 @@ class SafetyController {
         if (!secondFactor.accepts(who.id(), key, code)) {
             throw new Refused("that is not the code shown now; is the clock of your device right?");
         }
-        KeeperRow keeper = accounts.get(who.id());
-        keeper.secondFactorIs(key);
-        keepers.save(keeper);
+        accounts.update(who.id(), keeper -> keeper.secondFactorIs(key));
         request.getSession().removeAttribute(NEW_KEY);
         devices.endAll(who.getUsername(), session(request));
         return HOME + "?second";
@@ -149,9 +143,8 @@ class SafetyController {
             @AuthenticationPrincipal KeeperPrincipal who,
             HttpServletRequest request,
             @RequestParam(defaultValue = "") String current) {
-        KeeperRow keeper = sure(who, request, current);
-        keeper.secondFactorIs(null);
-        keepers.save(keeper);
+        sure(who, request, current);
+        accounts.update(who.id(), keeper -> keeper.secondFactorIs(null));
         request.getSession().removeAttribute(NEW_KEY);
         return HOME + "?second";
     }
@@ -191,9 +184,7 @@ class SafetyController {
 
     @PostMapping("/account/notices")
     String notices(@AuthenticationPrincipal KeeperPrincipal who, @RequestParam(defaultValue = "false") boolean wished) {
-        KeeperRow keeper = accounts.get(who.id());
-        keeper.noticesByMail(wished);
-        keepers.save(keeper);
+        accounts.update(who.id(), keeper -> keeper.noticesByMail(wished));
         return HOME + "?saved";
     }
 
@@ -204,17 +195,14 @@ class SafetyController {
             @RequestParam(defaultValue = "") String current) {
         KeeperRow keeper = sure(who, request, current);
         Instant when = clock.instant().plus(GRACE);
-        keeper.closesAt(when);
-        keepers.save(keeper);
+        accounts.update(who.id(), row -> row.closesAt(when));
         devices.endAll(keeper.username(), session(request));
         return HOME + "#close";
     }
 
     @PostMapping("/account/keep")
     String keep(@AuthenticationPrincipal KeeperPrincipal who) {
-        KeeperRow keeper = accounts.get(who.id());
-        keeper.closesAt(null);
-        keepers.save(keeper);
+        accounts.update(who.id(), keeper -> keeper.closesAt(null));
         return HOME + "?kept";
     }
 }

@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 /** What is done to accounts from outside: by the operator, and by the clock. */
 @Service
 public class Upkeep {
+    private final Accounts accounts;
     private final Keepers keepers;
     private final Devices devices;
     private final Guesses guesses;
@@ -19,6 +20,7 @@ public class Upkeep {
     private final Clock clock;
 
     Upkeep(
+            Accounts accounts,
             Keepers keepers,
             Devices devices,
             Guesses guesses,
@@ -26,6 +28,7 @@ public class Upkeep {
             Addresses addresses,
             Site site,
             Clock clock) {
+        this.accounts = accounts;
         this.keepers = keepers;
         this.devices = devices;
         this.guesses = guesses;
@@ -50,9 +53,7 @@ public class Upkeep {
 
     /** Locks an account and signs it out everywhere, or opens it again. */
     public void lock(String username, boolean locked) {
-        KeeperRow keeper = named(username);
-        keeper.lockedAt(locked ? clock.instant() : null);
-        keepers.save(keeper);
+        KeeperRow keeper = accounts.update(named(username).id(), row -> row.lockedAt(locked ? clock.instant() : null));
         if (locked) {
             devices.endAll(keeper.username(), Optional.empty());
         }
@@ -60,9 +61,7 @@ public class Upkeep {
 
     /** A link for a new password, to be handed over, for who has lost everything; the second factor ends with it. */
     public String reset(String username) {
-        KeeperRow keeper = named(username);
-        keeper.secondFactorIs(null);
-        keepers.save(keeper);
+        KeeperRow keeper = accounts.update(named(username).id(), row -> row.secondFactorIs(null));
         return addresses.of("/recover/" + waysBack.newLink(keeper.id(), WaysBack.Purpose.PASSWORD, ""));
     }
 

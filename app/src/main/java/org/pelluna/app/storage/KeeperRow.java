@@ -9,13 +9,15 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.core.units.LengthUnit;
 import org.pelluna.core.units.TemperatureUnit;
 import org.pelluna.core.units.VolumeUnit;
 
-/** A keeper's account. */
+/** A keeper's account. Only what a change touches is written, so that two at once do not undo one another. */
 @Entity
+@DynamicUpdate
 @Table(name = "keeper")
 public class KeeperRow {
     @Id
