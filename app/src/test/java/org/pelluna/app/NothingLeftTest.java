@@ -2,10 +2,14 @@ package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.account.Upkeep;
@@ -14,6 +18,7 @@ import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
+import org.pelluna.core.plan.DataPackage;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -73,6 +78,26 @@ class NothingLeftTest extends PageTest {
                         .query(Long.class)
                         .single())
                 .isZero();
+    }
+
+    /** Each tank in the archive is a package that can be imported again. */
+    @Test
+    void theArchiveHoldsEveryTankWhole() throws Exception {
+        KeeperPrincipal keeper = newKeeper();
+        UUID tank = tanks.add(keeper.id(), demoPlan());
+        byte[] archive = pages.perform(get(keeper, "/account/everything.zip"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        Map<String, byte[]> files = new HashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                files.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        String one = "tanks/skerry-reef-" + tank.toString().substring(0, 8) + ".zip";
+        assertThat(files).containsOnlyKeys("account.json", "mailbox.json", one);
+        assertThat(DataPackage.read(files.get(one), catalogue).plan()).isEqualTo(tanks.plan(keeper.id(), tank));
     }
 
     @Test

@@ -23,6 +23,6 @@ final class Wait {
                         + (seconds <= 2 * A_MINUTE
                                 ? seconds + " seconds"
                                 : (seconds + A_MINUTE - 1) / A_MINUTE + " minutes")
-                        + "; on a device on which you have signed in before you need not wait for what others try.");
+                        + ".");
     }
 }

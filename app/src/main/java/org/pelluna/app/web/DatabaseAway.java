@@ -26,6 +26,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class DatabaseAway extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseAway.class);
     private static final String SECONDS = "5";
+    private static final String AGAIN = "<meta http-equiv=\"refresh\" content=\"5\">";
 
     private final String page;
 
@@ -43,12 +44,14 @@ class DatabaseAway extends OncePerRequestFilter {
                 throw fault;
             }
             LOG.warn("{} {}: the database cannot be reached", request.getMethod(), request.getServletPath());
-            say(response);
+            say(request, response);
         }
     }
 
-    private void say(HttpServletResponse response) throws IOException {
+    private void say(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        String number = response.getHeader(RequestNumber.HEADER);
         response.reset();
+        response.setHeader(RequestNumber.HEADER, number);
         response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
         response.setHeader(HttpHeaders.RETRY_AFTER, SECONDS);
         response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
@@ -56,6 +59,7 @@ class DatabaseAway extends OncePerRequestFilter {
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setContentType(MediaType.TEXT_HTML_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8);
-        response.getWriter().write(page);
+        // What was sent is not asked for again by itself: many a form's address has no page.
+        response.getWriter().write("GET".equals(request.getMethod()) ? page : page.replace(AGAIN, ""));
     }
 }

@@ -16,13 +16,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class RequestNumber extends OncePerRequestFilter {
+    static final String HEADER = "X-Request-Id";
+
     private static final String KEY = "request";
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain rest)
             throws ServletException, IOException {
         String number = UUID.randomUUID().toString().substring(0, 13);
-        response.setHeader("X-Request-Id", number);
+        response.setHeader(HEADER, number);
         MDC.put(KEY, number);
         try {
             rest.doFilter(request, response);
