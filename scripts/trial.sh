@@ -16,7 +16,7 @@ help_if_asked "$0" "${1:-}"
 
 trial="${1:-}"
 case "$trial" in
-  crash | load) ;;
+  crash | load | pages) ;;
   *) die "trial wants crash or load; ./pelluna trial --help says more." ;;
 esac
 case "${2:-}" in

@@ -10,7 +10,7 @@ export const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
 let java;
 
 export function start() {
-  java = spawn('java', ['-XX:SharedArchiveFile=pelluna.jsa', `-Xmx${process.env.PELLUNA_HEAP ?? '640m'}`, '-XX:+UseSerialGC', ...(process.env.TRIAL_GC ? [`-Xlog:gc:${process.env.TRIAL_GC}`] : []), '-jar', 'pelluna.jar'], {
+  java = spawn('java', ['-XX:SharedArchiveFile=pelluna.jsa', `-Xmx${process.env.PELLUNA_HEAP ?? '640m'}`, '-XX:+UseSerialGC', ...(process.env.TRIAL_JAVA ?? '').split(' ').filter(Boolean), '-jar', 'pelluna.jar'], {
     cwd: `${root}/app/target/unpacked`,
     stdio: 'ignore',
   });
@@ -27,7 +27,7 @@ export async function up() {
     } catch {
       // Not yet.
     }
-    if (performance.now() - begun > 120000) {
+    if (java.exitCode !== null || java.signalCode !== null || performance.now() - begun > 120000) {
       throw new Error('it does not come up');
     }
     await sleep(100);

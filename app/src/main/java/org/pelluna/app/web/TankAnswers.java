@@ -179,8 +179,9 @@ public final class TankAnswers {
     }
 
     private static Map<SpeciesId, Judgement> verdicts(ResolvedPlan stock, Catalogue known) {
-        return known.all().parallelStream()
-                .collect(Collectors.toConcurrentMap(
+        // One thread: under many requests the JDK's common pool was seen to spin for minutes here.
+        return known.all().stream()
+                .collect(Collectors.toMap(
                         Species::id,
                         one -> Shortlist.ask(
                                 stock,
