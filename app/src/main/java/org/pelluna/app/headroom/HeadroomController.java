@@ -69,8 +69,8 @@ class HeadroomController {
             @PathVariable UUID tankId,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
         ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+        TankPlan plan = stock.plan();
         ResolvedPlan all = stock.withAbsent();
         List<Fish> planned = new ArrayList<>(all.residents());
         Shortlist.of(all).stream().filter(Judgement::inPlan).forEach(one -> {

@@ -11,11 +11,12 @@ import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Family;
 import org.pelluna.core.species.Species;
@@ -95,8 +96,9 @@ class FamilyController {
             @RequestParam(defaultValue = "OTHERS") Order order,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
-        Map<SpeciesId, Judgement> verdicts = cache.of(keeper.id(), tankId).verdicts();
+        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankPlan plan = answers.plan();
+        Map<SpeciesId, Glance> verdicts = answers.verdicts();
         List<Species> members = plan.species(catalogue).all().stream()
                 .filter(one -> one.family().equalsIgnoreCase(name) && verdicts.containsKey(one.id()))
                 .sorted(order.by.thenComparing(Species::scientificName))
@@ -122,7 +124,7 @@ class FamilyController {
         return "species/family";
     }
 
-    private static Line line(Species one, Judgement judged, double longest, Measures measures) {
+    private static Line line(Species one, Glance judged, double longest, Measures measures) {
         Temperament.Toward toward = one.temper().toward();
         return new Line(
                 one.id().key(),

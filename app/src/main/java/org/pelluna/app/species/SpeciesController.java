@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
@@ -20,14 +19,12 @@ import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
-import org.pelluna.core.finding.Finding;
-import org.pelluna.core.finding.Sentence;
-import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
@@ -80,19 +77,19 @@ class SpeciesController {
             @ModelAttribute("asked") SpeciesFilter asked,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
         TankAnswers answers = cache.of(keeper.id(), tankId);
-        Map<SpeciesId, Judgement> judgements = answers.verdicts();
+        TankPlan plan = answers.plan();
+        Map<SpeciesId, Glance> judgements = answers.verdicts();
         List<Fish> here = answers.stock().residents();
         boolean ordered = asked.q != null;
-        List<Judgement> found = known.names(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
+        List<Glance> found = known.names(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
                 .flatMap(one -> Optional.ofNullable(judgements.get(one.id())).stream())
-                .filter(one -> asked.admits(one.wished().species(), measures))
+                .filter(one -> asked.admits(one.species(), measures))
                 .filter(one -> asked.admits(one, here))
-                .sorted(ordered ? (one, other) -> 0 : Comparator.comparing(Judgement::verdict))
+                .sorted(ordered ? (one, other) -> 0 : Comparator.comparing(Glance::verdict))
                 .toList();
         int from = Math.min(Math.max(0, asked.from), Math.max(0, found.size() - 1));
-        List<Judgement> page = found.stream().skip(from).limit(A_PAGE).toList();
+        List<Glance> page = found.stream().skip(from).limit(A_PAGE).toList();
         double swim = plan.tank().swimCm();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("found", found.size());
@@ -104,7 +101,7 @@ class SpeciesController {
         model.addAttribute("previous", from > 0 ? asked.query(Math.max(0, from - A_PAGE)) : null);
         model.addAttribute(
                 "lines", page.stream().map(one -> line(one, swim, measures)).toList());
-        List<Species> shown = page.stream().map(one -> one.wished().species()).toList();
+        List<Species> shown = page.stream().map(Glance::species).toList();
         model.addAttribute("portraits", Portraits.sheet(shown));
         model.addAttribute(
                 "row",
@@ -153,9 +150,9 @@ class SpeciesController {
         return "species/entry";
     }
 
-    private static Line line(Judgement judgement, double swimCm, Measures measures) {
-        Species species = judgement.wished().species();
-        int count = judgement.wished().count();
+    private static Line line(Glance judged, double swimCm, Measures measures) {
+        Species species = judged.species();
+        int count = judged.count();
         return new Line(
                 species.id().key(),
                 (count > 1 ? count + " × " : "") + species.commonName(),
@@ -164,21 +161,7 @@ class SpeciesController {
                 measures.lengthOf(species.size().adultCm().value()),
                 Portraits.use(species),
                 ScalePlate.inSwim(species, swimCm),
-                VerdictView.of(judgement),
-                measures.sentence(telling(judgement)));
-    }
-
-    /** The finding worth a line: what speaks hardest against it, else the good it would do, else the pressure expected. */
-    private static Sentence telling(Judgement judgement) {
-        return Stream.of(
-                        judgement.findings().stream()
-                                .filter(one -> one.severity().compareTo(Severity.FINE) < 0),
-                        judgement.findings(Severity.BENEFIT).stream(),
-                        judgement.findings().stream().filter(one -> one.rule().equals("pressure")),
-                        judgement.findings().stream())
-                .flatMap(one -> one)
-                .findFirst()
-                .map(Finding::reason)
-                .orElse(Sentence.of());
+                VerdictView.of(judged),
+                measures.sentence(judged.telling()));
     }
 }

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Fish;
-import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.shortlist.Suits;
 import org.pelluna.core.shortlist.Verdict;
 import org.pelluna.core.species.Care;
@@ -60,16 +60,16 @@ final class SpeciesFilter {
                 && (!easy || one.needs().care() == Care.EASY);
     }
 
-    boolean admits(Judgement judgement, Collection<Fish> here) {
-        boolean suits = (!today || Suits.today(judgement))
-                && (!grown || Suits.grown(judgement))
-                && (!peaceful || Suits.peaceful(judgement))
-                && (!fed || Suits.fed(judgement.wished().species(), here));
+    boolean admits(Glance judged, Collection<Fish> here) {
+        boolean suits = (!today || judged.today())
+                && (!grown || judged.grown())
+                && (!peaceful || judged.peaceful())
+                && (!fed || Suits.fed(judged.species(), here));
         return suits
                 && switch (fit == null ? Fit.ANY : fit) {
                     case ANY -> true;
-                    case NOT_OUT -> judgement.verdict() != Verdict.OUT;
-                    case NOW -> judgement.verdict() == Verdict.IN || judgement.verdict() == Verdict.WITH_CARE;
+                    case NOT_OUT -> judged.verdict() != Verdict.OUT;
+                    case NOW -> judged.verdict() == Verdict.IN || judged.verdict() == Verdict.WITH_CARE;
                 };
     }
 

@@ -20,7 +20,7 @@ import org.pelluna.core.learn.SeenStrength;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.reef.Reef;
-import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
@@ -50,7 +50,7 @@ public final class TankAnswers {
     private final Once<List<SeenStrength>> strengths;
     private final Once<List<Sharpening>> sharpenings;
     private final Once<Boolean> idleTogether;
-    private final Once<Map<SpeciesId, Judgement>> verdicts;
+    private final Once<Map<SpeciesId, Glance>> verdicts;
 
     /**
      * @param limits what water of given conditions bears, remembered or worked out
@@ -173,20 +173,20 @@ public final class TankAnswers {
         return episodes.get();
     }
 
-    /** A judgement of every species of the catalogue, each in the fewest that would do well here, by the species' key. */
-    public Map<SpeciesId, Judgement> verdicts() {
+    /** What a list says of every species of the catalogue, each in the fewest that would do well here, by the species' key. */
+    public Map<SpeciesId, Glance> verdicts() {
         return verdicts.get();
     }
 
-    private static Map<SpeciesId, Judgement> verdicts(ResolvedPlan stock, Catalogue known) {
+    private static Map<SpeciesId, Glance> verdicts(ResolvedPlan stock, Catalogue known) {
         // One thread: under many requests the JDK's common pool was seen to spin for minutes here.
         return known.all().stream()
                 .collect(Collectors.toMap(
                         Species::id,
-                        one -> Shortlist.ask(
+                        one -> Glance.of(Shortlist.ask(
                                 stock,
                                 one,
                                 stock.fewestMore(one),
-                                one.size().saleCm().value())));
+                                one.size().saleCm().value()))));
     }
 }

@@ -16,33 +16,33 @@ import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Component;
 
 /**
- * The one memory of what was worked out of tanks. A tank's revision is read from the database at every look, under its keeper's id, and is
- * part of the key: what is answered is never older than the last change that any instance has acknowledged.
+ * The one memory of what was worked out of tanks. A tank's revision is read from the database at every look, under its keeper's id: what is answered is never older than the last change that any instance has acknowledged.
  */
 @Component
 public class TankCache {
-    /** Weight of all that is kept: a tank without a log counts as two hundred entries. */
-    private static final long MOST_WEIGHT = 120_000;
-
-    private static final int TANK_WEIGHT = 200;
+    private static final int MOST_TANKS = 120;
+    private static final int MOST_ENTRIES = 120_000;
     private static final int MOST_WATERS = 500;
     private static final int MOST_CHANGES = 1000;
 
-    /** What a remembered value is of. */
-    private sealed interface Key {
-        /** A tank as it is on a day. */
-        record Day(UUID tankId, long revision, LocalDate day) implements Key {}
-
-        /** A tank's log, which most changes of the tank leave alone. */
-        record Log(UUID tankId, long logRevision) implements Key {}
+    /** What is known of a tank: of its latest state seen and of one day. What was worked out of an older one is never asked for again. */
+    private record Known(long revision, LocalDate day, TankAnswers answers) {
+        boolean isOf(long state, LocalDate today) {
+            return revision == state && day.equals(today);
+        }
     }
+
+    /** A tank's log, which most changes of the tank leave alone. */
+    private record KnownLog(long revision, List<LogEntry> entries) {}
 
     private final TankStore tanks;
     private final Catalogue catalogue;
     private final Clock clock;
-    private final Cache<Key, Object> kept = Caffeine.newBuilder()
-            .maximumWeight(MOST_WEIGHT)
-            .weigher((Key key, Object value) -> value instanceof List<?> log ? log.size() + 1 : TANK_WEIGHT)
+    private final Cache<UUID, Known> answers =
+            Caffeine.newBuilder().maximumSize(MOST_TANKS).build();
+    private final Cache<UUID, KnownLog> logs = Caffeine.newBuilder()
+            .maximumWeight(MOST_ENTRIES)
+            .weigher((UUID tank, KnownLog log) -> log.entries().size() + 1)
             .build();
 
     /** What water bears follows from three figures, which few changes of a tank touch. */
@@ -67,22 +67,27 @@ public class TankCache {
     public TankAnswers of(UUID keeperId, UUID tankId) {
         long revision = tanks.state(keeperId, tankId).revision();
         LocalDate today = LocalDate.now(clock);
-        Object known = kept.getIfPresent(new Key.Day(tankId, revision, today));
-        return known instanceof TankAnswers answers ? answers : read(keeperId, tankId);
+        Known known = answers.getIfPresent(tankId);
+        return known != null && known.isOf(revision, today) ? known.answers() : read(keeperId, tankId);
     }
 
     private TankAnswers read(UUID keeperId, UUID tankId) {
-        TankStore.Snapshot found =
-                tanks.snapshot(keeperId, tankId, logRevision -> log(new Key.Log(tankId, logRevision)));
-        kept.put(new Key.Log(tankId, found.state().logRevision()), found.plan().log());
-        TankAnswers answers = new TankAnswers(found.plan(), catalogue, water::get, changes::get);
-        Key key = new Key.Day(tankId, found.state().revision(), found.plan().asOf());
-        Object first = kept.asMap().putIfAbsent(key, answers);
-        return first instanceof TankAnswers earlier ? earlier : answers;
+        TankStore.Snapshot found = tanks.snapshot(keeperId, tankId, logRevision -> log(tankId, logRevision));
+        long revision = found.state().revision();
+        LocalDate day = found.plan().asOf();
+        logs.put(tankId, new KnownLog(found.state().logRevision(), found.plan().log()));
+        // Pages asked for at once share one.
+        return answers.asMap()
+                .merge(
+                        tankId,
+                        new Known(revision, day, new TankAnswers(found.plan(), catalogue, water::get, changes::get)),
+                        (old, made) -> old.isOf(revision, day) ? old : made)
+                .answers();
     }
 
-    @SuppressWarnings("unchecked")
-    private Optional<List<LogEntry>> log(Key.Log key) {
-        return Optional.ofNullable((List<LogEntry>) kept.getIfPresent(key));
+    private Optional<List<LogEntry>> log(UUID tankId, long revision) {
+        return Optional.ofNullable(logs.getIfPresent(tankId))
+                .filter(known -> known.revision() == revision)
+                .map(KnownLog::entries);
     }
 }

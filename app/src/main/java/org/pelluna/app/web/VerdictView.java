@@ -1,5 +1,8 @@
 package org.pelluna.app.web;
 
+import java.time.LocalDate;
+import java.util.Optional;
+import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Verdict;
 
@@ -11,8 +14,12 @@ import org.pelluna.core.shortlist.Verdict;
  */
 public record VerdictView(String severity, String words) {
 
-    public static VerdictView of(Judgement judgement) {
-        return new VerdictView(severity(judgement.verdict()), words(judgement));
+    public static VerdictView of(Judgement judged) {
+        return new VerdictView(severity(judged.verdict()), words(judged.verdict(), judged.laterFrom()));
+    }
+
+    public static VerdictView of(Glance judged) {
+        return new VerdictView(severity(judged.verdict()), words(judged.verdict(), judged.laterFrom()));
     }
 
     private static String severity(Verdict verdict) {
@@ -24,10 +31,10 @@ public record VerdictView(String severity, String words) {
         };
     }
 
-    private static String words(Judgement judgement) {
-        if (judgement.verdict() != Verdict.LATER) {
-            return judgement.verdict().words();
+    private static String words(Verdict verdict, Optional<LocalDate> laterFrom) {
+        if (verdict != Verdict.LATER) {
+            return verdict.words();
         }
-        return judgement.laterFrom().map(day -> "later, from " + day).orElse("later: see the condition below");
+        return laterFrom.map(day -> "later, from " + day).orElse("later: see the condition below");
     }
 }

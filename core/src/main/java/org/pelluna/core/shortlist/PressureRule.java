@@ -15,7 +15,7 @@ import org.pelluna.core.units.Numbers;
 
 /** Who here would press it hardest in its first week, and whom would it press? */
 final class PressureRule implements ShortlistRule {
-    private static final String RULE = "pressure";
+    static final String RULE = "pressure";
 
     /** Encounters an hour below which nobody would speak of pressure. */
     private static final double LITTLE = 0.1;
