@@ -10,7 +10,7 @@ export const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
 let java;
 
 export function start() {
-  java = spawn('java', ['-XX:SharedArchiveFile=pelluna.jsa', `-Xmx${process.env.PELLUNA_HEAP ?? '640m'}`, '-XX:+UseSerialGC', ...(process.env.TRIAL_JAVA ?? '').split(' ').filter(Boolean), '-jar', 'pelluna.jar'], {
+  java = spawn('java', ['-XX:SharedArchiveFile=pelluna.jsa', `-Xmx${process.env.PELLUNA_HEAP ?? '448m'}`, '-XX:+UseSerialGC', ...(process.env.TRIAL_JAVA ?? '').split(' ').filter(Boolean), '-jar', 'pelluna.jar'], {
     cwd: `${root}/app/target/unpacked`,
     stdio: 'ignore',
   });

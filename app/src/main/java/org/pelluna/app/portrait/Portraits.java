@@ -1,5 +1,7 @@
 package org.pelluna.app.portrait;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -25,6 +27,13 @@ public final class Portraits {
 
     /** Height of a symbol's field in the same units. */
     public static final double FIELD_HEIGHT = 84;
+
+    /** What a symbol is drawn from, and from nothing else. */
+    private record Drawn(String key, Appearance look) {}
+
+    private static final int MOST_DRAWN = 1000;
+    private static final LoadingCache<Drawn, Svg> DRAWN =
+            Caffeine.newBuilder().maximumSize(MOST_DRAWN).build(one -> draw(one.key(), one.look()));
 
     private Portraits() {}
 
@@ -115,6 +124,10 @@ public final class Portraits {
     }
 
     private static Svg symbol(String key, Appearance look) {
+        return DRAWN.get(new Drawn(key, look));
+    }
+
+    private static Svg draw(String key, Appearance look) {
         return Svg.of(
                 "<symbol id='{}' viewBox='-3 -42 {} {}'>{}</symbol>",
                 key,

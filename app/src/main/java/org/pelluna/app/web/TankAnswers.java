@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.DecidingDefault;
@@ -23,7 +22,6 @@ import org.pelluna.core.reef.Reef;
 import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.species.Species;
 import org.pelluna.core.story.Episode;
 import org.pelluna.core.story.Episodes;
 import org.pelluna.core.story.Story;
@@ -89,7 +87,8 @@ public final class TankAnswers {
         this.strengths = new Once<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue)));
         this.episodes = new Once<>(() -> Episodes.of(story(), plan));
         this.story = new Once<>(() -> Story.of(assessment(), warnings()));
-        this.verdicts = new Once<>(() -> verdicts(planning(), plan.species(catalogue)));
+        this.verdicts = new Once<>(
+                () -> Shortlist.glances(planning(), plan.species(catalogue).all()));
     }
 
     public TankPlan plan() {
@@ -176,17 +175,5 @@ public final class TankAnswers {
     /** What a list says of every species of the catalogue, each in the fewest that would do well here, by the species' key. */
     public Map<SpeciesId, Glance> verdicts() {
         return verdicts.get();
-    }
-
-    private static Map<SpeciesId, Glance> verdicts(ResolvedPlan stock, Catalogue known) {
-        // One thread: under many requests the JDK's common pool was seen to spin for minutes here.
-        return known.all().stream()
-                .collect(Collectors.toMap(
-                        Species::id,
-                        one -> Glance.of(Shortlist.ask(
-                                stock,
-                                one,
-                                stock.fewestMore(one),
-                                one.size().saleCm().value()))));
     }
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Fish;
@@ -16,6 +17,7 @@ public final class Encounters {
     private final PressureModel model;
     private final List<Fish> residents;
     private final Map<SpeciesId, Long> residentsOfSpecies;
+    private final Map<SpeciesId, Integer> rivalsOfSpecies = new ConcurrentHashMap<>();
     private final LocalDate today;
 
     private Encounters(PressureModel model, List<Fish> residents, LocalDate today) {
@@ -77,11 +79,8 @@ public final class Encounters {
 
     private Pressure firstWeek(
             Fish aggressor, Fish victim, int ahead, int newcomers, int ofItsSpecies, Set<ArrivalAid> welcome) {
-        int rivals = (int) residents.stream()
-                .filter(other -> Meetings.crowds(aggressor, other))
-                .count();
         Meeting meeting = Meetings.firstWeek(
-                aggressor, victim, ahead, newcomers, rivals, ofItsKind(aggressor) + ofItsSpecies, welcome);
+                aggressor, victim, ahead, newcomers, rivals(aggressor), ofItsKind(aggressor) + ofItsSpecies, welcome);
         return model.of(aggressor, victim, meeting, today);
     }
 
@@ -128,6 +127,13 @@ public final class Encounters {
         int ahead = (int) ChronoUnit.DAYS.between(aggressor.arrivesOn(), victim.arrivesOn());
         LocalDate later = ahead > 0 ? victim.arrivesOn() : aggressor.arrivesOn();
         return again(aggressor, victim, ahead, (int) ChronoUnit.DAYS.between(later, today), Set.of());
+    }
+
+    /** Rivals of its own sort that live here: the same for every newcomer. */
+    private int rivals(Fish aggressor) {
+        return rivalsOfSpecies.computeIfAbsent(aggressor.species().id(), species -> (int) residents.stream()
+                .filter(other -> Meetings.crowds(aggressor, other))
+                .count());
     }
 
     private int ofItsKind(Fish fish) {

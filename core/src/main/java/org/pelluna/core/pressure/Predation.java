@@ -28,7 +28,6 @@ public record Predation(
         double mouthfulCm,
         double preyCm) {
     private static final int HORIZON_DAYS = 3653;
-    private static final int STEP_DAYS = 7;
 
     /** Every meal among the given fish within ten years, the soonest first. */
     public static List<Predation> among(List<Fish> fish, LocalDate today) {
@@ -68,32 +67,27 @@ public record Predation(
                         prey.lengthCmOn(day)));
     }
 
-    /** The first day on which the eater's mouth is wide enough: looked for week by week, and then by bisection. */
+    /** The first day on which the eater's mouth is wide enough. */
     private static Optional<LocalDate> first(double gape, GrowthCurve predator, GrowthCurve prey, LocalDate today) {
-        double largest = Math.max(predator.lengthCmOn(today), predator.adultLengthCm());
-        if (gape * largest < prey.lengthCmOn(today)) {
-            return Optional.empty();
-        }
-        for (int day = 0; day <= HORIZON_DAYS; day += STEP_DAYS) {
-            if (fits(gape, predator, prey, today.plusDays(day))) {
-                int not = day - STEP_DAYS;
-                int fits = day;
-                while (day > 0 && fits - not > 1) {
-                    int middle = (not + fits) / 2;
-                    if (fits(gape, predator, prey, today.plusDays(middle))) {
-                        fits = middle;
-                    } else {
-                        not = middle;
-                    }
-                }
-                return Optional.of(today.plusDays(fits));
-            }
-        }
-        return Optional.empty();
+        int day = first(gape, predator, prey, today, 0, HORIZON_DAYS);
+        return day < 0 ? Optional.empty() : Optional.of(today.plusDays(day));
     }
 
-    private static boolean fits(double gape, GrowthCurve predator, GrowthCurve prey, LocalDate day) {
-        return gape * predator.lengthCmOn(day) >= prey.lengthCmOn(day);
+    /**
+     * The same in a span of days, by halves; −1 if on none. Fish do not shrink: a span is passed over where even the eater's last length
+     * is too little for the other's first.
+     */
+    private static int first(
+            double gape, GrowthCurve predator, GrowthCurve prey, LocalDate today, int from, int until) {
+        if (gape * predator.lengthCmOn(today.plusDays(until)) < prey.lengthCmOn(today.plusDays(from))) {
+            return -1;
+        }
+        if (from == until) {
+            return from;
+        }
+        int middle = (from + until) / 2;
+        int sooner = first(gape, predator, prey, today, from, middle);
+        return sooner < 0 ? first(gape, predator, prey, today, middle + 1, until) : sooner;
     }
 
     /** From when, for a sentence: today, or about a day with its band. */

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 
@@ -12,8 +13,9 @@ import org.pelluna.core.tank.Tank;
  *
  * @param wished the wish with its fish
  * @param stock the plan it is part of
+ * @param encounters the meetings with who lives here, which all wishes of a plan share
  */
-public record Candidate(ResolvedPlan.Wished wished, ResolvedPlan stock) {
+public record Candidate(ResolvedPlan.Wished wished, ResolvedPlan stock, Encounters encounters) {
     Species species() {
         return wished.species();
     }

@@ -36,7 +36,7 @@ final class PressureRule implements ShortlistRule {
         if (residents.isEmpty()) {
             return List.of();
         }
-        Encounters encounters = Encounters.of(candidate.stock());
+        Encounters encounters = candidate.encounters();
         Stream<Finding> suffers = hardest(residents.stream()
                         .map(resident -> encounters.onArrival(
                                 resident, candidate.fish(), candidate.wished().count())))
