@@ -105,7 +105,8 @@ serve() {
   # The log turns over by itself: at most 50 MB of it are kept.
   (cd "$UNPACKED" && LOGGING_FILE_NAME="$RUN/server.log" LOGGING_LOGBACK_ROLLINGPOLICY_MAX_FILE_SIZE=5MB \
     LOGGING_LOGBACK_ROLLINGPOLICY_TOTAL_SIZE_CAP=50MB LOGGING_THRESHOLD_CONSOLE=off \
-    exec java -XX:SharedArchiveFile=pelluna.jsa -Xmx640m -XX:+UseSerialGC -jar pelluna.jar) >"$RUN/console.log" 2>&1 9>&- &
+    MALLOC_ARENA_MAX=2 \
+    exec java @"$PELLUNA_ROOT/deploy/java.options" -jar pelluna.jar) >"$RUN/console.log" 2>&1 9>&- &
   pid=$!
   echo "$pid" >"$RUN/server.pid"
   echo "http://127.0.0.1:$port" >"$RUN/address"

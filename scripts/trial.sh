@@ -1,11 +1,14 @@
 #!/usr/bin/env bash
-# ./pelluna trial crash|load [--short]
+# ./pelluna trial crash|load|fuzz|large|start [--short]
 #
 # Tries the application hard, on loopback and in a database of its own, and ends by itself. Prints what it measured; docs/reliability.md
 # has the results.
 #
-#   crash    kills server and database at random while keepers write (100 times, about 12 minutes)
+#   crash    kills server and database at random while keepers write (100 times, about 20 minutes)
 #   load     50 keepers at once, pages and entries (11 minutes)
+#   fuzz     10,000 bent requests over every route (about 15 minutes)
+#   large    1,000 keepers, 2,000 tanks, 2 million entries: pages, backup (about 15 minutes)
+#   start    how long it takes to start and what it takes of memory, by several settings (4 minutes)
 #   --short  a small version of the same, under two minutes
 
 set -euo pipefail
@@ -16,14 +19,21 @@ help_if_asked "$0" "${1:-}"
 
 trial="${1:-}"
 case "$trial" in
-  crash | load | pages) ;;
-  *) die "trial wants crash or load; ./pelluna trial --help says more." ;;
+  crash | load | fuzz | large | start) ;;
+  *) die "trial wants crash, load, fuzz, large or start; ./pelluna trial --help says more." ;;
 esac
 case "${2:-}" in
   '') ;;
-  --short) export KILLS="${KILLS:-6}" KEEPERS="${KEEPERS:-10}" MINUTES="${MINUTES:-0.3}" ;;
+  --short)
+    export KILLS="${KILLS:-6}" KEEPERS="${KEEPERS:-10}" MINUTES="${MINUTES:-0.3}" TANKS="${TANKS:-20}" ENTRIES="${ENTRIES:-20000}" \
+      RUNS="${RUNS:-1}" REQUESTS="${REQUESTS:-500}"
+    ;;
   *) die "trial does not know '$2'; ./pelluna trial --help says what it knows." ;;
 esac
+
+if [ "$trial" = fuzz ]; then
+  exec bash "$PELLUNA_ROOT/scripts/test.sh" fuzz "-Dpelluna.fuzz=${REQUESTS:-10000}" ${SEED:+"-Dpelluna.fuzz.seed=$SEED"}
+fi
 
 need_build_tools
 need_postgres

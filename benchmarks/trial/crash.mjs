@@ -96,7 +96,7 @@ for (const { visitor, tank, kept } of all) {
   missing += [...kept].filter((key) => !times.has(key)).length;
   twice += [...times.values()].filter((count) => count > 1).length;
 }
-stop();
+await stop();
 starts.sort((one, other) => one - other);
 console.log(`${kills} kills, ${acknowledged} writes acknowledged, ${missing} missing, ${twice} twice`);
 console.log(`${told} pages asked for while the database was away, the slowest answer after ${slowest.toFixed(0)} ms`);

@@ -63,5 +63,5 @@ console.log(`${keepers} keepers, ${minutes} min, ${counted} requests, ${faults.l
 line('all', [...took.values()].flat());
 console.log(`resident: ${atRest} MB at rest, ${memory[4] ?? memory[0]} MB after a minute, ${Math.max(...memory)} MB at most, ${memory.at(-1)} MB at the end`);
 [...new Set(faults)].slice(0, 10).forEach((one) => console.log(`FAULT: ${one}`));
-stop();
+await stop();
 process.exitCode = faults.length ? 1 : 0;

@@ -9,9 +9,16 @@ export const address = `http://127.0.0.1:${port}`;
 export const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
 let java;
 
-export function start() {
-  java = spawn('java', ['-XX:SharedArchiveFile=pelluna.jsa', `-Xmx${process.env.PELLUNA_HEAP ?? '448m'}`, '-XX:+UseSerialGC', ...(process.env.TRIAL_JAVA ?? '').split(' ').filter(Boolean), '-jar', 'pelluna.jar'], {
+/**
+ * Starts the server as ./pelluna start does. TRIAL_JAVA has further options for Java.
+ *
+ * @param options what stands before -jar instead of the shipped options
+ * @param jar which jar, seen from the unpacked one's folder
+ */
+export function start(options = [`@${root}/deploy/java.options`], jar = 'pelluna.jar') {
+  java = spawn('java', [...options, ...(process.env.TRIAL_JAVA ?? '').split(' ').filter(Boolean), '-jar', jar], {
     cwd: `${root}/app/target/unpacked`,
+    env: { ...process.env, MALLOC_ARENA_MAX: '2' },
     stdio: 'ignore',
   });
 }
@@ -35,9 +42,15 @@ export async function up() {
 }
 
 export const kill = () => java.kill('SIGKILL');
-export const stop = () => java.kill('SIGTERM');
 
-const shell = (line) => {
+/** Ends it and waits until it is gone. */
+export async function stop() {
+  const gone = new Promise((done) => java.once('exit', done));
+  java.kill('SIGTERM');
+  await gone;
+}
+
+export const shell = (line) => {
   const done = spawnSync('bash', ['-c', `set -e; source ${root}/scripts/common.sh; source ${root}/scripts/postgres.sh; ${line}`], { encoding: 'utf8' });
   if (done.status !== 0) {
     throw new Error(`${line}: ${done.stderr}`);
