@@ -14,7 +14,7 @@ const pages = ['', '/plan', '/wishes', '/company', '/arrivals', '/water', '/log'
 start();
 await up();
 const first = new Visitor(address);
-await first.signUp('large0');
+await first.signUp('model');
 await first.reef();
 const begun = performance.now();
 shell(`postgres_psql "$TRIAL_CLUSTER" -d pelluna -v keepers=${tanks / 2 - 1} -v tanks=2 -v entries=${Math.round(entries / tanks)} -f ${root}/benchmarks/trial/large.sql`);
