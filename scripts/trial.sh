@@ -1,10 +1,11 @@
 #!/usr/bin/env bash
-# ./pelluna trial crash|load|fuzz|large|start [--short]
+# ./pelluna trial crash|pair|load|fuzz|large|start [--short]
 #
 # Tries the application hard, on loopback and in a database of its own, and ends by itself. Prints what it measured; docs/reliability.md
 # has the results.
 #
 #   crash    kills server and database at random while keepers write (100 times, about 20 minutes)
+#   pair     kills one of two servers over one database at random while keepers write (40 times, about 10 minutes)
 #   load     50 keepers at once, pages and entries (11 minutes)
 #   fuzz     10,000 bent requests over every route (about 15 minutes)
 #   large    1,000 keepers, 2,000 tanks, 2 million entries: pages, backup (about 15 minutes)
@@ -19,8 +20,8 @@ help_if_asked "$0" "${1:-}"
 
 trial="${1:-}"
 case "$trial" in
-  crash | load | fuzz | large | start) ;;
-  *) die "trial wants crash, load, fuzz, large or start; ./pelluna trial --help says more." ;;
+  crash | pair | load | fuzz | large | start) ;;
+  *) die "trial wants crash, pair, load, fuzz, large or start; ./pelluna trial --help says more." ;;
 esac
 case "${2:-}" in
   '') ;;

@@ -2,7 +2,7 @@
 //   TANKS (2000)     ENTRIES  of all tanks together (2,000,000)
 import { statSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
-import { address, residentMb, shell, start, stop, up } from './server.mjs';
+import { server, shell } from './server.mjs';
 import { dice, Visitor } from './visitor.mjs';
 
 const root = process.env.PELLUNA_ROOT;
@@ -11,9 +11,9 @@ const entries = Number(process.env.ENTRIES ?? 2000000);
 const asked = Math.min(30, tanks / 2);
 const pages = ['', '/plan', '/wishes', '/company', '/arrivals', '/water', '/log', '/headroom', '/reef', '/watch', '/species'];
 
-start();
-await up();
-const first = new Visitor(address);
+server.start();
+await server.up();
+const first = new Visitor(server.address);
 await first.signUp('model');
 await first.reef();
 const begun = performance.now();
@@ -24,7 +24,7 @@ const took = { first: new Map(), again: new Map() };
 const faults = [];
 const random = dice(7);
 for (let i = 0; i < asked; i += 1) {
-  const visitor = new Visitor(address);
+  const visitor = new Visitor(server.address);
   await visitor.ask('/sign-in');
   await visitor.ask('/sign-in', { username: `large${1 + Math.floor(random() * (tanks / 2 - 1))}`, password: 'nine lamps over kelp' });
   const tank = (await visitor.ask('/tanks')).text.match(/\/tanks\/[0-9a-f-]{36}/)?.[0];
@@ -51,7 +51,7 @@ const at = (times, share) => [...times].sort((one, other) => one - other)[Math.m
   const again = took.again.get(page);
   console.log(`${page.padEnd(22)} first: median ${at(times, 0.5)}  longest ${at(times, 1)} ms` + (again ? `   again: median ${at(again, 0.5)}  longest ${at(again, 1)} ms` : ''));
 });
-console.log(`resident ${residentMb()} MB`);
+console.log(`resident ${server.residentMb()} MB`);
 
 const file = `${process.env.TRIAL_CLUSTER}-backup.dump`;
 const saved = performance.now();
@@ -62,5 +62,5 @@ if (backup.status !== 0) {
   console.log(`backup, read back: ${((performance.now() - saved) / 1000).toFixed(0)} s, ${(statSync(file).size / 1e6).toFixed(0)} MB`);
 }
 faults.slice(0, 10).forEach((one) => console.log(`FAULT: ${one}`));
-await stop();
+await server.stop();
 process.exitCode = faults.length ? 1 : 0;

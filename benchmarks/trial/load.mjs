@@ -1,7 +1,7 @@
 // Keepers at once, each with a reef: pages by turns and every fifth time an entry, with a pause to read between.
 //   KEEPERS (50)      MINUTES (10)      PAUSE  seconds in the mean between two requests of one keeper (3)
 import { randomUUID } from 'node:crypto';
-import { address, residentMb, sleep, start, stop, up } from './server.mjs';
+import { server, sleep } from './server.mjs';
 import { dice, Visitor } from './visitor.mjs';
 
 const keepers = Number(process.env.KEEPERS ?? 50);
@@ -9,12 +9,12 @@ const minutes = Number(process.env.MINUTES ?? 10);
 const pause = Number(process.env.PAUSE ?? 3) * 1000;
 const pages = ['', '/plan', '/wishes', '/company', '/arrivals', '/water', '/log', '/headroom', '/reef', '/watch', '/species'];
 
-start();
-const began = await up();
-const atRest = residentMb();
+server.start();
+const began = await server.up();
+const atRest = server.residentMb();
 const all = [];
 for (let i = 0; i < keepers; i += 1) {
-  const visitor = new Visitor(address);
+  const visitor = new Visitor(server.address);
   await visitor.signUp(`load${i}x${Date.now().toString(36)}`);
   const tank = await visitor.reef();
   await visitor.ask(`${tank}/watch`);
@@ -50,7 +50,7 @@ async function read({ visitor, tank, dice: random }) {
   }
 }
 
-const watch = setInterval(() => memory.push(residentMb()), 15000);
+const watch = setInterval(() => memory.push(server.residentMb()), 15000);
 await Promise.all(all.map(read));
 clearInterval(watch);
 const at = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
@@ -63,5 +63,5 @@ console.log(`${keepers} keepers, ${minutes} min, ${counted} requests, ${faults.l
 line('all', [...took.values()].flat());
 console.log(`resident: ${atRest} MB at rest, ${memory[4] ?? memory[0]} MB after a minute, ${Math.max(...memory)} MB at most, ${memory.at(-1)} MB at the end`);
 [...new Set(faults)].slice(0, 10).forEach((one) => console.log(`FAULT: ${one}`));
-await stop();
+await server.stop();
 process.exitCode = faults.length ? 1 : 0;

@@ -1,5 +1,5 @@
 // From Java's start to the first page, and the memory then, by several settings; each RUNS times (3), by turns, the middle one counts.
-import { address, residentMb, sleep, start, stop, up } from './server.mjs';
+import { server, sleep } from './server.mjs';
 
 const runs = Number(process.env.RUNS ?? 3);
 const shipped = `@${process.env.PELLUNA_ROOT}/deploy/java.options`;
@@ -15,13 +15,13 @@ const found = settings.map(() => ({ seconds: [], megabytes: [] }));
 for (let run = 0; run < runs; run += 1) {
   for (const [at, [, options, jar]] of settings.entries()) {
     const begun = performance.now();
-    start(options, jar);
-    await up();
-    await fetch(`${address}/sign-in`);
+    server.start(options, jar);
+    await server.up();
+    await fetch(`${server.address}/sign-in`);
     found[at].seconds.push((performance.now() - begun) / 1000);
     await sleep(10000);
-    found[at].megabytes.push(residentMb());
-    await stop();
+    found[at].megabytes.push(server.residentMb());
+    await server.stop();
   }
 }
 const middle = (list) => [...list].sort((one, other) => one - other)[Math.floor(list.length / 2)];

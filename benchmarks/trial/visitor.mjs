@@ -28,7 +28,7 @@ export class Visitor {
       body: form,
       redirect: 'manual',
       signal: AbortSignal.timeout(30000),
-      headers: { cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ') },
+      headers: { cookie: this.cookie() },
     });
     for (const line of answer.headers.getSetCookie()) {
       const pair = line.split(';')[0];
@@ -37,6 +37,10 @@ export class Visitor {
     const text = await answer.text();
     this.token = text.match(/name="_csrf" value="([^"]+)"/)?.[1] ?? this.token;
     return { status: answer.status, text, leads: answer.headers.get('location')?.replace(this.address, '') ?? '', wait: answer.headers.get('retry-after') };
+  }
+
+  cookie() {
+    return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
   }
 
   async signUp(name) {

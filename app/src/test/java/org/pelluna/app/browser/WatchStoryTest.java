@@ -2,6 +2,7 @@ package org.pelluna.app.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -187,6 +188,22 @@ class WatchStoryTest extends BrowserTest {
         page.reload();
         assertThat(page.locator("form[action$='/sign-in']").last()).isVisible();
         assertThat(page.locator("main")).not().containsText("Gale");
+    }
+
+    /** A session that was ended from elsewhere: once the device has seen it, it shows nothing of it without a connection either. */
+    @Test
+    void aPageOfAnEndedSessionIsNotShownWithoutAConnection() {
+        Page page = ownReef().page();
+        place(page, "Entry");
+        assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
+        String entry = page.url();
+        page.context().clearCookies();
+        page.reload();
+        assertThat(page.locator("form[action$='/sign-in']").last()).isVisible();
+        page.waitForCondition(() -> Boolean.FALSE.equals(page.evaluate("caches.has('pelluna-offline')")));
+        page.context().setOffline(true);
+        assertThatThrownBy(() -> page.navigate(entry)).hasMessageContaining("ERR_INTERNET_DISCONNECTED");
+        page.context().setOffline(false);
     }
 
     @Test
