@@ -2,6 +2,7 @@ package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.ref.WeakReference;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.Seen;
+import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
@@ -241,6 +243,19 @@ class TankCacheTest extends PageTest {
             status.setRollbackOnly();
         });
         assertThat(cache.of(keeper.id(), tank).plan()).isEqualTo(before).isEqualTo(plan());
+    }
+
+    /** Each entry makes a new state: fifty keepers' old ones, all kept, once filled the memory of a server. */
+    @Test
+    void whatWasWorkedOutOfAnOlderStateIsLetGo() throws InterruptedException {
+        WeakReference<TankAnswers> older = new WeakReference<>(cache.of(keeper.id(), tank));
+        record.removeWish(keeper.id(), tank, "w-fairy");
+        assertThat(cache.of(keeper.id(), tank).plan()).isEqualTo(plan());
+        for (int i = 0; i < 50 && older.get() != null; i++) {
+            System.gc();
+            Thread.sleep(50);
+        }
+        assertThat(older.get()).isNull();
     }
 
     @Test
