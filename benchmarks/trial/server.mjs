@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 
 const root = process.env.PELLUNA_ROOT;
 const cluster = process.env.TRIAL_CLUSTER;
+process.setMaxListeners(0);
 const shipped = [`@${root}/deploy/java.options`];
 export const sleep = (ms) => new Promise((done) => setTimeout(done, ms));
 
@@ -27,6 +28,9 @@ export class Server {
       env: { ...process.env, PELLUNA_PORT: this.port, MALLOC_ARENA_MAX: '2' },
       stdio: 'ignore',
     });
+    // A trial that fails leaves no server behind.
+    const java = this.#java;
+    process.once('exit', () => java.kill('SIGKILL'));
   }
 
   /** Waits until it answers; gives the seconds it took. */

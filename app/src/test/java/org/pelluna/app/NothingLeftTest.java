@@ -15,6 +15,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.account.Upkeep;
 import org.pelluna.app.operate.Housekeeping;
 import org.pelluna.app.storage.Mailbox;
+import org.pelluna.app.storage.PackageStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
@@ -38,6 +39,9 @@ class NothingLeftTest extends PageTest {
 
     @Autowired
     TableStore tables;
+
+    @Autowired
+    PackageStore packages;
 
     @Autowired
     Mailbox mailbox;
@@ -66,6 +70,8 @@ class NothingLeftTest extends PageTest {
         UUID tank = tanks.add(keeper.id(), demoPlan(), Map.of("reef", new byte[] {1}));
         shares.open(keeper.id(), tank, ShareStore.Purpose.WISHES);
         tables.bring(keeper.id(), tank, UUID.randomUUID(), TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
+        packages.ready(
+                keeper.id(), packages.bring(keeper.id(), UUID.randomUUID(), new byte[] {1}, 9), "p", new byte[] {1});
         mailbox.tell(tank, "one", "A fish is missing", "Look for it.");
         List<Place> filled = new ArrayList<>(places());
         filled.removeIf(place -> rows(place, keeper.id(), tank) == 0);

@@ -14,6 +14,9 @@ public final class Routes {
     /** Stands in an address for a link that nobody has made. */
     public static final String NO_LINK = "no-such-link";
 
+    /** Stands in an address for a package that nobody has brought. */
+    public static final String NO_JOB = "00000000-0000-4000-8000-000000000000";
+
     private Routes() {}
 
     /**
@@ -58,17 +61,18 @@ public final class Routes {
         }
     }
 
-    private static final Map<String, String> EXAMPLES = Map.of(
-            "{speciesId}", "gramma-loreto",
-            "{family}", "Acanthuridae",
-            "{figure}", "ADULT",
-            "{setback}", "sb1",
-            "{form}", "f1",
-            "{way}", "best",
-            "{plan}", "cp1",
-            "{count}", "c1",
-            "{kind:log|tests|losses}", "log",
-            "{token}", NO_LINK);
+    private static final Map<String, String> EXAMPLES = Map.ofEntries(
+            Map.entry("{speciesId}", "gramma-loreto"),
+            Map.entry("{family}", "Acanthuridae"),
+            Map.entry("{figure}", "ADULT"),
+            Map.entry("{setback}", "sb1"),
+            Map.entry("{form}", "f1"),
+            Map.entry("{way}", "best"),
+            Map.entry("{plan}", "cp1"),
+            Map.entry("{count}", "c1"),
+            Map.entry("{kind:log|tests|losses}", "log"),
+            Map.entry("{token}", NO_LINK),
+            Map.entry("{job}", NO_JOB));
 
     /** Every route there is, in the order of their patterns. */
     public static List<Route> of(RequestMappingHandlerMapping mappings) {

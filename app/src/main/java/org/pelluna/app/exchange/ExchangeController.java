@@ -9,12 +9,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.storage.PackageStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.HeavyWork;
+import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.DataPackage;
@@ -43,12 +46,25 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class ExchangeController {
     private static final int MOST_FAULTS_SHOWN = 20;
 
+    /** Photographs a request may make anew; more are a job of their own. */
+    private static final int FEW = 6;
+
     private final TankStore tanks;
     private final Catalogue catalogue;
     private final JournalStore journal;
     private final HeavyWork heavy;
+    private final PackageStore packages;
+    private final PackageJobs jobs;
 
-    ExchangeController(TankStore tanks, Catalogue catalogue, JournalStore journal, HeavyWork heavy) {
+    ExchangeController(
+            TankStore tanks,
+            Catalogue catalogue,
+            JournalStore journal,
+            HeavyWork heavy,
+            PackageStore packages,
+            PackageJobs jobs) {
+        this.packages = packages;
+        this.jobs = jobs;
         this.heavy = heavy;
         this.journal = journal;
         this.tanks = tanks;
@@ -85,7 +101,8 @@ class ExchangeController {
     }
 
     @GetMapping("/import")
-    String page() {
+    String page(Model model) {
+        model.addAttribute("key", Key.fresh());
         return "exchange/import";
     }
 
@@ -94,11 +111,12 @@ class ExchangeController {
     String read(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @RequestParam MultipartFile file,
+            @RequestParam Optional<String> key,
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response)
             throws IOException {
-        heavy.begin();
+        heavy.begin(keeper.id());
         try {
             byte[] bytes = file.getBytes();
             boolean zip = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
@@ -106,15 +124,24 @@ class ExchangeController {
                     ? DataPackage.read(bytes, catalogue)
                     : new DataPackage.Contents(PlanFile.read(text(bytes), catalogue), Map.of());
             TankPlan plan = contents.plan();
+            if (contents.photos().size() > FEW) {
+                UUID job = packages.bring(
+                        keeper.id(),
+                        UUID.fromString(key.map(Key::checked).orElseGet(Key::fresh)),
+                        bytes,
+                        contents.photos().size());
+                jobs.begin(keeper.id(), job);
+                return "redirect:/import/" + job;
+            }
             // Every photograph is made anew before anything is stored: one that cannot be read turns the whole file
             // back.
             Map<String, byte[]> photographs = new TreeMap<>();
             List<String> unreadable = new ArrayList<>();
-            contents.photos().forEach((key, sent) -> {
+            contents.photos().forEach((name, sent) -> {
                 try {
-                    photographs.put(key, Pictures.jpeg(sent));
+                    photographs.put(name, Pictures.jpeg(sent));
                 } catch (IllegalArgumentException e) {
-                    unreadable.add("photographs/" + key + ": " + e.getMessage());
+                    unreadable.add("photographs/" + name + ": " + e.getMessage());
                 }
             });
             if (!unreadable.isEmpty()) {
@@ -129,8 +156,28 @@ class ExchangeController {
         } catch (CharacterCodingException e) {
             return refused(model, response, List.of("the file is no text in UTF-8"));
         } finally {
-            heavy.end();
+            heavy.end(keeper.id());
         }
+    }
+
+    /** How far a package with many photographs is. */
+    @GetMapping("/import/{job}")
+    String job(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID job,
+            @RequestParam(defaultValue = "false") boolean part,
+            Model model) {
+        model.addAttribute("job", packages.get(keeper.id(), job));
+        return part ? "exchange/package :: progress" : "exchange/package";
+    }
+
+    /** Goes on with one that a stopped server left. */
+    @PostMapping("/import/{job}/go")
+    String goOn(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID job) {
+        if (!packages.get(keeper.id(), job).isOver()) {
+            jobs.begin(keeper.id(), job);
+        }
+        return "redirect:/import/" + job;
     }
 
     /** Figures of species that came along count in all tanks: that is never silent. */
@@ -143,6 +190,7 @@ class ExchangeController {
 
     private static String refused(Model model, HttpServletResponse response, List<String> faults) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("key", Key.fresh());
         model.addAttribute("faults", faults.stream().limit(MOST_FAULTS_SHOWN).toList());
         model.addAttribute("more", Math.max(0, faults.size() - MOST_FAULTS_SHOWN));
         return "exchange/import";

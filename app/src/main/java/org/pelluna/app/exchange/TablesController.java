@@ -52,11 +52,11 @@ class TablesController {
 
     private final TankStore tanks;
     private final TableStore tables;
-    private final TableJobs jobs;
+    private final Jobs jobs;
     private final Catalogue catalogue;
     private final HeavyWork heavy;
 
-    TablesController(TankStore tanks, TableStore tables, TableJobs jobs, Catalogue catalogue, HeavyWork heavy) {
+    TablesController(TankStore tanks, TableStore tables, Jobs jobs, Catalogue catalogue, HeavyWork heavy) {
         this.heavy = heavy;
         this.catalogue = catalogue;
         this.tanks = tanks;
@@ -110,7 +110,7 @@ class TablesController {
         }
         UUID formKey = UUID.fromString(Key.checked(key));
         UUID id;
-        heavy.begin();
+        heavy.begin(keeper.id());
         try {
             String text = StandardCharsets.UTF_8
                     .newDecoder()
@@ -123,7 +123,7 @@ class TablesController {
         } catch (CharacterCodingException e) {
             throw new Refused("the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8");
         } finally {
-            heavy.end();
+            heavy.end(keeper.id());
         }
         return "redirect:" + path(tankId, id);
     }

@@ -47,6 +47,9 @@ public class Housekeeping {
         int drafts = database.sql("delete from table_draft where created_at < ?")
                 .param(Timestamp.from(clock.instant().minus(DRAFTS)))
                 .update();
+        drafts += database.sql("delete from package_job where moved_at < ?")
+                .param(Timestamp.from(clock.instant().minus(DRAFTS)))
+                .update();
         return new Round(keepers, tanks, drafts, accounts.purge() + outbox.purge());
     }
 }

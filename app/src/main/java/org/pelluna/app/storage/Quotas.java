@@ -12,6 +12,7 @@ public class Quotas {
     private static final int PHOTOS = 2_000;
     private static final int PHOTO_MEGABYTES = 400;
     private static final int DRAFTS = 20;
+    private static final int PACKAGES = 2;
     private static final int MEGABYTE = 1_000_000;
 
     private final JdbcClient database;
@@ -24,7 +25,7 @@ public class Quotas {
 
     /** All rooms of a keeper. */
     public List<Room> of(UUID keeper) {
-        return List.of(tanks(keeper), photos(keeper), megabytes(keeper), drafts(keeper));
+        return List.of(tanks(keeper), photos(keeper), megabytes(keeper), drafts(keeper), packages(keeper));
     }
 
     private Room tanks(UUID keeper) {
@@ -59,6 +60,15 @@ public class Quotas {
                 DRAFTS);
     }
 
+    private Room packages(UUID keeper) {
+        return new Room(
+                "packages being taken in",
+                count(
+                        "select count(*) from package_job where keeper_id = ? and made_tank is null and faults is null",
+                        keeper),
+                PACKAGES);
+    }
+
     private long count(String sql, UUID keeper) {
         return database.sql(sql).param(keeper).query(Long.class).single();
     }
@@ -75,6 +85,11 @@ public class Quotas {
     void forPhoto(UUID keeper) {
         need(photos(keeper), 1);
         need(megabytes(keeper), 1);
+    }
+
+    void forPackage(UUID keeper, int photographs) {
+        need(packages(keeper), 1);
+        forTank(keeper, photographs);
     }
 
     void forDraft(UUID keeper) {

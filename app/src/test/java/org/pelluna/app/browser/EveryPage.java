@@ -13,6 +13,7 @@ import org.pelluna.app.Routes;
 import org.pelluna.app.Routes.Route;
 import org.pelluna.app.browser.Browsers.Watched;
 import org.pelluna.app.demo.DemoKeeper;
+import org.pelluna.app.storage.PackageStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
@@ -53,6 +54,9 @@ abstract class EveryPage extends BrowserTest {
     ShareStore shares;
 
     @Autowired
+    PackageStore packages;
+
+    @Autowired
     DemoKeeper demo;
 
     /** Looks at every page; by day also for what does not depend on the look. */
@@ -87,12 +91,14 @@ abstract class EveryPage extends BrowserTest {
         UUID draft = tables.bring(
                 demo.keeper().id(), id, UUID.randomUUID(), TableDraft.Kind.TESTS, "on,nitrate\n2026-01-02,4\n");
         UUID keeper = demo.keeper().id();
+        UUID job = packages.bring(keeper, UUID.nameUUIDFromBytes(new byte[] {1}), new byte[] {1}, 8);
         String wishes = shares.open(keeper, id, ShareStore.Purpose.WISHES);
         String plan = shares.open(keeper, id, ShareStore.Purpose.PLAN, new ShareStore.Shows(true, true));
         Set<String> paths = new LinkedHashSet<>();
         for (Route route : Routes.of(mappings)) {
             if (route.page() && !route.pattern().equals("/error")) {
                 paths.add(route.path(id, draft, route.demoKey())
+                        .replace(Routes.NO_JOB, job.toString())
                         .replace("/share/plan/" + Routes.NO_LINK, "/share/plan/" + plan)
                         .replace("/share/" + Routes.NO_LINK, "/share/" + wishes));
             }

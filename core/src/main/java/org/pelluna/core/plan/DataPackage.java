@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.BiConsumer;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -210,7 +211,23 @@ public final class DataPackage {
      * @throws PlanFileException if it is none of ours, or its plan has faults
      */
     public static Contents read(byte[] bytes, Catalogue catalogue) throws PlanFileException {
-        Map<String, byte[]> files = unzip(bytes);
+        Map<String, byte[]> photos = new TreeMap<>();
+        eachPhoto(bytes, photos::put);
+        return new Contents(plan(bytes, catalogue), photos);
+    }
+
+    /**
+     * Reads the plan of a package, without its photographs.
+     *
+     * @throws PlanFileException if it is none of ours, or its plan has faults
+     */
+    public static TankPlan plan(byte[] bytes, Catalogue catalogue) throws PlanFileException {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        unzip(bytes, (path, content) -> {
+            if (!PHOTO.matcher(path).matches()) {
+                files.put(path, content);
+            }
+        });
         byte[] rest = files.get(REST);
         byte[] described = files.get(DESCRIPTOR);
         if (rest == null || described == null) {
@@ -229,7 +246,7 @@ public final class DataPackage {
                     fill(plan, at, rows(table, resource.path("schema").path("fields")));
                 }
             }
-            return new Contents(PlanFile.read(plan.toString(), catalogue), photos(files));
+            return PlanFile.read(plan.toString(), catalogue);
         } catch (tools.jackson.core.JacksonException | UncheckedIOException | IllegalArgumentException e) {
             throw new PlanFileException("", "the data package cannot be read: " + e.getMessage());
         }
@@ -290,32 +307,36 @@ public final class DataPackage {
         };
     }
 
-    private static Map<String, byte[]> photos(Map<String, byte[]> files) {
-        Map<String, byte[]> photos = new TreeMap<>();
-        files.forEach((path, content) -> {
+    /**
+     * Goes through the photographs of a package, with one of them in memory at a time.
+     *
+     * @param each takes a photograph's key and its bytes as they were sent
+     * @throws PlanFileException if it is no zip, or unfolds to more than it should
+     */
+    public static void eachPhoto(byte[] bytes, BiConsumer<String, byte[]> each) throws PlanFileException {
+        unzip(bytes, (path, content) -> {
             if (PHOTO.matcher(path).matches()) {
-                photos.put(path.substring(PHOTOS.length(), path.length() - ".jpg".length()), content);
+                each.accept(path.substring(PHOTOS.length(), path.length() - ".jpg".length()), content);
             }
         });
-        return photos;
     }
 
-    /** Everything in a zip; what unfolds to more than it should is refused. */
-    private static Map<String, byte[]> unzip(byte[] bytes) throws PlanFileException {
-        Map<String, byte[]> files = new LinkedHashMap<>();
+    /** Everything in a zip, one after the other; what unfolds to more than it should is refused. */
+    private static void unzip(byte[] bytes, BiConsumer<String, byte[]> each) throws PlanFileException {
         long total = 0;
+        int entries = 0;
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 byte[] content = zip.readNBytes((int) Math.min(Integer.MAX_VALUE - 8, MOST_BYTES - total + 1));
                 total += content.length;
-                if (total > MOST_BYTES || files.size() >= MOST_ENTRIES) {
+                entries++;
+                if (total > MOST_BYTES || entries > MOST_ENTRIES) {
                     throw new PlanFileException("", "the data package is too large");
                 }
-                files.put(entry.getName(), content);
+                each.accept(entry.getName(), content);
             }
         } catch (IOException | IllegalArgumentException e) {
             throw new PlanFileException("", "this is no zip file: " + e.getMessage());
         }
-        return files;
     }
 }

@@ -11,14 +11,14 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 
 /**
- * Takes tables in, one after the other, while their pages show the progress. What a stopped server leaves undone is taken up by
- * asking again: rows that are in already are known by their keys.
+ * Long work of keepers, done one after the other while its pages show the progress. What a stopped server leaves undone is taken up by
+ * asking again.
  */
 @Component
-class TableJobs implements DisposableBean {
-    private static final Logger LOG = LoggerFactory.getLogger(TableJobs.class);
+class Jobs implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
 
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> new Thread(task, "tables"));
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> new Thread(task, "jobs"));
     private final Set<UUID> running = ConcurrentHashMap.newKeySet();
 
     /** Begins a job, unless it runs already. */
@@ -28,7 +28,7 @@ class TableJobs implements DisposableBean {
                 try {
                     job.run();
                 } catch (RuntimeException e) {
-                    LOG.warn("taking in table {} failed; its keeper can ask again", id, e);
+                    LOG.warn("job {} failed; its keeper can ask again", id, e);
                 } finally {
                     running.remove(id);
                 }
