@@ -17,9 +17,12 @@ import java.util.regex.Pattern;
 import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.pelluna.app.account.Upkeep;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.system.CapturedOutput;
+import org.springframework.boot.test.system.OutputCaptureExtension;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.test.context.ActiveProfiles;
@@ -277,5 +280,21 @@ class AccountSafetyTest {
         assertThat(Visitor.leads(keeper.signIn(name, PASSWORD))).isEqualTo("/sign-in?locked");
         upkeep.lock(name, false);
         assertThat(Visitor.leads(keeper.signIn(name, PASSWORD))).isEqualTo("/account");
+    }
+
+    /** The log says what happened to which account, and holds neither name nor password. */
+    @Test
+    @ExtendWith(OutputCaptureExtension.class)
+    void theLogTellsWhatHappenedAndNobodysName(CapturedOutput log) {
+        Fresh fresh = signUp(name);
+        visitor().signIn(name, "not this one at all");
+        fresh.visitor().post("/account", "/account/password", "current", PASSWORD, "password", OTHER);
+        UUID id = database.sql("select id from keeper where username = ?")
+                .param(name)
+                .query(UUID.class)
+                .single();
+        assertThat(log.getOut())
+                .contains("signed in: keeper " + id, "a sign-in was refused", "a new password: keeper " + id)
+                .doesNotContain(name, PASSWORD, OTHER);
     }
 }

@@ -67,6 +67,23 @@ class OwnFigurePageTest extends PageTest {
     }
 
     @Test
+    void whatWasTypedAndRefusedStandsInTheForm() throws Exception {
+        var answer = pages.perform(post(keeper, entry + "/figures")
+                        .header("Referer", "http://localhost" + entry)
+                        .header("Sec-Fetch-Mode", "navigate")
+                        .param("figure", "SOLD")
+                        .param("value", "900")
+                        .param("note", "seen on the reef wall"))
+                .andExpect(status().isFound())
+                .andReturn();
+        pages.perform(get(keeper, entry).cookie(answer.getResponse().getCookie("pelluna")))
+                .andExpect(content().string(containsString("value=\"seen on the reef wall\"")))
+                .andExpect(content().string(containsString("value=\"900\"")))
+                .andExpect(content().string(containsString("value=\"SOLD\" selected")));
+        pages.perform(get(keeper, entry)).andExpect(content().string(not(containsString("seen on the reef wall"))));
+    }
+
+    @Test
     void whatCannotBeIsTurnedBackWithASentence() throws Exception {
         enter("SOLD", "900").andExpect(status().is4xxClientError());
         enter("ADULT", "-3").andExpect(status().is4xxClientError());

@@ -114,6 +114,7 @@ class RecoveryController {
                 || keeper.filter(row -> waysBack.useCode(row.id(), code)).isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute(fault.isPresent() ? "passwordFault" : "codeFault", fault.orElse("yes"));
+            Trail.note("a way back was refused");
             return "account/recover";
         }
         guesses.right(one);

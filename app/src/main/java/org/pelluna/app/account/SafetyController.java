@@ -133,6 +133,7 @@ class SafetyController {
             throw new Refused("that is not the code shown now; is the clock of your device right?");
         }
         accounts.update(who.id(), keeper -> keeper.secondFactorIs(key));
+        Trail.note("a second factor is asked for from now on", who.id());
         request.getSession().removeAttribute(NEW_KEY);
         devices.endAll(who.getUsername(), session(request));
         return HOME + "?second";
@@ -145,6 +146,7 @@ class SafetyController {
             @RequestParam(defaultValue = "") String current) {
         sure(who, request, current);
         accounts.update(who.id(), keeper -> keeper.secondFactorIs(null));
+        Trail.note("no second factor is asked for any more", who.id());
         request.getSession().removeAttribute(NEW_KEY);
         return HOME + "?second";
     }
@@ -196,6 +198,7 @@ class SafetyController {
         KeeperRow keeper = sure(who, request, current);
         Instant when = clock.instant().plus(GRACE);
         accounts.update(who.id(), row -> row.closesAt(when));
+        Trail.note("leaves in a week", keeper.id());
         devices.endAll(keeper.username(), session(request));
         return HOME + "#close";
     }

@@ -131,6 +131,7 @@ class SignInController {
         }
         Optional<KeeperRow> keeper = accounts.withPassword(name, password);
         if (keeper.isEmpty()) {
+            Trail.note("a sign-in was refused");
             return "redirect:/sign-in?refused";
         }
         guesses.right(one);
@@ -199,6 +200,7 @@ class SignInController {
                         .isPresent()
                 || waysBack.useCode(keeper.id(), code);
         if (!right) {
+            Trail.note("a second factor was refused", keeper.id());
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("wrong", true);
             return "account/code";

@@ -1,5 +1,7 @@
 package org.pelluna.app.species;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.Serializable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -17,6 +19,7 @@ import org.pelluna.core.plan.Correction;
 import org.pelluna.core.plan.CorrectionFile;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.SpeciesFigure;
+import org.pelluna.core.units.Numbers;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -29,6 +32,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.support.RequestContextUtils;
 import org.springframework.web.util.UriComponentsBuilder;
 
 /** A keeper's own figures of species: entered beside the catalogue's, taken back, and sent to whoever looks after it. */
@@ -38,6 +42,9 @@ class OwnFigureController {
     private final OwnFigureStore figures;
     private final Catalogue catalogue;
     private final Clock clock;
+
+    /** What was typed and refused. */
+    record Typed(SpeciesFigure figure, String value, String note) implements Serializable {}
 
     OwnFigureController(TankStore tanks, OwnFigureStore figures, Catalogue catalogue, Clock clock) {
         this.tanks = tanks;
@@ -56,6 +63,7 @@ class OwnFigureController {
             @RequestParam String note,
             @RequestParam(required = false) List<String> seen,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
+            HttpServletRequest request,
             RedirectAttributes redirect) {
         tanks.get(keeper.id(), tankId);
         SpeciesId id = new SpeciesId(speciesId);
@@ -64,22 +72,12 @@ class OwnFigureController {
         }
         Correction one;
         try {
-            one = new Correction(
-                    id, figure, OwnFigureView.toCore(figure, value, measures), note.strip(), LocalDate.now(clock));
-        } catch (IllegalArgumentException e) {
-            throw new Refused(String.valueOf(e.getMessage()));
-        }
-        List<Correction> here = Stream.concat(
-                        figures.of(keeper.id()).stream()
-                                .filter(other -> other.speciesId().equals(id) && other.figure() != figure),
-                        Stream.of(one))
-                .toList();
-        List<String> faults = Correction.faults(here, catalogue);
-        if (!faults.isEmpty()) {
-            throw new Refused(String.join("; ", faults));
-        }
-        if (!figures.put(keeper.id(), seen == null ? List.of() : seen, one)) {
-            throw new Refused("so many figures of your own are enough; take one back first");
+            one = keep(keeper.id(), seen, id, figure, OwnFigureView.toCore(figure, value, measures), note.strip());
+        } catch (Refused e) {
+            // The page the refusal stands on has what was typed.
+            RequestContextUtils.getOutputFlashMap(request)
+                    .put("typed", new Typed(figure, Double.isFinite(value) ? Numbers.plain(value, 3) : "", note));
+            throw e;
         }
         Undo.offer(
                 redirect,
@@ -87,6 +85,29 @@ class OwnFigureController {
                         + ", in all your tanks.",
                 address(tankId, speciesId) + "/" + figure.name() + "/remove");
         return "redirect:/tanks/" + tankId + "/species/" + speciesId + "#your-figures";
+    }
+
+    private Correction keep(
+            UUID keeper, List<String> seen, SpeciesId id, SpeciesFigure figure, double value, String note) {
+        Correction one;
+        try {
+            one = new Correction(id, figure, value, note, LocalDate.now(clock));
+        } catch (IllegalArgumentException e) {
+            throw new Refused(String.valueOf(e.getMessage()));
+        }
+        List<Correction> here = Stream.concat(
+                        figures.of(keeper).stream()
+                                .filter(other -> other.speciesId().equals(id) && other.figure() != figure),
+                        Stream.of(one))
+                .toList();
+        List<String> faults = Correction.faults(here, catalogue);
+        if (!faults.isEmpty()) {
+            throw new Refused(String.join("; ", faults));
+        }
+        if (!figures.put(keeper, seen == null ? List.of() : seen, one)) {
+            throw new Refused("so many figures of your own are enough; take one back first");
+        }
+        return one;
     }
 
     @PostMapping("/tanks/{tankId}/species/{speciesId}/figures/{figure}/remove")
