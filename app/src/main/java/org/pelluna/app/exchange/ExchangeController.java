@@ -168,7 +168,7 @@ class ExchangeController {
             @RequestParam(defaultValue = "false") boolean part,
             Model model) {
         model.addAttribute("job", packages.get(keeper.id(), job));
-        return part ? "exchange/package :: progress" : "exchange/package";
+        return part ? "exchange/taken-in :: progress" : "exchange/taken-in";
     }
 
     /** Goes on with one that a stopped server left. */
