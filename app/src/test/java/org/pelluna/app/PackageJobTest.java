@@ -99,7 +99,8 @@ class PackageJobTest extends PageTest {
                 .isEqualTo(demoPlan().residents());
         assertThat(staged(job)).isZero();
         assertThat(packages.content(keeper.id(), job)).isEmpty();
-        assertThat(page(keeper, "/import/" + job)).contains("/tanks/" + tank, "8</span>", "of 8 photographs read");
+        assertThat(page(keeper, "/import/" + job))
+                .contains("/tanks/" + tank, "8</span>", "of 8 photographs read", "own figures of species");
 
         assertThat(send(bytes, key)).isEqualTo(job);
         assertThat(tanks.of(keeper.id())).hasSize(1);

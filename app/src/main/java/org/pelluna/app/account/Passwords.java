@@ -24,10 +24,10 @@ class Passwords {
     /** Tries after which a list of common passwords, words, names, dates and keys in a row has led to it. */
     private static final double MANY_TRIES = 1e6;
 
-    private final Zxcvbn strength = new Zxcvbn();
     /** A hash of no known password, of the cost of the others: made once, since a start would wait half a second for it. */
     static final String NOBODYS = "$2a$12$.xyVj7Ahk8LqsarYyavWtOH90mv8AWtFN0dpLv6g2.HpDLAgWfhm2";
 
+    private final Zxcvbn strength = new Zxcvbn();
     private final PasswordEncoder hashes;
 
     /** A hash takes a quarter of a second of a core: two at a time leave the rest to others. */
