@@ -4,7 +4,7 @@
 # Tries the application hard, on loopback and in a database of its own, and ends by itself. Prints what it measured; docs/reliability.md
 # has the results.
 #
-#   crash    kills server and database at random while keepers write (100 times, about 20 minutes)
+#   crash    kills server and database at random while keepers write (100 times, about 30 minutes)
 #   pair     kills one of two servers over one database at random while keepers write (40 times, about 10 minutes)
 #   load     50 keepers at once, pages and entries (11 minutes)
 #   fuzz     10,000 bent requests over every route (about 15 minutes)

@@ -36,7 +36,7 @@ async function looks(until) {
 
 writers.begin();
 for (let i = 0; i < kills; i += 1) {
-  await sleep(500 + random() * 2500);
+  await sleep(1000 + random() * 7000);
   if (i % 2 === 0) {
     server.kill();
     await sleep(50);

@@ -20,6 +20,8 @@ const begun = performance.now();
 shell(`postgres_psql "$TRIAL_CLUSTER" -d pelluna -v keepers=${tanks / 2 - 1} -v tanks=2 -v entries=${Math.round(entries / tanks)} -f ${root}/benchmarks/trial/large.sql`);
 console.log(shell('postgres_psql "$TRIAL_CLUSTER" -d pelluna -Atc "select (select count(*) from keeper) || \' keepers, \' || (select count(*) from tank) || \' tanks, \' || (select count(*) from log_entry) || \' entries, \' || pg_size_pretty(pg_database_size(current_database()))"'), `made in ${((performance.now() - begun) / 1000).toFixed(0)} s`);
 
+// What the server hung up meanwhile is noticed before it is spoken to again.
+await new Promise((resolve) => setTimeout(resolve, 500));
 const took = { first: new Map(), again: new Map() };
 const faults = [];
 const random = dice(7);

@@ -10,6 +10,7 @@ import { signEntry } from './components/sign-entry.js';
 import { rollCall } from './components/roll-call.js';
 import { voyage } from './components/voyage.js';
 import { story } from './components/story.js';
+import { timed } from './components/timed.js';
 import { shape } from './components/shape.js';
 import { picture } from './components/picture.js';
 import { queue } from './queue.js';
@@ -17,7 +18,7 @@ import './offline-store.js';
 import './page.js';
 import './hands.js';
 
-const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, signEntry, shape, story, voyage, picture };
+const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, signEntry, shape, story, timed, voyage, picture };
 
 document.addEventListener('alpine:init', () => {
   for (const [name, component] of Object.entries(components)) {

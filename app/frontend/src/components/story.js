@@ -1,8 +1,5 @@
-import { select } from 'd3-selection';
-import { zoom, zoomIdentity } from 'd3-zoom';
-import { readable, scaleOf } from '../time-field.js';
-
-const DAYS = (date) => date.toISOString().slice(0, 10);
+import { readable } from '../time-field.js';
+import { zoomable } from '../time-zoom.js';
 
 // Picks a fish out of the story: what does not concern it fades. Without a script the button beside the list draws it alone.
 export const story = () => ({
@@ -14,26 +11,12 @@ export const story = () => ({
   },
   // Dragged or drawn apart, the time that would then be in sight is asked of the server, which draws it anew.
   closer() {
-    const svg = this.$refs.drawn.querySelector('.story-across');
-    const field = svg?.querySelector('.time-field');
+    const field = this.$refs.drawn.querySelector('.story-across .time-field');
     if (!field) {
       return;
     }
     readable(this.$refs.drawn);
-    const free = (event) => (event.type === 'wheel' ? event.ctrlKey : event.button === 0 || event.type.startsWith('touch'));
-    const zooming = zoom().scaleExtent([0.2, 40]).filter(free);
-    zooming.on('end', ({ transform, sourceEvent }) => {
-      if (!sourceEvent || (transform.k === 1 && Math.abs(transform.x) < 8)) {
-        return;
-      }
-      const box = svg.getBoundingClientRect();
-      const along = scaleOf(field).clamp(false);
-      const inSvg = along.copy().range(along.range().map((x) => x - box.left));
-      const [from, to] = transform.rescaleX(inSvg).domain();
-      clearTimeout(this.soon);
-      this.soon = setTimeout(() => this.draw(DAYS(from), DAYS(to)), 180);
-    });
-    select(svg).call(zooming).call(zooming.transform, zoomIdentity).on('dblclick.zoom', null);
+    zoomable(field, () => true, (from, to) => this.draw(from, to));
   },
   async draw(from, to) {
     const fields = new URLSearchParams({ from, to, fish: this.$refs.fish.value });

@@ -184,6 +184,11 @@ class AccountSafetyTest {
         String earlier = codes.generateOneTimePasswordString(key, Instant.now().minusSeconds(30));
         assertThat(Visitor.leads(keeper.visitor().post("/account", "/account/second-factor", "code", earlier)))
                 .isEqualTo("/account?second");
+        assertThat(database.sql("select second_factor from keeper where username = ?")
+                        .param(name)
+                        .query(String.class)
+                        .single())
+                .doesNotContain(shown.group(1).replace(" ", ""));
 
         Visitor phone = visitor();
         assertThat(Visitor.leads(phone.signIn(name, PASSWORD))).isEqualTo("/sign-in/code");
@@ -230,6 +235,18 @@ class AccountSafetyTest {
         return database.sql("select count(*) from spring_session")
                 .query(Long.class)
                 .single();
+    }
+
+    @Test
+    void aSessionEndsAtTheAgeOfItsCookieHoweverOftenItIsUsed() {
+        Visitor keeper = signUp(name).visitor();
+        upkeep.purge();
+        assertThat(isIn(keeper)).isTrue();
+        database.sql("update spring_session set creation_time = creation_time - ? where principal_name = ?")
+                .params(java.time.Duration.ofDays(31).toMillis(), name)
+                .update();
+        upkeep.purge();
+        assertThat(isIn(keeper)).isFalse();
     }
 
     /** A key that is no key, with a sign the database does not take: it was answered by 500 and SQL in the log. */

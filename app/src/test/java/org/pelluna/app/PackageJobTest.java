@@ -100,7 +100,13 @@ class PackageJobTest extends PageTest {
         assertThat(staged(job)).isZero();
         assertThat(packages.content(keeper.id(), job)).isEmpty();
         assertThat(page(keeper, "/import/" + job))
-                .contains("/tanks/" + tank, "8</span>", "of 8 photographs read", "own figures of species");
+                .contains(
+                        "/tanks/" + tank,
+                        "8</span>",
+                        "of 8 photographs read",
+                        "own figures of species",
+                        "Take it back",
+                        "/tanks/" + tank + "/remove");
 
         assertThat(send(bytes, key)).isEqualTo(job);
         assertThat(tanks.of(keeper.id())).hasSize(1);

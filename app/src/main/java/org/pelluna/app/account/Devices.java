@@ -34,6 +34,7 @@ class Devices {
     private final JdbcClient database;
     private final Clock clock;
     private final boolean secure;
+    private final Duration longest;
 
     Devices(
             FindByIndexNameSessionRepository<? extends Session> sessions,
@@ -43,8 +44,9 @@ class Devices {
         this.sessions = sessions;
         this.database = database;
         this.clock = clock;
-        this.secure =
-                Boolean.TRUE.equals(server.getServlet().getSession().getCookie().getSecure());
+        var cookie = server.getServlet().getSession().getCookie();
+        this.secure = Boolean.TRUE.equals(cookie.getSecure());
+        this.longest = cookie.getMaxAge();
     }
 
     /** Those that are signed in, the latest first. */
@@ -117,10 +119,14 @@ class Devices {
                 .update();
     }
 
-    /** Forgets devices whose cookies are long gone. */
+    /** Forgets devices whose cookies are long gone, and ends sessions that are older than their cookies may be. */
     int purge() {
-        return database.sql("delete from known_device where since < ?")
-                .param(Timestamp.from(clock.instant().minus(KEPT)))
+        int ended = database.sql("delete from spring_session where creation_time < ?")
+                .param(clock.instant().minus(longest).toEpochMilli())
                 .update();
+        return ended
+                + database.sql("delete from known_device where since < ?")
+                        .param(Timestamp.from(clock.instant().minus(KEPT)))
+                        .update();
     }
 }

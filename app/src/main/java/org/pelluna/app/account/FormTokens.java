@@ -17,7 +17,7 @@ final class FormTokens implements CsrfTokenRepository {
     private final CookieCsrfTokenRepository others = new CookieCsrfTokenRepository();
 
     FormTokens(boolean secure) {
-        others.setCookieName("pelluna-form");
+        others.setCookieName(SessionCookie.name("pelluna-form", secure));
         others.setCookieCustomizer(
                 cookie -> cookie.httpOnly(true).sameSite("Lax").secure(secure).path("/"));
     }

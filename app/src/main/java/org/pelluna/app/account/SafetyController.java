@@ -132,7 +132,8 @@ class SafetyController {
         if (!secondFactor.accepts(who.id(), key, code)) {
             throw new Refused("that is not the code shown now; is the clock of your device right?");
         }
-        accounts.update(who.id(), keeper -> keeper.secondFactorIs(key));
+        String kept = secondFactor.kept(who.id(), key);
+        accounts.update(who.id(), keeper -> keeper.secondFactorIs(kept));
         Trail.note("a second factor is asked for from now on", who.id());
         request.getSession().removeAttribute(NEW_KEY);
         devices.endAll(who.getUsername(), session(request));

@@ -24,10 +24,12 @@ class SecondFactor {
 
     private final TimeBasedOneTimePasswordGenerator codes = new TimeBasedOneTimePasswordGenerator(STEP);
     private final Keepers keepers;
+    private final KeySeal seal;
     private final Clock clock;
 
-    SecondFactor(Keepers keepers, Clock clock) {
+    SecondFactor(Keepers keepers, KeySeal seal, Clock clock) {
         this.keepers = keepers;
+        this.seal = seal;
         this.clock = clock;
     }
 
@@ -42,6 +44,16 @@ class SecondFactor {
     static String address(String key, String username) {
         return "otpauth://totp/Pelluna:" + UriUtils.encode(username, StandardCharsets.UTF_8) + "?secret=" + key
                 + "&issuer=Pelluna";
+    }
+
+    /** What is kept of a key that is shared. */
+    String kept(UUID keeper, String key) {
+        return seal.seal(keeper, key);
+    }
+
+    /** {@link #accepts}, of what is kept. */
+    boolean acceptsByKept(UUID keeper, String kept, String code) {
+        return seal.open(keeper, kept).filter(key -> accepts(keeper, key, code)).isPresent();
     }
 
     /** Whether a code is right now, or was half a minute ago or will be in one: clocks differ. It is used up by it. */

@@ -13,12 +13,18 @@ final class SessionCookie extends DefaultCookieSerializer {
 
     SessionCookie(ServerProperties server) {
         var cookie = server.getServlet().getSession().getCookie();
-        setCookieName(cookie.getName());
+        boolean secure = Boolean.TRUE.equals(cookie.getSecure());
+        setCookieName(name(cookie.getName(), secure));
         setUseHttpOnlyCookie(true);
-        setUseSecureCookie(Boolean.TRUE.equals(cookie.getSecure()));
+        setUseSecureCookie(secure);
         setSameSite(SameSite.LAX.attributeValue());
         setCookieMaxAge((int) cookie.getMaxAge().toSeconds());
         setCookiePath("/");
+    }
+
+    /** A cookie's name: over TLS, one that a browser takes only from this very host, whole and secure. Source: RFC 6265bis, 4.1.3.2. */
+    static String name(String plain, boolean secure) {
+        return secure ? "__Host-" + plain : plain;
     }
 
     @Override

@@ -196,7 +196,7 @@ class SignInController {
             return "account/code";
         }
         boolean right = keeper.secondFactor()
-                        .filter(key -> secondFactor.accepts(keeper.id(), key, code))
+                        .filter(kept -> secondFactor.acceptsByKept(keeper.id(), kept, code))
                         .isPresent()
                 || waysBack.useCode(keeper.id(), code);
         if (!right) {

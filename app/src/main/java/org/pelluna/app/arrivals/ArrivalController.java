@@ -44,9 +44,16 @@ class ArrivalController {
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
+            @RequestParam(defaultValue = "false") boolean part,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
+        if (part) {
+            model.addAttribute("chart", ArrivalsView.chart(answers, from, to));
+            return "arrivals/page :: chart";
+        }
         view.plan(answers, keeper.id(), tanks.get(keeper.id(), tankId), List.of(), measures, model);
         view.frame(answers, measures, model);
         return "arrivals/page";

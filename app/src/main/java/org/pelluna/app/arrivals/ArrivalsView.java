@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
@@ -117,11 +118,7 @@ class ArrivalsView {
         Map<WishId, ResolvedPlan.Wished> wished = new HashMap<>();
         stock.wishes().forEach(one -> wished.put(one.wish().id(), one));
         List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, order, assessment.planned());
-        LocalDate last = order.arrivals().isEmpty()
-                ? plan.asOf()
-                : order.arrivals().get(order.arrivals().size() - 1).date();
-        List<WaterForecast.Day> water =
-                answers.reserve().forecast().days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
+        List<WaterForecast.Day> water = water(answers);
         model.addAttribute("tank", tank);
         model.addAttribute("headline", HeadlineView.ofArrivals(assessment, "/tanks/" + tank.id(), measures));
         model.addAttribute(
@@ -148,7 +145,12 @@ class ArrivalsView {
                                 FindingView.of(held.gate(), measures)))
                         .toList());
         model.addAttribute("planFindings", FindingView.all(order.findings(), measures));
-        model.addAttribute("chart", lanes.isEmpty() ? "" : new LaneChart(stock, lanes, water, shareNow(stock)).svg());
+        model.addAttribute(
+                "chart",
+                lanes.isEmpty()
+                        ? ""
+                        : new LaneChart(stock, lanes, water, shareNow(stock), Optional.empty(), Optional.empty())
+                                .svg());
         model.addAttribute(
                 "waterWords",
                 water.isEmpty() ? "" : "Worst of the water to come: " + WaterPanels.worst(water, plan.asOf()));
@@ -158,6 +160,25 @@ class ArrivalsView {
         model.addAttribute("setbacks", setbacks(plan));
         model.addAttribute("animals", AnimalsToCome.of(stock));
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
+    }
+
+    private static List<WaterForecast.Day> water(TankAnswers answers) {
+        ArrivalPlan order = answers.assessment().order();
+        ResolvedPlan stock = answers.assessment().stock();
+        LocalDate last = order.arrivals().isEmpty()
+                ? stock.plan().asOf()
+                : order.arrivals().get(order.arrivals().size() - 1).date();
+        return answers.reserve().forecast().days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
+    }
+
+    /** The calendar between two days that somebody pointed at; nothing if nobody is to come. */
+    static Svg chart(TankAnswers answers, Optional<LocalDate> from, Optional<LocalDate> to) {
+        Assessment assessment = answers.assessment();
+        ResolvedPlan stock = assessment.stock();
+        List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, assessment.order(), assessment.planned());
+        return lanes.isEmpty()
+                ? Svg.NONE
+                : new LaneChart(stock, lanes, water(answers), shareNow(stock), from, to).svg();
     }
 
     private static List<SetbackView> setbacks(TankPlan plan) {

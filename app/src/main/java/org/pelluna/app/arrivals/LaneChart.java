@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.pelluna.app.chart.CycleBand;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
+import org.pelluna.app.chart.TimeWindow;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
@@ -45,8 +46,16 @@ final class LaneChart {
     /**
      * @param shareNow share of the ceiling that the residents use
      * @param water the water day by day; empty while the tank cycles
+     * @param from the first day somebody pointed at, if anybody did
+     * @param to the last
      */
-    LaneChart(ResolvedPlan stock, List<Lane> lanes, List<WaterForecast.Day> water, double shareNow) {
+    LaneChart(
+            ResolvedPlan stock,
+            List<Lane> lanes,
+            List<WaterForecast.Day> water,
+            double shareNow,
+            Optional<LocalDate> from,
+            Optional<LocalDate> to) {
         this.stock = stock;
         this.plan = stock.plan();
         this.lanes = lanes;
@@ -57,7 +66,9 @@ final class LaneChart {
                 .map(lane -> lane.span(Span.Kind.WATCH).orElseThrow().to())
                 .max(LocalDate::compareTo)
                 .orElse(today);
-        this.axis = new TimeAxis(today.minusDays(PAST_DAYS), end.plusDays(AFTER_DAYS), today, WIDTH);
+        TimeWindow whole = new TimeWindow(today.minusDays(PAST_DAYS), end.plusDays(AFTER_DAYS));
+        TimeWindow drawn = whole.asked(from, to).orElse(whole);
+        this.axis = new TimeAxis(drawn.from(), drawn.to(), today, WIDTH);
     }
 
     Svg svg() {
@@ -71,6 +82,11 @@ final class LaneChart {
                         WIDTH + NAMES + MARGIN,
                         bottom + 30,
                         axis.dayWidth());
+        svg.add(
+                "<clipPath id='time-drawn'><rect x='{}' width='{}' height='{}'/></clipPath>",
+                -MARGIN,
+                WIDTH + MARGIN,
+                bottom);
         svg.add(axis.svg(TOP - 4, bottom)).add(CycleBand.of(plan, axis, TOP - 4, bottom));
         for (int row = 0; row < lanes.size(); row++) {
             svg.add(lane(lanes.get(row), TOP + row * ROW + ROW / 2));
@@ -114,14 +130,14 @@ final class LaneChart {
         double begun = axis.x(lane.spans().get(0).from());
         double ended = axis.x(lane.spans().get(lane.spans().size() - 1).to());
         svg.add(
-                "<rect x='{}' y='{}' width='{}' height='{}' class='lane-hold'/>",
+                "<g clip-path='url(#time-drawn)'><rect x='{}' y='{}' width='{}' height='{}' class='lane-hold'/>",
                 begun - 4,
                 y - ROW / 2 + 2,
                 ended - begun + 8,
                 ROW - 4);
         lane.spans().forEach(span -> svg.add(span(span, y)));
         svg.add(
-                "<circle cx='{}' cy='{}' r='10' class='buoy'/><text x='{}' y='{}' text-anchor='middle' class='buoy-text'>{}</text>",
+                "<circle cx='{}' cy='{}' r='10' class='buoy'/><text x='{}' y='{}' text-anchor='middle' class='buoy-text'>{}</text></g>",
                 axis.x(lane.release()),
                 y,
                 axis.x(lane.release()),
@@ -135,7 +151,8 @@ final class LaneChart {
         Svg.Builder svg = new Svg.Builder();
         Map<WishId, ResolvedPlan.Wished> wished = stock.wishes().stream()
                 .collect(java.util.stream.Collectors.toMap(one -> one.wish().id(), one -> one));
-        double x = ended + 6;
+        // Whose days are out of sight keeps its name at the edge.
+        double x = Math.min(WIDTH, Math.max(0, ended)) + 6;
         for (WishId id : lane.arrival().wishIds()) {
             svg.add(
                     "<use href='#{}' x='{}' y='{}' width='38' height='{}'/>",

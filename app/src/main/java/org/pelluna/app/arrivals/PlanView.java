@@ -2,6 +2,7 @@ package org.pelluna.app.arrivals;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.FishInReef;
@@ -10,13 +11,10 @@ import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.arrival.Arrival;
-import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.Headline;
 import org.pelluna.core.finding.Explained;
-import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -48,9 +46,6 @@ public record PlanView(
         List<ComingView> coming,
         List<HeldView> without,
         String chart) {
-
-    private static final int AFTER_DAYS = 60;
-
     /** Who lives here. */
     public record LivingView(String key, String name, String species, Svg portrait, String length) {}
 
@@ -95,7 +90,7 @@ public record PlanView(
                 assessment.order().held().stream()
                         .map(one -> new HeldView(one.wishId().key(), one.name(), FindingView.of(one.gate(), measures)))
                         .toList(),
-                chart(answers));
+                ArrivalsView.chart(answers, Optional.empty(), Optional.empty()).toString());
     }
 
     private static ComingView coming(Arrival arrival, ResolvedPlan stock) {
@@ -112,21 +107,5 @@ public record PlanView(
                         .toList(),
                 arrival.boxDays() > 0 ? Numbers.count(arrival.boxDays(), "day") + " in the acclimation box" : "",
                 arrival.wishIds().stream().map(WishId::key).toList());
-    }
-
-    private static String chart(TankAnswers answers) {
-        Assessment assessment = answers.assessment();
-        List<ArrivalCalendar.Lane> lanes =
-                ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned());
-        if (lanes.isEmpty()) {
-            return "";
-        }
-        LocalDate last = lanes.get(lanes.size() - 1).arrival().date();
-        List<WaterForecast.Day> water = answers.reserve()
-                .forecast()
-                .days(Alternative.coming(assessment.stock(), assessment.order()), last.plusDays(AFTER_DAYS));
-        return new LaneChart(assessment.stock(), lanes, water, ArrivalsView.shareNow(assessment.stock()))
-                .svg()
-                .toString();
     }
 }

@@ -177,8 +177,10 @@ class ScheduleController {
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
             @PathVariable String key,
-            @PathVariable String setback) {
+            @PathVariable String setback,
+            RedirectAttributes redirect) {
         arrivals.undoSetback(keeper.id(), tankId, key, setback);
+        Undo.say(redirect, "Taken back: the plan is as it was.");
         return back(tankId);
     }
 

@@ -31,13 +31,10 @@ public record TimePanel(
 
     /** The panel between two heights. */
     public Svg svg(TimeAxis axis, double top, double height) {
-        List<Point> shown = course.stream()
-                .filter(point ->
-                        !point.on().isBefore(axis.from()) && !point.on().isAfter(axis.to()))
-                .toList();
-        List<Point> dots = measured.stream()
-                .filter(point -> !point.on().isBefore(axis.from()))
-                .toList();
+        List<Point> shown =
+                course.stream().filter(point -> axis.holds(point.on())).toList();
+        List<Point> dots =
+                measured.stream().filter(point -> axis.holds(point.on())).toList();
         double most = Math.max(
                 shown.stream().mapToDouble(Point::value).max().orElse(0),
                 Math.max(
@@ -69,8 +66,10 @@ public record TimePanel(
                     Numbers.plain(point.value(), 3),
                     point.on());
         }
-        // Beside today, where a narrow screen begins.
-        svg.add("<text x='{}' y='{}' class='chart-text sounding'>{}</text>", axis.x(axis.today()) + 6, top + 2, title);
+        // Beside today, where a narrow screen begins, unless the title would not fit there.
+        double beside = axis.x(axis.today()) + 6;
+        double at = beside < 0 || beside > axis.width() * 0.7 ? 6 : beside;
+        svg.add("<text x='{}' y='{}' class='chart-text sounding'>{}</text>", at, top + 2, title);
         return svg.build();
     }
 

@@ -268,8 +268,12 @@ class LossController {
 
     @PostMapping("/{key}/restore")
     String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
         losses.restore(keeper.id(), tankId, key);
+        Undo.say(redirect, "Taken back: the loss is on record again.");
         return "redirect:" + path(tankId);
     }
 

@@ -27,7 +27,12 @@ public record TankPreview(Svg drawing, String net, String headroom, String next,
     /** Of a tank that is only being measured. */
     public static TankPreview of(Tank tank, LocalDate today, Catalogue catalogue, Measures measures) {
         TankPlan plan = TankPlan.of(today, tank, Preset.forNew(tank));
-        return of(ResolvedPlan.of(plan, catalogue), "", measures);
+        return of(ResolvedPlan.of(plan, catalogue), measures);
+    }
+
+    /** Of a tank with its fish, before anything is judged. */
+    public static TankPreview of(ResolvedPlan stock, Measures measures) {
+        return of(stock, "", measures);
     }
 
     /** Of a tank that is kept already. */

@@ -2,6 +2,7 @@ package org.pelluna.app.story;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.app.chart.TimeWindow;
 import org.pelluna.core.story.Lane;
 import org.pelluna.core.story.Story;
 
@@ -9,9 +10,6 @@ import org.pelluna.core.story.Story;
 record Stretch(LocalDate from, LocalDate to) {
     /** A month, a week or a year looks back more than ahead. */
     private static final double BEHIND = 0.8;
-
-    /** Fewer days are not drawn. */
-    private static final int SHORTEST = 4;
 
     static Stretch of(Story story, Zoom zoom, Optional<LocalDate> from) {
         if (zoom == Zoom.ALL) {
@@ -23,12 +21,10 @@ record Stretch(LocalDate from, LocalDate to) {
         return new Stretch(begin, begin.plusDays(zoom.days()));
     }
 
-    /** Two days that somebody pointed at, as far as the story reaches; at least {@link #SHORTEST} days. */
+    /** Two days that somebody pointed at, as far as the story reaches. */
     static Stretch between(Story story, LocalDate from, LocalDate to) {
-        LocalDate latest = story.to().minusDays(SHORTEST);
-        LocalDate begin = from.isBefore(story.from()) ? story.from() : from.isAfter(latest) ? latest : from;
-        LocalDate end = to.isAfter(story.to()) ? story.to() : to;
-        return new Stretch(begin, end.isBefore(begin.plusDays(SHORTEST)) ? begin.plusDays(SHORTEST) : end);
+        TimeWindow drawn = new TimeWindow(story.from(), story.to()).between(from, to);
+        return new Stretch(drawn.from(), drawn.to());
     }
 
     /** Whether a fish is there on any day of it. */

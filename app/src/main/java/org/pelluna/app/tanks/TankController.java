@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.ReefDrawing;
+import org.pelluna.app.portrait.TankPreview;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.StaleVersionException;
@@ -183,8 +184,10 @@ class TankController {
     }
 
     @PostMapping("/tanks/{tankId}/restore")
-    String restore(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
+    String restore(
+            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
         tanks.restore(keeper.id(), tankId);
+        Undo.say(redirect, "Taken back: the tank is there again.");
         return "redirect:/tanks/" + tankId;
     }
 
@@ -298,6 +301,9 @@ class TankController {
 
     private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
         model.addAttribute("tank", view(keeper, row, measures, 0));
+        model.addAttribute(
+                "preview",
+                TankPreview.of(cache.of(keeper.id(), row.id()).assessment().stock(), measures));
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("methods", Resident.Method.values());
         return "tanks/profile";

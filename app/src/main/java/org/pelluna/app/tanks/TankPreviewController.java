@@ -3,25 +3,52 @@ package org.pelluna.app.tanks;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.UUID;
+import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.TankPreview;
+import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
 
 /** The tank to scale beside its full form, with its net water, as one types. */
 @Controller
 class TankPreviewController {
+    private final TankStore tanks;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    TankPreviewController(Catalogue catalogue, Clock clock) {
+    TankPreviewController(TankStore tanks, Catalogue catalogue, Clock clock) {
+        this.tanks = tanks;
         this.catalogue = catalogue;
         this.clock = clock;
+    }
+
+    /** The same of a tank that is kept: with its fish, by its own rules as they are entered. */
+    @GetMapping("/tanks/{tankId}/preview")
+    String changed(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @ModelAttribute("form") TankForm form,
+            BindingResult faults,
+            @ModelAttribute(name = "measures", binding = false) Measures measures,
+            Model model) {
+        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        model.addAttribute(
+                "preview",
+                tank(form, faults, measures, Optional.of(plan.tank()))
+                        .map(tank -> TankPreview.of(ResolvedPlan.of(plan.withTank(tank), catalogue), measures))
+                        .orElse(null));
+        return "parts :: known";
     }
 
     @GetMapping("/tanks/preview")
@@ -32,18 +59,18 @@ class TankPreviewController {
             Model model) {
         model.addAttribute(
                 "preview",
-                tank(form, faults, measures)
+                tank(form, faults, measures, Optional.empty())
                         .map(tank -> TankPreview.of(tank, LocalDate.now(clock), catalogue, measures))
                         .orElse(null));
         return "parts :: known";
     }
 
     /** The tank as far as it is entered; empty while anything of it is missing or contradicts another. */
-    private static Optional<Tank> tank(TankForm form, BindingResult faults, Measures measures) {
+    private static Optional<Tank> tank(TankForm form, BindingResult faults, Measures measures, Optional<Tank> before) {
         form.name = form.name == null ? "New tank" : form.name;
         TankFormCheck.check(form, faults, measures);
         try {
-            return faults.hasErrors() ? Optional.empty() : Optional.of(form.tank(measures, Optional.empty()));
+            return faults.hasErrors() ? Optional.empty() : Optional.of(form.tank(measures, before));
         } catch (IllegalArgumentException contradiction) {
             return Optional.empty();
         }

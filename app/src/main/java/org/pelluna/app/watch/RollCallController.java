@@ -150,8 +150,12 @@ class RollCallController {
 
     @PostMapping("/items/{key}/restore")
     String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
         journal.restore(keeper.id(), tankId, key);
+        Undo.say(redirect, "Taken back: it is there again.");
         return "redirect:" + WatchRecord.path(tankId);
     }
 

@@ -1,7 +1,9 @@
 package org.pelluna.app.watch;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
@@ -11,12 +13,14 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.units.Numbers;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 
 /** What the record says of now: who rules, and whether it settles. */
 @Controller
@@ -86,15 +90,27 @@ class TensionController {
             String fishId) {}
 
     @GetMapping("/settling")
-    String settling(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+    String settling(
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
+            @RequestParam(defaultValue = "") String of,
+            @RequestParam(defaultValue = "false") boolean part,
+            Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
         model.addAttribute(
                 "courses",
-                Settling.of(plan).stream().map(one -> view(one, plan)).toList());
+                Settling.of(plan).stream()
+                        .map(one -> {
+                            boolean asked = SettlingChart.key(one).equals(of);
+                            return view(one, plan, asked ? from : Optional.empty(), asked ? to : Optional.empty());
+                        })
+                        .toList());
         model.addAttribute("warnings", record.answers(keeper, tankId).warnings());
         model.addAttribute("source", Settling.SOURCE.words());
-        return "watch/settling";
+        return part ? "watch/settling :: drawn" : "watch/settling";
     }
 
     private static String name(TankPlan plan, String id) {
@@ -105,7 +121,7 @@ class TensionController {
                 .orElse(id);
     }
 
-    private static SettlingView view(Settling one, TankPlan plan) {
+    private static SettlingView view(Settling one, TankPlan plan, Optional<LocalDate> from, Optional<LocalDate> to) {
         boolean watched = !one.course().watches().isEmpty();
         return new SettlingView(
                 name(plan, one.victimId().key()),
@@ -120,7 +136,7 @@ class TensionController {
                 one.settles() == Settling.State.QUIET || !watched ? "" : SettlingWords.calm(one, plan.asOf()),
                 one.settles().words(),
                 one.settles() == Settling.State.NOT_SETTLING,
-                watched ? SettlingChart.svg(one, plan) : Svg.NONE,
+                watched ? SettlingChart.svg(one, plan, from, to) : Svg.NONE,
                 one.victimId().key());
     }
 }

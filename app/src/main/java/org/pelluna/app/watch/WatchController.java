@@ -260,8 +260,12 @@ class WatchController {
 
     @PostMapping("/{key}/restore")
     String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
         record.restoreEntry(keeper.id(), tankId, key);
+        Undo.say(redirect, "Taken back: the entry is there again.");
         return "redirect:" + WatchRecord.path(tankId);
     }
 }

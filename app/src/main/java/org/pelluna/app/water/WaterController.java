@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
@@ -18,7 +19,6 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -26,6 +26,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.shop.LivingCrew;
 import org.pelluna.core.units.Numbers;
+import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -36,6 +37,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** The water in time and its tests. */
@@ -75,8 +77,16 @@ class WaterController {
     String page(
             @AuthenticationPrincipal KeeperPrincipal keeper,
             @PathVariable UUID tankId,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
+            @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
+            @RequestParam(defaultValue = "false") boolean part,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
+        if (part) {
+            TankAnswers answers = cache.of(keeper.id(), tankId);
+            model.addAttribute("chart", course(answers).svg(from, to));
+            return "water/page :: drawn";
+        }
         TestForm form = new TestForm();
         form.key = Key.fresh();
         form.on = LocalDate.now(clock);
@@ -84,18 +94,25 @@ class WaterController {
         return show(keeper, tankId, measures, model);
     }
 
+    private static WaterCourse course(TankAnswers answers) {
+        Assessment assessment = answers.assessment();
+        ResolvedPlan stock = assessment.stock();
+        TankPlan plan = stock.plan();
+        List<WaterForecast.Day> days = answers.reserve()
+                .forecast()
+                .days(Alternative.coming(stock, assessment.order()), plan.asOf().plusDays(WaterCourse.AHEAD_DAYS));
+        return new WaterCourse(plan, days, answers.fit());
+    }
+
     private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
         Assessment assessment = answers.assessment();
         ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
-        WaterFit fit = answers.fit();
-        List<WaterForecast.Day> days = answers.reserve()
-                .forecast()
-                .days(Alternative.coming(stock, assessment.order()), plan.asOf().plusDays(WaterCourse.AHEAD_DAYS));
+        WaterCourse course = course(answers);
+        List<WaterForecast.Day> days = course.days();
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", plan.asOf());
-        WaterCourse course = new WaterCourse(plan, days, fit);
         model.addAttribute(
                 "cycling",
                 stock.cycle()
@@ -105,7 +122,7 @@ class WaterController {
                                         + one.because() + ". It may be from " + one.earliest() + " to " + one.latest()
                                         + "; each test of ammonia and nitrite moves it. From then on the water is predicted here.")
                         .orElse(""));
-        model.addAttribute("chart", days.isEmpty() ? "" : course.svg());
+        model.addAttribute("chart", days.isEmpty() ? "" : course.svg(Optional.empty(), Optional.empty()));
         model.addAttribute("worst", days.isEmpty() ? "" : course.worst());
         model.addAttribute("fit", course.fitWords());
         model.addAttribute(
@@ -212,8 +229,12 @@ class WaterController {
 
     @PostMapping("/tests/{key}/restore")
     String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
         tests.restore(keeper.id(), tankId, key);
+        Undo.say(redirect, "Taken back: the test is there again.");
         return "redirect:/tanks/" + tankId + "/water";
     }
 }

@@ -1,11 +1,14 @@
 package org.pelluna.app.water;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.app.chart.CycleBand;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
+import org.pelluna.app.chart.TimeWindow;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.forecast.WaterFit;
@@ -32,10 +35,29 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
     /** A multiple of what is assumed from which a keeper is asked about it. */
     private static final double MUCH = 1.5;
 
-    /** The chart; the table of tests says the same. */
-    Svg svg() {
-        TimeAxis axis =
-                new TimeAxis(plan.asOf().minusDays(PAST_DAYS), plan.asOf().plusDays(AHEAD_DAYS), plan.asOf(), WIDTH);
+    /** All the days of which something is predicted or was tested. */
+    private TimeWindow known() {
+        LocalDate usual = plan.asOf().minusDays(PAST_DAYS);
+        LocalDate first = Stream.concat(
+                        days.stream().map(WaterForecast.Day::date).limit(1),
+                        plan.waterTests().stream().map(WaterTest::on))
+                .min(LocalDate::compareTo)
+                .filter(day -> day.isBefore(usual))
+                .orElse(usual);
+        return new TimeWindow(first, plan.asOf().plusDays(AHEAD_DAYS));
+    }
+
+    /**
+     * The chart; the table of tests says the same.
+     *
+     * @param from the first day somebody pointed at, if anybody did
+     * @param to the last
+     */
+    Svg svg(Optional<LocalDate> from, Optional<LocalDate> to) {
+        TimeWindow known = known();
+        TimeWindow drawn =
+                known.asked(from, to).orElseGet(() -> new TimeWindow(plan.asOf().minusDays(PAST_DAYS), known.to()));
+        TimeAxis axis = new TimeAxis(drawn.from(), drawn.to(), plan.asOf(), WIDTH);
         WaterPanels water = new WaterPanels(plan, days);
         List<TimePanel> panels = Stream.concat(
                         Stream.of(water.unionised()),

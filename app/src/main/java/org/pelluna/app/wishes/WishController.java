@@ -250,8 +250,12 @@ class WishController {
 
     @PostMapping("/{key}/restore")
     String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+            @AuthenticationPrincipal KeeperPrincipal keeper,
+            @PathVariable UUID tankId,
+            @PathVariable String key,
+            RedirectAttributes redirect) {
         record.restoreWish(keeper.id(), tankId, key);
+        Undo.say(redirect, "Taken back: the wish is there again.");
         return "redirect:" + path(tankId);
     }
 

@@ -61,6 +61,34 @@ abstract class BrowserTest {
         return watched;
     }
 
+    /** A display of one's own; cycled on a day, or not yet. */
+    void newTank(Page page, String name, String length, String width, String height, String cycled) {
+        page.navigate(url("/tanks/new"));
+        page.getByLabel("Name of the tank").fill(name);
+        page.getByLabel("Inside length").fill(length);
+        page.getByLabel("Inside width").fill(width);
+        page.getByLabel("Inside height").fill(height);
+        if (!cycled.isEmpty()) {
+            page.getByLabel("First cycle finished on").fill(cycled);
+        }
+        button(page, "Add the tank").click();
+        assertThat(page.locator("h1")).hasText(name);
+    }
+
+    /** A quarantine tank of one's own, the Side cabinet. */
+    void quarantineTank(Page page) {
+        page.navigate(url("/tanks/new"));
+        page.getByText("quarantine tank").first().click();
+        page.getByLabel("Name of the tank").fill("Side cabinet");
+        page.getByLabel("Places for fish").fill("4");
+        page.getByLabel("Compartments").fill("2");
+        page.getByLabel("Inside length").fill("60");
+        page.getByLabel("Inside width").fill("40");
+        page.getByLabel("Inside height").fill("40");
+        button(page, "Add the tank").click();
+        assertThat(page.locator("h1")).hasText("Side cabinet");
+    }
+
     /** Makes an account; its name to sign in with. */
     String signUp(Page page) {
         String name = "ylva" + UUID.randomUUID().toString().substring(0, 8);
@@ -146,5 +174,14 @@ abstract class BrowserTest {
     static void skerryReef(Page page) {
         page.locator("main h2 a", new Page.LocatorOptions().setHasText("Skerry reef"))
                 .click();
+    }
+
+    /** The page of a fish of the tank one is in. */
+    static void fish(Page page, String name) {
+        place(page, "Tank");
+        page.locator("table.residents")
+                .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.locator("h1")).hasText(name);
     }
 }

@@ -136,12 +136,4 @@ class BullyStoryTest extends BrowserTest {
                 .click();
         assertThat(said(page)).containsText("Logged.");
     }
-
-    private static void fish(Page page, String name) {
-        place(page, "Tank");
-        page.locator("table.residents")
-                .getByText(name, new Locator.GetByTextOptions().setExact(true))
-                .click();
-        assertThat(page.locator("h1")).hasText(name);
-    }
 }

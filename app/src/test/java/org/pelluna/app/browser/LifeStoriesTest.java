@@ -24,7 +24,7 @@ class LifeStoriesTest extends BrowserTest {
         Watched watched = Browsers.page(1280, 800);
         Page page = watched.page();
         signUp(page);
-        tank(page, "Slipway", "60", "45", "45", "");
+        newTank(page, "Slipway", "60", "45", "45", "");
         wish(page, "Ocellaris clownfish", 2);
         wish(page, "Yellow watchman goby", 1);
         wish(page, "Nemateleotris magnifica", 1);
@@ -59,7 +59,7 @@ class LifeStoriesTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         page.navigate(url("/tanks"));
-        tank(page, "The long one", "200", "70", "60", TODAY.minusMonths(4).toString());
+        newTank(page, "The long one", "200", "70", "60", TODAY.minusMonths(4).toString());
         page.navigate(url("/tanks"));
         skerryReef(page);
         page.getByText("Move them into another tank").click();
@@ -204,19 +204,6 @@ class LifeStoriesTest extends BrowserTest {
         assertThat(watched.troubles()).isEmpty();
     }
 
-    private void tank(Page page, String name, String length, String width, String height, String cycled) {
-        page.navigate(url("/tanks/new"));
-        page.getByLabel("Name of the tank").fill(name);
-        page.getByLabel("Inside length").fill(length);
-        page.getByLabel("Inside width").fill(width);
-        page.getByLabel("Inside height").fill(height);
-        if (!cycled.isEmpty()) {
-            page.getByLabel("First cycle finished on").fill(cycled);
-        }
-        button(page, "Add the tank").click();
-        assertThat(page.locator("h1")).hasText(name);
-    }
-
     private static void wish(Page page, String name, int count) {
         place(page, "Wishes");
         page.getByLabel("Fish, by any name").fill(name);
@@ -256,13 +243,5 @@ class LifeStoriesTest extends BrowserTest {
         form.locator("[name=smallest]").fill("2");
         form.locator("button").click();
         assertThat(said(page)).containsText("Noted.");
-    }
-
-    private static void fish(Page page, String name) {
-        place(page, "Tank");
-        page.locator("table.residents")
-                .getByText(name, new Locator.GetByTextOptions().setExact(true))
-                .click();
-        assertThat(page.locator("h1")).hasText(name);
     }
 }

@@ -73,18 +73,4 @@ class QuarantineStoryTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("in quarantine on");
         assertThat(watched.troubles()).isEmpty();
     }
-
-    private void quarantineTank(Page page) {
-        page.navigate(url("/tanks"));
-        page.navigate(url("/tanks/new"));
-        page.getByText("quarantine tank").first().click();
-        page.getByLabel("Name of the tank").fill("Side cabinet");
-        page.getByLabel("Places for fish").fill("4");
-        page.getByLabel("Compartments").fill("2");
-        page.getByLabel("Inside length").fill("60");
-        page.getByLabel("Inside width").fill("40");
-        page.getByLabel("Inside height").fill("40");
-        button(page, "Add the tank").click();
-        assertThat(page.locator("h1")).hasText("Side cabinet");
-    }
 }

@@ -29,11 +29,12 @@ class TimeAxisTest {
     void everyMonthHasItsLineAndTheFirstOfAYearItsYear() {
         String svg = AXIS.svg(10, 100).toString();
         assertThat(Pattern.compile("class=\"graticule\"").matcher(svg).results())
-                .hasSize(3);
+                .hasSize(4);
         assertThat(svg)
-                .contains("Dec 2026")
+                .contains(">Nov 2026<")
+                .contains(">Dec<")
                 .contains("Jan 2027")
-                .contains(">Feb <")
+                .contains(">Feb<")
                 .contains("class=\"today\"");
         assertThat(svg).contains("M" + Svg.number(AXIS.x(TODAY)) + " ");
     }

@@ -89,7 +89,14 @@ record SpeciesNames(Species species, List<Name> names, Set<String> kinds, Set<St
         if (!own.isEmpty() && names.stream().anyMatch(name -> own.isSameAs(name.own()))) {
             return Optional.of(new Found(this, Fit.NAME_AND_KIND, 0));
         }
-        return part(asked).or(() -> Optional.of(new Found(this, Fit.ACROSS_NAMES, 0)));
+        return part(asked).or(() -> Optional.of(new Found(this, Fit.ACROSS_NAMES, borne(asked))));
+    }
+
+    /** How many of the words only its kind bears, none of its own names. */
+    private int borne(NameWords asked) {
+        return (int) asked.list().stream()
+                .filter(word -> names.stream().noneMatch(name -> name.parts().contains(word)))
+                .count();
     }
 
     /** All the words in one name: at its end, or anywhere; the shorter the rest of the name, the better. */

@@ -1,0 +1,31 @@
+import { readable } from '../time-field.js';
+import { zoomable } from '../time-zoom.js';
+
+// One finger scrolls the page and takes hold of what lies on the chart; the time is dragged beside that, or with two.
+const free = (event) => (event.type.startsWith('touch') ? event.touches.length > 1 : !event.target.closest('[role="slider"]'));
+
+// Charts whose time is dragged or drawn apart: the days that would then be in sight are asked of the server, which draws them anew.
+export const timed = () => ({
+  init() {
+    this.$refs.closer.hidden = false;
+    this.ready();
+  },
+  ready() {
+    for (const field of this.$refs.drawn.querySelectorAll('.time-field')) {
+      zoomable(field, free, (from, to) => this.draw({ from, to, of: field.ownerSVGElement.dataset.of ?? '' }));
+    }
+  },
+  async draw(days) {
+    const drawn = this.$refs.drawn;
+    const scrolled = drawn.querySelector('[role="region"]')?.scrollLeft ?? 0;
+    // Without a connection what is drawn stays.
+    const answer = await fetch(`${location.pathname}?${new URLSearchParams({ ...days, part: 'true' })}`).catch(() => null);
+    if (!answer?.ok || answer.redirected) {
+      return;
+    }
+    drawn.innerHTML = await answer.text();
+    drawn.querySelector('[role="region"]')?.scrollTo({ left: scrolled });
+    readable(drawn);
+    this.ready();
+  },
+});

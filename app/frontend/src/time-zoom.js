@@ -1,0 +1,26 @@
+import { select } from 'd3-selection';
+import { zoom, zoomIdentity } from 'd3-zoom';
+import { scaleOf } from './time-field.js';
+
+const SOON_MS = 180;
+const DAY = (date) => date.toISOString().slice(0, 10);
+
+/** Lets a chart be dragged along its time or drawn apart where it is free for that, and tells the days that would then be in sight. */
+export const zoomable = (field, free, told) => {
+  const svg = field.ownerSVGElement;
+  let soon;
+  const grasped = (event) => (event.type === 'wheel' ? event.ctrlKey : event.type.startsWith('touch') || event.button === 0) && free(event);
+  const zooming = zoom().scaleExtent([0.2, 40]).filter(grasped);
+  zooming.on('end', ({ transform, sourceEvent }) => {
+    if (!sourceEvent || (transform.k === 1 && Math.abs(transform.x) < 8)) {
+      return;
+    }
+    const box = svg.getBoundingClientRect();
+    const along = scaleOf(field).clamp(false);
+    const inSvg = along.copy().range(along.range().map((x) => x - box.left));
+    const [from, to] = transform.rescaleX(inSvg).domain();
+    clearTimeout(soon);
+    soon = setTimeout(() => told(DAY(from), DAY(to)), SOON_MS);
+  });
+  select(svg).call(zooming).call(zooming.transform, zoomIdentity).on('dblclick.zoom', null);
+};
