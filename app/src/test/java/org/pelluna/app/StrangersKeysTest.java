@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
@@ -262,8 +263,10 @@ class StrangersKeysTest extends PageTest {
             for (String key : keys.values()) {
                 String json = "{\"id\":\"" + key + "\",\"key\":\"" + key + "\",\"tankId\":\"" + theirs
                         + "\",\"fish\":\"gale\"}";
-                for (String tank : List.of(theirs.toString(), UUID.randomUUID().toString())) {
-                    MockHttpServletResponse answer = answer(MockMvcRequestBuilders.post(path(route, tank, key))
+                for (String path : Set.copyOf(List.of(
+                        path(route, theirs.toString(), key),
+                        path(route, UUID.randomUUID().toString(), key)))) {
+                    MockHttpServletResponse answer = answer(MockMvcRequestBuilders.post(path)
                             .contentType(MediaType.APPLICATION_JSON)
                             .content(json)
                             .with(user(stranger))

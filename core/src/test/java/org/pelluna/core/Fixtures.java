@@ -72,6 +72,18 @@ public final class Fixtures {
         return wish(speciesId, 1);
     }
 
+    /** A wish that its keeper keeps whatever speaks against it. */
+    public static Wish kept(String speciesId) {
+        return new Wish(
+                new WishId("wish-" + speciesId),
+                new SpeciesId(speciesId),
+                1,
+                Optional.empty(),
+                Optional.empty(),
+                Wish.Decision.IN,
+                Optional.of("kept for the test"));
+    }
+
     public static Wish wish(String speciesId, int count) {
         return new Wish(
                 new WishId("wish-" + speciesId),

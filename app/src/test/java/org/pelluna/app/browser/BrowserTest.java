@@ -3,7 +3,6 @@ package org.pelluna.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -11,6 +10,11 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.pelluna.app.browser.Browsers.Watched;
+import org.pelluna.app.demo.DemoKeeper;
+import org.pelluna.app.storage.Keepers;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.ActiveProfiles;
@@ -24,6 +28,15 @@ abstract class BrowserTest {
 
     @LocalServerPort
     int port;
+
+    @Autowired
+    TankStore tanks;
+
+    @Autowired
+    Keepers keepers;
+
+    @Autowired
+    DemoKeeper demo;
 
     String url(String path) {
         return "http://127.0.0.1:" + port + path;
@@ -45,18 +58,17 @@ abstract class BrowserTest {
 
     /** The same, telling the name to sign in with. */
     Watched ownReef(StringBuilder name) {
-        Watched watched = demo(1280, 800);
+        Watched watched = Browsers.page(1280, 800);
         Page page = watched.page();
-        page.locator("main h2 a", new Page.LocatorOptions().setHasText("Skerry reef"))
-                .click();
-        Download plan = page.waitForDownload(
-                () -> page.getByText("Export the whole plan").click());
-        menu(page, "Sign out");
-        name.append(signUp(page));
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
-                .click();
-        page.setInputFiles("input[type=file]", plan.path());
-        button(page, "Import").click();
+        String username = signUp(page);
+        name.append(username);
+        UUID keeper = keepers.findByUsername(username).orElseThrow().id();
+        UUID offered = demo.keeper().id();
+        TankRow shown = tanks.of(offered).stream()
+                .filter(row -> row.name().equals("Skerry reef"))
+                .findFirst()
+                .orElseThrow();
+        page.navigate(url("/tanks/" + tanks.add(keeper, tanks.plan(offered, shown.id()))));
         assertThat(page.locator("h1")).hasText("Skerry reef");
         return watched;
     }

@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.pelluna.app.Routes;
 import org.pelluna.app.Routes.Route;
 import org.pelluna.app.browser.Browsers.Watched;
-import org.pelluna.app.demo.DemoKeeper;
 import org.pelluna.app.storage.PackageStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TableDraft;
@@ -54,9 +53,6 @@ abstract class EveryPage extends BrowserTest {
 
     @Autowired
     PackageStore packages;
-
-    @Autowired
-    DemoKeeper demo;
 
     /** Looks at every second page, beginning with the first or the second. */
     void everySecondPageHolds(int first) {

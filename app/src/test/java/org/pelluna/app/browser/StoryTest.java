@@ -3,6 +3,7 @@ package org.pelluna.app.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -276,5 +277,22 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("[role=alert]")).containsText("nothing has changed");
         assertThat(page.locator("[role=alert]")).containsText("tank");
         Files.delete(bad);
+    }
+
+    @Test
+    void aPlanGoesOutAndComesInAgainForAnotherKeeper() {
+        Watched watched = demo(1280, 800);
+        Page page = watched.page();
+        skerryReef(page);
+        Download plan = page.waitForDownload(
+                () -> page.getByText("Export the whole plan").click());
+        menu(page, "Sign out");
+        signUp(page);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))
+                .click();
+        page.setInputFiles("input[type=file]", plan.path());
+        button(page, "Import").click();
+        assertThat(page.locator("h1")).hasText("Skerry reef");
+        assertThat(watched.troubles()).isEmpty();
     }
 }

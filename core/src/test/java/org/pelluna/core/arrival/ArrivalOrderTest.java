@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.pelluna.core.Fixtures.CATALOGUE;
 import static org.pelluna.core.Fixtures.TODAY;
+import static org.pelluna.core.Fixtures.kept;
 import static org.pelluna.core.Fixtures.plan;
 import static org.pelluna.core.Fixtures.resident;
 import static org.pelluna.core.Fixtures.wish;
@@ -15,7 +16,6 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
-import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
@@ -231,16 +231,5 @@ class ArrivalOrderTest {
 
     private static Arrival last(ArrivalPlan order) {
         return order.arrivals().get(order.arrivals().size() - 1);
-    }
-
-    private static Wish kept(String speciesId) {
-        return new Wish(
-                new WishId("wish-" + speciesId),
-                new SpeciesId(speciesId),
-                1,
-                Optional.empty(),
-                Optional.empty(),
-                Wish.Decision.IN,
-                Optional.of("kept for the test"));
     }
 }
