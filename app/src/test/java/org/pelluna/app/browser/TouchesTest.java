@@ -75,10 +75,10 @@ class TouchesTest extends BrowserTest {
         skerryReef(page);
         place(page, "Arrivals");
         for (String what : new String[] {"LATE", "SICK", "SWAPPED", "DIED"}) {
-            onItsCard(
-                    "Something changed",
-                    "setback",
-                    form -> form.locator("[name=kind]").selectOption(what));
+            onItsCard("Something changed", "setback", form -> {
+                form.locator("[name=kind]").selectOption(what);
+                form.locator("[name=instead]").fill(what.equals("SWAPPED") ? "midas blenny" : "");
+            });
         }
         onItsCard("Bought, into quarantine", "into-quarantine", form -> {});
         onItsCard("has arrived", "done", form -> {});
@@ -129,7 +129,8 @@ class TouchesTest extends BrowserTest {
     private void takenBack() {
         assertThat(watched.touches(() -> {
                     said(page).getByText("Undo").click();
-                    assertThat(said(page)).containsText(Pattern.compile("taken back", Pattern.CASE_INSENSITIVE));
+                    assertThat(said(page))
+                            .containsText(Pattern.compile("taken back|removed", Pattern.CASE_INSENSITIVE));
                 }))
                 .isEqualTo(1);
     }
