@@ -3,6 +3,8 @@ import { zoom, zoomIdentity } from 'd3-zoom';
 import { scaleOf } from './time-field.js';
 
 const SOON_MS = 180;
+// A notch of a wheel shows seven tenths of the days; fingers drawn apart come as many small turns.
+const TURN = (event) => -Math.sign(event.deltaY) * Math.min(0.5, Math.abs(event.deltaY) * 0.02);
 const DAY = (date) => date.toISOString().slice(0, 10);
 
 /** Lets a chart be dragged along its time or drawn apart where it is free for that, and tells the days that would then be in sight. */
@@ -10,7 +12,7 @@ export const zoomable = (field, free, told) => {
   const svg = field.ownerSVGElement;
   let soon;
   const grasped = (event) => (event.type === 'wheel' ? event.ctrlKey : event.type.startsWith('touch') || event.button === 0) && free(event);
-  const zooming = zoom().scaleExtent([0.2, 40]).filter(grasped);
+  const zooming = zoom().scaleExtent([0.2, 40]).wheelDelta(TURN).filter(grasped);
   zooming.on('end', ({ transform, sourceEvent }) => {
     if (!sourceEvent || (transform.k === 1 && Math.abs(transform.x) < 8)) {
       return;

@@ -101,14 +101,24 @@ final class LaneChart {
     }
 
     private TimePanel headroom() {
-        List<TimePanel.Point> points = new ArrayList<>();
         double share = shareNow;
-        points.add(new TimePanel.Point(axis.from(), 100 * share));
+        List<TimePanel.Point> points = new ArrayList<>();
         for (Lane lane : lanes) {
             LocalDate day = lane.arrival().date();
-            points.add(new TimePanel.Point(day, 100 * share));
+            double before = share;
             share = lane.arrival().room().used() / lane.arrival().room().limit();
-            points.add(new TimePanel.Point(day, 100 * share));
+            if (day.isAfter(axis.to())) {
+                share = before;
+                break;
+            }
+            if (day.isAfter(axis.from())) {
+                points.add(new TimePanel.Point(points.isEmpty() ? axis.from() : day, 100 * before));
+                points.add(new TimePanel.Point(day, 100 * before));
+                points.add(new TimePanel.Point(day, 100 * share));
+            }
+        }
+        if (points.isEmpty()) {
+            points.add(new TimePanel.Point(axis.from(), 100 * share));
         }
         points.add(new TimePanel.Point(axis.to(), 100 * share));
         return new TimePanel("Headroom used, all grown, %", points, Optional.of(100.0), "ceiling", List.of(), 0);

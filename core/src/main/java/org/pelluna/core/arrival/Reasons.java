@@ -128,15 +128,23 @@ final class Reasons {
                 List.of(Figure.measured("days of quarantine", days, "days")));
     }
 
-    /** What two rivals that arrive together would cost one after the other, in the better of both ways. */
+    /** What those that arrive together would cost one after the other, in the better of both ways. */
     private Finding together(int place) {
         int group = order.get(place);
         int one = Integer.lowestOneBit(group);
         double apart = Math.min(priceOf(split(place, one, group & ~one)), priceOf(split(place, group & ~one, one)));
+        // Others than rivals share a day only where the keeper says so.
+        String why = problem.groups().contains(group)
+                ? "Rivals go in on one day, so that neither owns the tank. "
+                : "They come on one day by your own order. ";
+        String price = Math.abs(apart) < 0.005
+                ? "On separate days the order score is the same."
+                : apart > 0
+                        ? "On separate days the order score rises by " + Numbers.plain(apart, 2) + "."
+                        : "On separate days the order score would be better by " + Numbers.plain(-apart, 2) + ".";
         return finding(
                 "same-day",
-                "Rivals go in on one day, so that neither owns the tank. On separate days the order score rises by "
-                        + Numbers.plain(apart, 2) + ".",
+                why + price,
                 Provenance.PRACTICE,
                 List.of(new Figure("price of separate days", apart, "encounters/h", PRICE)));
     }

@@ -133,7 +133,27 @@ class ReasonsTest {
         }
         Finding together = reason(both, "same-day");
         assertThat(figure(together, "price of separate days")).isCloseTo(least, within(1e-9));
-        assertThat(together.sentence()).endsWith("rises by " + Numbers.plain(least, 2) + ".");
+        assertThat(together.sentence())
+                .startsWith("Rivals go in on one day")
+                .endsWith("rises by " + Numbers.plain(least, 2) + ".");
+    }
+
+    /** Who shares a day without being a rival of the other does so by its keeper's order; that it would be better apart is said as that. */
+    @Test
+    void strangersOnOneDayAreNotCalledRivals() {
+        TankPlan plan = Fixtures.plan(
+                Fixtures.reef(),
+                HouseRules.USUAL,
+                List.of(),
+                List.of(kept("balistoides-conspicillum"), kept("pterapogon-kauderni")));
+        List<WishId> both = plan.wishes().stream().map(wish -> wish.id()).toList();
+        Finding together = reason(inOrder(plan, List.of(both)).arrivals().get(0), "same-day");
+        double apart = figure(together, "price of separate days");
+        assertThat(apart).isNegative();
+        assertThat(together.sentence())
+                .isEqualTo(
+                        "They come on one day by your own order. On separate days the order score would be better by "
+                                + Numbers.plain(-apart, 2) + ".");
     }
 
     @Test
