@@ -61,6 +61,11 @@ final class DatedProof {
         return Math.min(cost, open);
     }
 
+    /** How many beginnings of orders it went on from. */
+    int steps() {
+        return steps;
+    }
+
     private double[] rest() {
         double[] sums = new double[problem.all() + 1];
         for (int settled = problem.all() - 1; settled >= 0; settled--) {

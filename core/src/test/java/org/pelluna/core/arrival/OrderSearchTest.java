@@ -38,7 +38,7 @@ class OrderSearchTest {
     }
 
     /** A random problem of up to six units with gates, groups, residents and a young tank. */
-    private static OrderProblem problem(int seed, int most) {
+    static OrderProblem problem(int seed, int most) {
         return problem(seed, most, Schedule.NONE);
     }
 
