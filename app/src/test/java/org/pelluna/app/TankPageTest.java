@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
@@ -143,6 +145,31 @@ class TankPageTest extends PageTest {
         assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Measure the inside of the glass");
         form.put("height", "1");
         assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Measure the inside of the glass");
+    }
+
+    /** A tank that is kept is drawn with its fish, as it would be. */
+    @Test
+    void theProfileIsDrawnAsItWouldBe() throws Exception {
+        UUID tank = tanks.add(keeper.id(), demoPlan());
+        Tank before = tanks.plan(keeper.id(), tank).tank();
+        String as = page(keeper, "/tanks/" + tank);
+        Map<String, String> form = form();
+        form.put("length", "300");
+        String wouldBe = page(keeper, "/tanks/" + tank + "/preview?" + query(form));
+        assertThat(as).contains("tank-drawing");
+        assertThat(wouldBe).contains("tank-drawing").doesNotContain("masthead");
+        // The same fish in another tank.
+        assertThat(inches(wouldBe, 1)).isEqualTo(inches(as, 1)).isPositive();
+        assertThat(inches(wouldBe, 2)).isNotEqualTo(inches(as, 2));
+        assertThat(tanks.plan(keeper.id(), tank).tank()).isEqualTo(before);
+    }
+
+    /** Of the inches used and those there are, as the drawing has them beside it. */
+    private static int inches(String page, int which) {
+        Matcher found =
+                Pattern.compile("(\\d+) of (\\d+) inches of adult fish used").matcher(page);
+        assertThat(found.find()).isTrue();
+        return Integer.parseInt(found.group(which));
     }
 
     private static String query(Map<String, String> form) {

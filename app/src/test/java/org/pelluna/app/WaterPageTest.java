@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.LocalDate;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,23 @@ class WaterPageTest extends PageTest {
                 .andExpect(content().string(containsString("dKH of alkalinity a fortnight")))
                 .andExpect(content().string(containsString("Where nobody tops up")))
                 .andExpect(content().string(containsString("feeds a day")));
+    }
+
+    @Test
+    void aStretchOfDaysIsDrawnAloneAndNeverBeyondWhatIsKnown() throws Exception {
+        LocalDate today = LocalDate.now();
+        LocalDate from = today.minusDays(20);
+        assertThat(stretch(from, today.plusDays(10)))
+                .contains("data-from=\"" + from + "\"", "data-to=\"" + today.plusDays(10) + "\"")
+                .doesNotContain("masthead", "<h1");
+        assertThat(stretch(today.minusYears(90), today.plusYears(90)))
+                .contains("data-to=\"" + today.plusDays(90) + "\"");
+        pages.perform(get(keeper, "/tanks/{t}/water?from=soon&to=later&part=true", tank))
+                .andExpect(status().isBadRequest());
+    }
+
+    private String stretch(LocalDate from, LocalDate to) throws Exception {
+        return page(keeper, "/tanks/" + tank + "/water?from=" + from + "&to=" + to + "&part=true");
     }
 
     @Test

@@ -17,6 +17,7 @@ import org.pelluna.core.species.Species;
 /** The proof against a general-purpose solver (the constraint solver of OR-Tools) on the same costs. */
 class SolverOrderTest {
     private static final double ROUNDING = 1e-3;
+    private static final double LARGEST_CM = 25;
 
     static IntStream seeds() {
         return IntStream.range(0, 12);
@@ -26,7 +27,10 @@ class SolverOrderTest {
     @MethodSource("seeds")
     void aGeneralSolverFindsTheSameOptimum(int seed) {
         Random random = new Random(seed);
-        List<Species> species = new ArrayList<>(Plans.CATALOGUE.all());
+        // The solver knows nothing of the water: fish so large that it would not bear them in any order are left out.
+        List<Species> species = new ArrayList<>(Plans.CATALOGUE.all().stream()
+                .filter(one -> one.size().adultCm().value() <= LARGEST_CM)
+                .toList());
         Collections.shuffle(species, random);
         ResolvedPlan stock =
                 Plans.stock(species.subList(0, 3), species.subList(3, 12), Plans.TODAY.minusMonths(random.nextInt(14)));
