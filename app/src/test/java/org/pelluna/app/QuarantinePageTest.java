@@ -369,6 +369,7 @@ class QuarantinePageTest extends PageTest {
                         .withResidents(demo.residents().stream()
                                 .map(one -> one.id().key().equals("plum") ? one.withSpeciesId(basslet.id()) : one)
                                 .toList()));
+        TankPlan before = plan(reef);
         String form = UUID.randomUUID().toString();
         String day = plan(old).asOf().toString();
         send("/tanks/" + old + "/fish/plum/move", "form", form, "into", reef.toString(), "on", day)
@@ -387,6 +388,7 @@ class QuarantinePageTest extends PageTest {
                         plan(old).asOf().minusDays(1).toString())
                 .andExpect(status().isBadRequest());
         send("/tanks/" + reef + "/moves/" + form + "/undo").andExpect(status().is3xxRedirection());
+        assertThat(plan(reef)).isEqualTo(before);
         assertThat(fish(plan(old), "plum").leftOn()).isEmpty();
     }
 

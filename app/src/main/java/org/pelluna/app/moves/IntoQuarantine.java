@@ -65,7 +65,7 @@ public class IntoQuarantine {
         if (display.schedule().inQuarantine().containsKey(wish.id())) {
             throw new Refused("the fish of this wish are in quarantine already; a further wish can join them");
         }
-        parts.bring(keeperId, display, quarantineId, List.of(wish.speciesId()));
+        parts.bring(keeperId, form, display, quarantineId, List.of(wish.speciesId()));
         TankPlan inside = tanks.plan(keeperId, quarantineId);
         Optional<Wish> rest = bought.fish() == wish.count()
                 ? Optional.empty()
@@ -119,7 +119,7 @@ public class IntoQuarantine {
         TankRow display = tanks.get(keeperId, displayId);
         TankPlan plan = tanks.plan(keeperId, displayId);
         Resident fish = Leaving.of(plan, List.of(fishKey), on).get(0);
-        parts.bring(keeperId, plan, quarantineId, List.of(fish.speciesId()));
+        parts.bring(keeperId, form, plan, quarantineId, List.of(fish.speciesId()));
         String absence = Key.fresh();
         Happening out = new FishHappening.TakenOut(
                 fish.id(), new Absence(absence, on, Optional.empty(), Absence.Place.QUARANTINE, why));

@@ -65,7 +65,11 @@ public class MoveService {
                         LinkedHashMap::new,
                         Collectors.toList()));
         parts.bring(
-                keeperId, plan, toId, leaving.stream().map(Resident::speciesId).toList());
+                keeperId,
+                form,
+                plan,
+                toId,
+                leaving.stream().map(Resident::speciesId).toList());
         int part = 0;
         for (Map.Entry<Optional<Life.Bound>, List<Resident>> group : groups.entrySet()) {
             TankPlan into = tanks.plan(keeperId, toId);

@@ -47,9 +47,9 @@ public class MoveStore {
         return !rows.ofMove(keeperId, move).isEmpty();
     }
 
-    /** The other tank knows every species that the fish bring along, its keeper's own ones too. */
-    public void bring(UUID keeperId, TankPlan from, UUID toId, Collection<SpeciesId> species) {
-        own.carry(keeperId, toId, from.ownSpecies(), Set.copyOf(species));
+    /** The other tank knows every species that the fish of a move bring along, its keeper's own ones too. */
+    public void bring(UUID keeperId, String move, TankPlan from, UUID toId, Collection<SpeciesId> species) {
+        own.carry(keeperId, toId, move, from.ownSpecies(), Set.copyOf(species));
     }
 
     /**
@@ -74,6 +74,7 @@ public class MoveStore {
         }
         happenings.hold(keeperId, parts);
         parts.forEach(part -> happenings.undoHere(keeperId, part));
+        parts.stream().map(HappeningRow::tankId).distinct().forEach(tank -> own.takeBack(keeperId, tank, move));
     }
 
     /** Does again what was taken back of a move; nothing, if there is no such move. */

@@ -46,14 +46,30 @@ public class OwnSpeciesStore {
         there.get().change(species);
     }
 
-    /** Adds those species of another tank's that fish bring along and this tank does not know yet. */
-    public void carry(UUID keeperId, UUID tankId, List<OwnSpecies> known, Set<SpeciesId> wanted) {
+    /**
+     * Adds those species of another tank's that fish bring along and this tank does not know yet.
+     *
+     * @param move the key of the move that brings them
+     */
+    public void carry(UUID keeperId, UUID tankId, String move, List<OwnSpecies> known, Set<SpeciesId> wanted) {
         tanks.own(keeperId, tankId);
         known.stream()
                 .filter(one -> wanted.contains(one.id()))
                 .filter(one ->
                         own.findByTankIdAndPlanKey(tankId, one.id().key()).isEmpty())
-                .forEach(one -> own.saveAndFlush(new OwnSpeciesRow(tankId, one)));
+                .forEach(one -> own.saveAndFlush(new OwnSpeciesRow(tankId, one, move)));
+    }
+
+    /** Takes away what a move brought, unless something is of it since, or its keeper has changed it. */
+    public void takeBack(UUID keeperId, UUID tankId, String move) {
+        tanks.own(keeperId, tankId);
+        own.findByTankIdAndBroughtBy(tankId, move).stream()
+                .filter(row -> !isUsed(tankId, row.planKey()))
+                .forEach(own::delete);
+    }
+
+    private boolean isUsed(UUID tankId, String key) {
+        return wishes.existsByTankIdAndSpeciesId(tankId, key) || residents.existsByTankIdAndSpeciesId(tankId, key);
     }
 
     /**
@@ -65,7 +81,7 @@ public class OwnSpeciesStore {
     public boolean remove(UUID keeperId, UUID tankId, String key) {
         tanks.own(keeperId, tankId);
         OwnSpeciesRow row = own.findByTankIdAndPlanKey(tankId, key).orElseThrow(() -> new NotFoundException("species"));
-        if (wishes.existsByTankIdAndSpeciesId(tankId, key) || residents.existsByTankIdAndSpeciesId(tankId, key)) {
+        if (isUsed(tankId, key)) {
             return false;
         }
         own.delete(row);

@@ -113,6 +113,8 @@ final class Rows {
         List<OwnSpeciesRow> findByTankIdOrderByPlanKey(UUID tankId);
 
         Optional<OwnSpeciesRow> findByTankIdAndPlanKey(UUID tankId, String planKey);
+
+        List<OwnSpeciesRow> findByTankIdAndBroughtBy(UUID tankId, String move);
     }
 
     interface OwnFigures extends JpaRepository<OwnFigureRow, UUID> {
