@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# ./pelluna trial crash|pair|load|fuzz|large|start [--short]
+# ./pelluna trial crash|pair|load|uploads|fuzz|large|start [--short]
 #
 # Tries the application hard, on loopback and in a database of its own, and ends by itself. Prints what it measured; docs/reliability.md
 # has the results.
@@ -7,6 +7,7 @@
 #   crash    kills server and database at random while keepers write (100 times, about 30 minutes)
 #   pair     kills one of two servers over one database at random while keepers write (40 times, about 10 minutes)
 #   load     50 keepers at once, pages and entries (11 minutes)
+#   uploads  the largest files there may be, twenty at once of each kind (5 minutes)
 #   fuzz     10,000 bent requests over every route (about 15 minutes)
 #   large    1,000 keepers, 2,000 tanks, 2 million entries: pages, backup (about 15 minutes)
 #   start    how long it takes to start and what it takes of memory, by several settings (4 minutes)
@@ -20,13 +21,13 @@ help_if_asked "$0" "${1:-}"
 
 trial="${1:-}"
 case "$trial" in
-  crash | pair | load | fuzz | large | start) ;;
-  *) die "trial wants crash, pair, load, fuzz, large or start; ./pelluna trial --help says more." ;;
+  crash | pair | load | uploads | fuzz | large | start) ;;
+  *) die "trial wants crash, pair, load, uploads, fuzz, large or start; ./pelluna trial --help says more." ;;
 esac
 case "${2:-}" in
   '') ;;
   --short)
-    export KILLS="${KILLS:-6}" KEEPERS="${KEEPERS:-10}" MINUTES="${MINUTES:-0.3}" TANKS="${TANKS:-20}" ENTRIES="${ENTRIES:-20000}" \
+    export KILLS="${KILLS:-6}" KEEPERS="${KEEPERS:-10}" MINUTES="${MINUTES:-0.3}" UPLOADS="${UPLOADS:-4}" TANKS="${TANKS:-20}" ENTRIES="${ENTRIES:-20000}" \
       RUNS="${RUNS:-1}" REQUESTS="${REQUESTS:-500}"
     ;;
   *) die "trial does not know '$2'; ./pelluna trial --help says what it knows." ;;

@@ -17,6 +17,7 @@ export class Visitor {
     this.address = address;
     this.cookies = new Map();
     this.token = '';
+    this.patience = 30000;
   }
 
   /** Asks for a page, or sends a form; gives status, text and where it leads. A server that is away throws. */
@@ -27,7 +28,7 @@ export class Visitor {
       method: form ? 'POST' : 'GET',
       body: form,
       redirect: 'manual',
-      signal: AbortSignal.timeout(30000),
+      signal: AbortSignal.timeout(this.patience),
       headers: { cookie: this.cookie() },
     });
     for (const line of answer.headers.getSetCookie()) {
