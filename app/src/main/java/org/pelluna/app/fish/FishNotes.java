@@ -1,6 +1,5 @@
 package org.pelluna.app.fish;
 
-import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -9,13 +8,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.multipart.MultipartFile;
 
 /** What a keeper writes of one fish, with photographs, and its spawning: entries of the log. */
 @Service
@@ -49,17 +46,14 @@ class FishNotes {
             LocalDate on,
             boolean spawned,
             Optional<String> words,
-            Optional<MultipartFile> sent)
-            throws IOException {
+            Optional<byte[]> jpeg) {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         if (on.isAfter(now.toLocalDate())) {
             throw new Refused("this day lies in the future");
         }
-        byte[] picture = sent.isPresent() ? sent.get().getBytes() : new byte[0];
-        if (!spawned && words.isEmpty() && picture.length == 0) {
+        if (!spawned && words.isEmpty() && jpeg.isEmpty()) {
             throw new Refused("write a word, or choose a photograph");
         }
-        byte[] jpeg = picture.length == 0 ? picture : Refused.unless(() -> Pictures.jpeg(picture));
         record.addEntry(
                 keeperId,
                 tankId,
@@ -73,8 +67,6 @@ class FishNotes {
                         Optional.empty(),
                         Optional.empty(),
                         spawned ? words : Optional.of(words.orElse("a photograph"))));
-        if (jpeg.length > 0) {
-            journal.addPhoto(keeperId, tankId, photo(key), jpeg);
-        }
+        jpeg.ifPresent(bytes -> journal.addPhoto(keeperId, tankId, photo(key), bytes));
     }
 }

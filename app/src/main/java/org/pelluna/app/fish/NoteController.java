@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.web.Key;
+import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -48,7 +49,7 @@ class NoteController {
                 note.map(String::strip)
                         .filter(text -> !text.isEmpty())
                         .map(text -> text.substring(0, Math.min(1000, text.length()))),
-                Optional.ofNullable(photo).filter(one -> !one.isEmpty()));
+                Pictures.sent(photo));
         Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/" + id + "/remove");
         return "redirect:/tanks/" + tankId + "/fish/" + key;
     }

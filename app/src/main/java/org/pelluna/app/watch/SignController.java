@@ -90,7 +90,7 @@ class SignController {
             throws IOException {
         record.seen(keeper, tankId, at);
         String id = Key.checked(key);
-        Optional<byte[]> jpeg = photo == null || photo.isEmpty() ? Optional.empty() : Optional.of(jpeg(photo));
+        Optional<byte[]> jpeg = Pictures.sent(photo);
         journal.add(
                 keeper.id(),
                 tankId,
@@ -111,11 +111,6 @@ class SignController {
                 "Noted. See below what it may come from.",
                 WatchRecord.path(tankId) + "/items/" + id + "/remove");
         return "redirect:" + WatchRecord.path(tankId) + "/signs";
-    }
-
-    private static byte[] jpeg(MultipartFile photo) throws IOException {
-        byte[] sent = photo.getBytes();
-        return Refused.unless(() -> Pictures.jpeg(sent));
     }
 
     @GetMapping("/photos/{key}")

@@ -12,12 +12,16 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.web.multipart.MultipartFile;
 
 /**
  * A photograph made anew: decoded, turned upright, made small, written as JPEG. Nothing of what the camera wrote beside the picture
@@ -50,6 +54,10 @@ public final class Pictures {
      * @throws IllegalArgumentException with a sentence, if it is no photograph we take
      */
     public static byte[] jpeg(byte[] sent) {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            // Twenty who wait here would hold every connection, and all others would be told that the database is away.
+            throw new IllegalStateException("a photograph is read before the transaction that keeps it");
+        }
         if (sent.length > MOST_BYTES) {
             throw new IllegalArgumentException("a photograph may have 12 MB at most");
         }
@@ -67,6 +75,19 @@ public final class Pictures {
         } finally {
             TURNS.release();
         }
+    }
+
+    /**
+     * The photograph of a form; nothing if none was chosen.
+     *
+     * @throws Refused with a sentence, if it is no photograph we take
+     */
+    public static Optional<byte[]> sent(@Nullable MultipartFile chosen) throws IOException {
+        if (chosen == null || chosen.isEmpty()) {
+            return Optional.empty();
+        }
+        byte[] bytes = chosen.getBytes();
+        return Optional.of(Refused.unless(() -> jpeg(bytes)));
     }
 
     private static Decoded decoded(byte[] sent) throws IOException {

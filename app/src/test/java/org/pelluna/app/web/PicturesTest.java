@@ -2,6 +2,7 @@ package org.pelluna.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -14,6 +15,7 @@ import java.util.Arrays;
 import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Small files that hold huge pictures: what is decoded is what the small picture needs, or nothing. */
 class PicturesTest {
@@ -51,6 +53,19 @@ class PicturesTest {
         BufferedImage small = made(written(new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png"));
         assertThat(small.getWidth()).isEqualTo(300);
         assertThat(small.getHeight()).isEqualTo(200);
+    }
+
+    /** Whoever waits for a turn holds no connection: twenty photographs at once made every other page say that the database was away. */
+    @Test
+    void noneIsReadWithinATransaction() throws IOException {
+        byte[] png = written(new BufferedImage(4, 4, BufferedImage.TYPE_INT_RGB), "png");
+        TransactionSynchronizationManager.setActualTransactionActive(true);
+        try {
+            assertThatIllegalStateException().isThrownBy(() -> Pictures.jpeg(png));
+        } finally {
+            TransactionSynchronizationManager.clear();
+        }
+        assertThat(Pictures.jpeg(png)).isNotEmpty();
     }
 
     @Test
