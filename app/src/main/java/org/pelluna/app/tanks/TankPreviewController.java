@@ -46,9 +46,18 @@ class TankPreviewController {
         model.addAttribute(
                 "preview",
                 tank(form, faults, measures, Optional.of(plan.tank()))
-                        .map(tank -> TankPreview.of(ResolvedPlan.of(plan.withTank(tank), catalogue), measures))
+                        .flatMap(tank -> entered(plan.withTank(tank), form))
+                        .map(entered -> TankPreview.of(ResolvedPlan.of(entered, catalogue), measures))
                         .orElse(null));
         return "parts :: known";
+    }
+
+    private static Optional<TankPlan> entered(TankPlan plan, TankForm form) {
+        try {
+            return Optional.of(plan.withHouseRules(form.houseRules(plan.houseRules())));
+        } catch (IllegalArgumentException contradiction) {
+            return Optional.empty();
+        }
     }
 
     @GetMapping("/tanks/preview")
