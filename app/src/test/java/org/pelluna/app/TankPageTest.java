@@ -161,6 +161,11 @@ class TankPageTest extends PageTest {
         // The same fish in another tank.
         assertThat(inches(wouldBe, 1)).isEqualTo(inches(as, 1)).isPositive();
         assertThat(inches(wouldBe, 2)).isNotEqualTo(inches(as, 2));
+        form.put("gallonsPerInchNew", "50");
+        form.put("gallonsPerInchMature", "50");
+        assertThat(inches(page(keeper, "/tanks/" + tank + "/preview?" + query(form)), 2))
+                .as("by the rules as they are entered")
+                .isLessThan(inches(wouldBe, 2));
         assertThat(tanks.plan(keeper.id(), tank).tank()).isEqualTo(before);
     }
 
