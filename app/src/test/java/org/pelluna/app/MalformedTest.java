@@ -56,10 +56,12 @@ class MalformedTest extends PageTest {
     @Qualifier("requestMappingHandlerMapping")
     RequestMappingHandlerMapping mappings;
 
-    private static List<UnaryOperator<MockHttpServletRequestBuilder>> bent() {
+    private static List<UnaryOperator<MockHttpServletRequestBuilder>> bent(HttpMethod method) {
         List<UnaryOperator<MockHttpServletRequestBuilder>> all = new ArrayList<>();
         all.add(request -> request);
-        all.add(request -> request.contentType(MediaType.APPLICATION_JSON).content("[".repeat(5_000)));
+        if (method != HttpMethod.GET) {
+            all.add(request -> request.contentType(MediaType.APPLICATION_JSON).content("[".repeat(5_000)));
+        }
         all.add(request -> {
             NAMES.forEach(name -> request.param(name, "1"));
             return request;
@@ -85,7 +87,7 @@ class MalformedTest extends PageTest {
         UUID looked = tanks.add(keeper.id(), demoPlan());
         for (Route route : Routes.of(mappings)) {
             UUID tank = route.method() == HttpMethod.GET ? looked : tanks.add(keeper.id(), demoPlan());
-            for (var bend : bent()) {
+            for (var bend : bent(route.method())) {
                 String path = route.path(tank, UUID.randomUUID(), route.demoKey());
                 var request = bend.apply(MockMvcRequestBuilders.request(route.method(), path))
                         .with(user(keeper))

@@ -7,12 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.WithoutFish;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Absence;
@@ -35,6 +37,8 @@ import org.pelluna.core.units.Numbers;
  * @param chart its length over the years with what was measured, SVG; its stays below
  * @param story what is noted of it, the latest first
  * @param logged what the log says of it; empty if nothing
+ * @param howLong how its length today comes about; null once it is gone
+ * @param howHard how the hardest of the pressures comes about; null if there is none
  * @param presses whom it presses and who presses it today, the hardest first
  * @param frees what would be otherwise without it; empty once it is gone
  * @param findings what speaks against it here, as if it were wished for today; the hardest first
@@ -50,6 +54,7 @@ record FishView(
         String state,
         String where,
         String length,
+        @Nullable Explained howLong,
         String sex,
         boolean changesSex,
         String bond,
@@ -58,6 +63,7 @@ record FishView(
         List<FishStory.Moment> story,
         String logged,
         List<PressLine> presses,
+        @Nullable Explained howHard,
         Optional<Frees> frees,
         List<FindingView> findings) {
 
@@ -101,6 +107,7 @@ record FishView(
                 gone ? "gone" : out.isPresent() ? "out" : "here",
                 FishStory.where(resident, assessment.stock().plan()),
                 measures.lengthOf(fish.lengthCmOn(resident.leftOn().orElse(today))),
+                gone ? null : fish.growth().how(today, measures::lengthOf),
                 resident.noted().sex(today).map(Life.Sex::words).orElse(""),
                 species.company().sexChange() != org.pelluna.core.species.SocialGrouping.SexChange.NONE,
                 FishBonds.words(fish, assessment.stock()),
@@ -109,6 +116,12 @@ record FishView(
                 FishStory.of(resident, assessment.stock().plan(), photos, measures),
                 FishStory.logged(resident.id(), assessment.stock().plan()),
                 gone ? List.of() : presses(assessment, resident.id()),
+                gone
+                        ? null
+                        : pressures(assessment, resident.id())
+                                .findFirst()
+                                .map(Pressure::how)
+                                .orElse(null),
                 gone ? Optional.empty() : Optional.of(frees(assessment, resident)),
                 gone ? List.of() : findings(assessment, fish, today, measures));
     }
@@ -121,13 +134,16 @@ record FishView(
                 .toList();
     }
 
+    /** Those that it puts on others or suffers today, the hardest first. */
+    private static Stream<Pressure> pressures(Assessment assessment, FishId id) {
+        return assessment.today().stream()
+                .filter(one -> one.aggressorId().equals(id) || one.victimId().equals(id))
+                .sorted(Comparator.comparingDouble(Pressure::perHour).reversed());
+    }
+
     private static List<PressLine> presses(Assessment assessment, FishId id) {
         Map<FishId, String> names = assessment.stock().plan().fishNames();
-        List<Pressure> all = assessment.today().stream()
-                .filter(one -> one.aggressorId().equals(id) || one.victimId().equals(id))
-                .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
-                .limit(MOST_LINES)
-                .toList();
+        List<Pressure> all = pressures(assessment, id).limit(MOST_LINES).toList();
         double most = all.stream().mapToDouble(Pressure::perHour).max().orElse(1);
         return all.stream()
                 .map(one -> new PressLine(

@@ -2,6 +2,7 @@ package org.pelluna.app.losses;
 
 import java.time.LocalDate;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.units.Numbers;
 
@@ -15,7 +16,8 @@ record CrewView(
         String predicted,
         String restock,
         boolean due,
-        String advice) {
+        String advice,
+        Explained how) {
     static CrewView of(Crew one, LocalDate today, Measures measures) {
         String eaters = one.eaters().isEmpty()
                 ? "Nobody here is known to take them."
@@ -43,7 +45,8 @@ record CrewView(
                         : one.restockOn().toString(),
                 !one.restockOn().isAfter(today),
                 (one.toBuy() > 0 ? "Buy " + one.toBuy() + " to be back at " + one.most() + ". " : "") + taken(one)
-                        + eaters + safe + " Put them in at night, when wrasses sleep.");
+                        + eaters + safe + " Put them in at night, when wrasses sleep.",
+                one.how());
     }
 
     private static String taken(Crew one) {

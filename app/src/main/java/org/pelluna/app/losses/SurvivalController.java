@@ -3,10 +3,12 @@ package org.pelluna.app.losses;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Shapes;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.lessons.Lessons;
 import org.pelluna.core.lessons.Survivors;
 import org.pelluna.core.plan.TankPlan;
@@ -40,7 +42,12 @@ class SurvivalController {
     }
 
     /** A group ready to print: survival at some days with interval and numbers at risk. */
-    record GroupView(String name, int fish, long lost, List<String> at) {}
+    record GroupView(
+            String name,
+            int fish,
+            long lost,
+            List<String> at,
+            @Nullable Explained how) {}
 
     @GetMapping("/tanks/{tankId}/losses/survival")
     String survival(
@@ -86,7 +93,12 @@ class SurvivalController {
                     + Numbers.plain(100 * interval.low(), 0) + "–" + Numbers.plain(100 * interval.high(), 0) + "; "
                     + followed + ")");
         }
-        return new GroupView(group.name(), group.lives().size(), group.lost(), at);
+        return new GroupView(
+                group.name(),
+                group.lives().size(),
+                group.lost(),
+                at,
+                group.how().orElse(null));
     }
 
     private static String test(List<Survivors.Group> groups) {

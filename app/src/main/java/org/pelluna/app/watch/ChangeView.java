@@ -2,14 +2,23 @@ package org.pelluna.app.watch;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.course.Watched;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.tension.RateChange;
 import org.pelluna.core.tension.RemedyEffect;
 import org.pelluna.core.units.Numbers;
 
 /** One row of what a remedy changed, ready to print. */
-record ChangeView(String who, String before, String after, String ratio, String verdict, boolean worse) {
+record ChangeView(
+        String who,
+        String before,
+        String after,
+        String ratio,
+        String verdict,
+        boolean worse,
+        @Nullable Explained how) {
     static ChangeView of(RateChange change, String who, double day, boolean lasts) {
         Interval times = change.times();
         return new ChangeView(
@@ -26,7 +35,8 @@ record ChangeView(String who, String before, String after, String ratio, String 
                                         .map(hours -> ": " + Numbers.plain(hours, 0) + " h more watched may tell")
                                         .orElse("")
                         : "cannot be told",
-                change.verdict() == RemedyEffect.Outcome.WORSE);
+                change.verdict() == RemedyEffect.Outcome.WORSE,
+                change.how().orElse(null));
     }
 
     private static String watched(List<Watched> watches) {

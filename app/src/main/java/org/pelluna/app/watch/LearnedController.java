@@ -3,11 +3,13 @@ package org.pelluna.app.watch;
 import java.util.Arrays;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.learn.Beliefs;
 import org.pelluna.core.learn.Harm;
 import org.pelluna.core.learn.Learning;
@@ -58,7 +60,8 @@ class LearnedController {
             String harm,
             boolean warns,
             boolean counts,
-            Svg strip) {}
+            Svg strip,
+            @Nullable Explained how) {}
 
     @GetMapping("/learned")
     String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
@@ -67,7 +70,8 @@ class LearnedController {
         model.addAttribute(
                 "lessons",
                 stock.residents().stream()
-                        .flatMap(fish -> beliefs.of(fish.id()).map(one -> view(fish, one)).stream())
+                        .flatMap(
+                                fish -> beliefs.of(fish.id()).map(one -> view(fish, one, beliefs.seenTimes())).stream())
                         .toList());
         model.addAttribute(
                 "together",
@@ -119,7 +123,7 @@ class LearnedController {
         return "90 %: " + Numbers.plain(interval.low(), 2) + " to " + Numbers.plain(interval.high(), 2);
     }
 
-    private static LessonView view(Fish fish, Lesson lesson) {
+    private static LessonView view(Fish fish, Lesson lesson, double tank) {
         return new LessonView(
                 fish.id().key(),
                 Portraits.use(fish.species()),
@@ -132,7 +136,8 @@ class LearnedController {
                 harm(lesson.harm()),
                 lesson.verdict().isWorse(),
                 lesson.counts(),
-                PosteriorStrip.of(lesson.temper(), Beliefs.ANY_FISH));
+                PosteriorStrip.of(lesson.temper(), Beliefs.ANY_FISH),
+                lesson.how(tank).orElse(null));
     }
 
     /** How hard it attacks; nothing where it was never seen to. */

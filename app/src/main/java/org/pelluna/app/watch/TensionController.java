@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
@@ -87,6 +89,7 @@ class TensionController {
             String verdict,
             boolean alarm,
             Svg chart,
+            @Nullable Explained how,
             String fishId) {}
 
     @GetMapping("/settling")
@@ -137,6 +140,7 @@ class TensionController {
                 one.settles().words(),
                 one.settles() == Settling.State.NOT_SETTLING,
                 watched ? SettlingChart.svg(one, plan, from, to) : Svg.NONE,
+                one.how(plan.asOf()).orElse(null),
                 one.victimId().key());
     }
 }

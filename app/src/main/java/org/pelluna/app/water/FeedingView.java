@@ -4,6 +4,7 @@ import java.util.List;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.feeding.FeedingPlan;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.units.Numbers;
@@ -19,6 +20,7 @@ import org.pelluna.core.units.Numbers;
  * @param foods each kind of food with its share
  * @param findings what to know of it
  * @param source where the quantities come from
+ * @param how how the ammonia it makes comes about
  */
 record FeedingView(
         String feeds,
@@ -28,7 +30,8 @@ record FeedingView(
         int clips,
         List<FoodLine> foods,
         List<FindingView> findings,
-        String source) {
+        String source,
+        Explained how) {
 
     /**
      * One food.
@@ -53,6 +56,7 @@ record FeedingView(
                                         Math.round(100 * food.gramsADay() / Math.max(1e-9, feeding.gramsADay()))))
                         .toList(),
                 FindingView.all(feeding.findings(), measures),
-                FeedingPlan.source().words());
+                FeedingPlan.source().words(),
+                feeding.how(plan.houseRules().husbandry()));
     }
 }

@@ -124,6 +124,7 @@ class WaterController {
                         .orElse(""));
         model.addAttribute("chart", days.isEmpty() ? "" : course.svg(Optional.empty(), Optional.empty()));
         model.addAttribute("worst", days.isEmpty() ? "" : course.worst());
+        model.addAttribute("howWorst", days.isEmpty() ? null : course.howWorst());
         model.addAttribute("fit", course.fitWords());
         model.addAttribute(
                 "kinds",

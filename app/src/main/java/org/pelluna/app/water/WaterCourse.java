@@ -11,6 +11,7 @@ import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.chart.TimeWindow;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.plan.TankPlan;
@@ -86,6 +87,11 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
         return "Worst of the next " + AHEAD_DAYS + " days with the plan as it stands: "
                 + WaterPanels.worst(days, plan.asOf()) + " At the end the bacteria could clear "
                 + Numbers.plain(days.get(days.size() - 1).capacity(), 2) + " mg/L of ammonia nitrogen a day.";
+    }
+
+    /** How that worst comes about. */
+    Explained howWorst() {
+        return WaterForecast.howPeak(days, plan.asOf());
     }
 
     /** What the tests made of the model, in a sentence. */

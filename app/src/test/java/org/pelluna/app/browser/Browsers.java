@@ -33,7 +33,8 @@ final class Browsers {
                             "--disable-component-update",
                             "--disable-sync")));
 
-    private static final AxeRunOptions VIOLATIONS_ONLY = new AxeRunOptions();
+    /** What a change of colours alone can break. */
+    private static final List<String> COLOURS = List.of("color-contrast", "link-in-text-block");
 
     /** Long enough for a busy machine of two cores: a test that fails by it has failed, not waited too little. */
     private static final double PATIENCE_MS = 60_000;
@@ -47,7 +48,6 @@ final class Browsers {
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        VIOLATIONS_ONLY.setResultTypes(List.of("violations"));
         Runtime.getRuntime().addShutdownHook(new Thread(PLAYWRIGHT::close));
     }
 
@@ -81,11 +81,23 @@ final class Browsers {
     record Watched(Page page, List<String> troubles) {
         /** What axe-core finds wrong on the page as it stands. */
         List<String> axeFindings() {
-            // One frame and only what is wrong: the same verdict, without carrying every passed element across.
-            return new AxeBuilder(page)
-                    .setLegacyMode(true).options(VIOLATIONS_ONLY).analyze().getViolations().stream()
-                            .map(Watched::words)
-                            .toList();
+            return found(axe());
+        }
+
+        /** What axe-core finds wrong with the colours of a page that was right but for them. */
+        List<String> colourFindings() {
+            return found(axe().withRules(COLOURS));
+        }
+
+        /** One frame and only what is wrong: the same verdict, without carrying every passed element across. */
+        private AxeBuilder axe() {
+            AxeRunOptions violationsOnly = new AxeRunOptions();
+            violationsOnly.setResultTypes(List.of("violations"));
+            return new AxeBuilder(page).setLegacyMode(true).options(violationsOnly);
+        }
+
+        private static List<String> found(AxeBuilder axe) {
+            return axe.analyze().getViolations().stream().map(Watched::words).toList();
         }
 
         /** Text smaller than 12 px as it is drawn, in pictures too. */

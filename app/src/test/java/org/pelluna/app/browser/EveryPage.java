@@ -129,7 +129,7 @@ abstract class EveryPage extends BrowserTest {
         watched.axeFindings().forEach(fault -> faults.add(plain + " by day: " + fault));
         page.setViewportSize(BY_NIGHT, 844);
         page.evaluate("document.documentElement.dataset.look = 'night'");
-        watched.axeFindings().forEach(fault -> faults.add(plain + " by night: " + fault));
+        watched.colourFindings().forEach(fault -> faults.add(plain + " by night: " + fault));
         watched.troubles().forEach(fault -> faults.add(path + ": " + fault));
         return 1;
     }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
@@ -83,6 +84,20 @@ public record FeedingPlan(
                 fish.isEmpty() ? 0 : Math.max(2, tank.feedingPlaces()),
                 clips,
                 findings(fish, feeds, clips));
+    }
+
+    /** How the ammonia it makes comes about. */
+    public Explained how(Husbandry done) {
+        return new Explained(
+                "Each fish eats by its mass and the water's warmth; of the protein in the food a share comes out as ammonia nitrogen.",
+                Numbers.plain(gramsADay, 2) + " g × 1,000 × " + Numbers.plain(done.proteinShare(), 2) + " protein × "
+                        + Headroom.NITROGEN_PER_PROTEIN + " = " + Numbers.plain(nitrogenMgADay, 0)
+                        + " mg of ammonia nitrogen a day",
+                portions.stream()
+                        .map(one -> Numbers.plain(one.gramsADay(), 2) + " g of " + one.food() + ": "
+                                + String.join(", ", one.eaters()))
+                        .toList(),
+                source());
     }
 
     private static List<Finding> findings(List<Fish> fish, double feeds, int clips) {

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
+import org.pelluna.core.finding.Explained;
+import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
@@ -15,6 +17,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.timeline.Timeline;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Nitrification;
@@ -31,6 +34,9 @@ import org.pelluna.core.water.WaterState;
 public final class WaterForecast {
     /** The past that is looked at, days: after it, what was before no longer matters to the bacteria. */
     private static final int PAST = 150;
+
+    private static final Provenance SOURCE = Provenance.published(
+            "two-step nitrification after Wiesmann 1994 and ASM1, constants not yet checked, growth set to a marine cycle of four weeks; un-ionised share after Bell et al. 2008; limit US EPA 440/5-88-004");
 
     /** Nitrogen in a fish, share of its wet mass; from memory. */
     private static final double NITROGEN_IN_FISH = 0.026;
@@ -183,6 +189,31 @@ public final class WaterForecast {
         return WaterLimit.Peak.of(
                 after.stream().mapToDouble(Day::unionised).toArray(),
                 after.stream().mapToDouble(Day::nitrite).max().orElse(0));
+    }
+
+    /**
+     * How the worst of the days from one day on comes about.
+     *
+     * @param days the water day by day, one at least from that day on
+     */
+    public static Explained howPeak(List<Day> days, LocalDate from) {
+        Day worst = days.stream()
+                .filter(day -> !day.date().isBefore(from))
+                .max(Comparator.comparingDouble(Day::unionised))
+                .orElseThrow();
+        WaterLimit.Peak peak = peak(days, from);
+        return new Explained(
+                "Food becomes ammonia, two kinds of bacteria turn it into nitrite and nitrate, and multiply on what they get; day by day, with every arrival of your"
+                        + " plan. What they cannot clear at once stands in the water; by the evening's pH a share of it is un-ionised, and that is the poison.",
+                "on " + worst.date() + " " + Numbers.plain(worst.nitrogen(), 3)
+                        + " mg/L of ammonia nitrogen come in, and " + Numbers.plain(worst.capacity(), 3)
+                        + " could be cleared; " + Numbers.plain(worst.ammonia(), 3)
+                        + " mg/L of ammonia is left that evening, " + Numbers.plain(worst.unionised(), 4)
+                        + " un-ionised at worst, " + Numbers.plain(peak.fourDays(), 4) + " over its worst four days",
+                List.of(
+                        "limit of un-ionised ammonia over four days: " + Ammonia.FOUR_DAY_LIMIT + " mg/L",
+                        "highest nitrite: " + Numbers.plain(peak.nitrite(), 2) + " mg/L"),
+                SOURCE);
     }
 
     private WaterState start(LocalDate from, boolean justCycled) {

@@ -2,7 +2,12 @@ package org.pelluna.core.growth;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
+import org.pelluna.core.finding.Explained;
+import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.units.Numbers;
 
 /**
  * Length of one fish over time: von Bertalanffy 1938, L(t) = L∞ − (L∞ − L0)·e^(−K·t), from the length on arrival.
@@ -21,6 +26,10 @@ public record GrowthCurve(
         double adultLengthCm,
         double ratePerYear,
         Optional<GrowthCurve> earlier) {
+    /** Where the curve comes from; the spread of individuals is our own. */
+    private static final Provenance SOURCE = Provenance.published(
+            "von Bertalanffy 1938, Human Biology 10; the spread of individuals is our own estimate");
+
     private static final double DAYS_PER_YEAR = 365.25;
     private static final double RATE_SPREAD = 0.3;
     private static final double LENGTH_SPREAD = 0.1;
@@ -64,6 +73,36 @@ public record GrowthCurve(
         }
         double years = ChronoUnit.DAYS.between(startsOn, date) / DAYS_PER_YEAR;
         return adultLengthCm - (adultLengthCm - startLengthCm) * Math.exp(-ratePerYear * years);
+    }
+
+    /**
+     * How its length on a date comes about.
+     *
+     * @param on the date
+     * @param written a length in cm as the keeper reads it
+     */
+    public Explained how(LocalDate on, DoubleFunction<String> written) {
+        if (earlier.isPresent() && on.isBefore(startsOn)) {
+            return earlier.get().how(on, written);
+        }
+        String start = written.apply(startLengthCm);
+        String adult = written.apply(adultLengthCm);
+        boolean grows = startLengthCm < adultLengthCm && on.isAfter(startsOn);
+        double years = ChronoUnit.DAYS.between(startsOn, on) / DAYS_PER_YEAR;
+        return new Explained(
+                "A fish grows fast while small, and ever more slowly towards its adult length.",
+                grows
+                        ? adult + " − (" + adult + " − " + start + ") × e^(−" + Numbers.plain(ratePerYear, 2) + " × "
+                                + Numbers.plain(years, 2) + " years) = " + written.apply(lengthCmOn(on))
+                        : start + ", as it was measured or came",
+                List.of(
+                        start + " on " + startsOn,
+                        adult + ": the adult length of its kind, or what you say it grows to",
+                        Numbers.plain(ratePerYear, 2) + " a year: how fast its kind grows",
+                        "individuals differ by about a third in rate and a tenth in length: today "
+                                + written.apply(band(false).lengthCmOn(on)) + " to "
+                                + written.apply(band(true).lengthCmOn(on))),
+                SOURCE);
     }
 
     /** The first day on which the fish is at least this long; empty if it never will be. */

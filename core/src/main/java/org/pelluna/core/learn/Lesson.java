@@ -1,9 +1,13 @@
 package org.pelluna.core.learn;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.units.Numbers;
 
 /**
  * What was learned of one fish.
@@ -60,6 +64,30 @@ public record Lesson(
     /** The interval of how often it attacks as a multiple of its kind. */
     public Interval interval() {
         return temper.interval(LEVEL);
+    }
+
+    /**
+     * How its multiple came about; empty while nothing was predicted of it.
+     *
+     * @param tank the tank's own multiple, as it is seen
+     */
+    public Optional<Explained> how(double tank) {
+        if (expected <= 0) {
+            return Optional.empty();
+        }
+        return Optional.of(new Explained(
+                "Encounters seen in declared watches are set against those predicted for the same hours and company, beside what holds for the whole tank; few"
+                        + " encounters say little, and then most of what is usual of its kind remains.",
+                seen + " seen ÷ (" + Numbers.plain(expected, 1) + " predicted × " + Numbers.plain(tank, 2)
+                        + " in this tank) = " + Numbers.plain(seen / (expected * tank), 2)
+                        + "; weighed with what is usual of its kind × " + Numbers.plain(temper.middle(), 2),
+                List.of(
+                        "90 %: " + Numbers.plain(interval().low(), 2) + " to "
+                                + Numbers.plain(interval().high(), 2),
+                        "harm of each attack × " + Numbers.plain(harm.middle(), 2) + " of the others'",
+                        "used in the plan: × " + Numbers.plain(factor(tank), 2)
+                                + (counts ? "" : ", if it counted; you have it ignored")),
+                Learning.SOURCE));
     }
 
     /** What can be said of it. Gentler is only a fish that attacks more rarely and no harder. */

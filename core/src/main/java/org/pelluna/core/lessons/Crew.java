@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -15,6 +16,7 @@ import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.PoissonRate;
 import org.pelluna.core.tank.AnimalGroup;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.CrewCount;
 
 /**
@@ -58,6 +60,17 @@ public record Crew(
     /** Where the expectation comes from. */
     public static final Provenance SOURCE =
             Provenance.own("2 % a week die anyway; each fish that picks at them adds 1 %, each that eats them 5 %");
+
+    /** How the share that is expected to be lost comes about. */
+    public Explained how() {
+        double by = predicted - OF_THEMSELVES;
+        return new Explained(
+                "Some die of themselves; every fish here that tests or eats them takes its share.",
+                Numbers.plain(100 * OF_THEMSELVES, 0) + " % of themselves + " + Numbers.plain(100 * by, 0)
+                        + " % by those who live here = " + Numbers.plain(100 * predicted, 0) + " % a week",
+                eaters.isEmpty() ? List.of("nobody here is known to take them") : List.of(String.join(", ", eaters)),
+                SOURCE);
+    }
 
     private static final double OF_THEMSELVES = 0.02;
     private static final double TESTED = 0.01;

@@ -7,15 +7,21 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.pelluna.core.finding.Explained;
+import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Survival;
+import org.pelluna.core.units.Numbers;
 
 /** How long fish live here after their arrival, all together and by what sets them apart. Given away counts as alive until then. */
 public final class Survivors {
+    private static final int MOST_WRITTEN = 6;
     private static final int FIRST = 3;
     private static final int MIDDLE = 6;
 
@@ -49,6 +55,27 @@ public final class Survivors {
      * @param curve their survival
      */
     public record Group(String name, List<Survival.FollowUp> lives, List<Survival.Step> curve) {
+        /** How the share that is alive after all that was lost comes about; empty while nobody is lost. */
+        public Optional<Explained> how() {
+            if (curve.isEmpty()) {
+                return Optional.empty();
+            }
+            String product = curve.stream()
+                    .limit(MOST_WRITTEN)
+                    .map(step -> "(1 − " + step.ended() + "/" + step.atRisk() + ")")
+                    .collect(Collectors.joining(" × "));
+            Survival.Step last = curve.get(curve.size() - 1);
+            return Optional.of(new Explained(
+                    "On every day on which some are lost, the share that lives on is that of those followed until then; the shares multiply.",
+                    product + (curve.size() > MOST_WRITTEN ? " × …" : "") + " = "
+                            + Numbers.plain(100 * last.survival(), 0) + " % after "
+                            + Numbers.count((long) last.time(), "day"),
+                    List.of(
+                            Numbers.count(lives.size(), "fish", "fish") + " followed, " + lost() + " lost",
+                            "who lives on or was given away counts as long as it was followed"),
+                    Provenance.published("Kaplan & Meier 1958")));
+        }
+
         /** Lives that have ended. */
         public long lost() {
             return lives.stream().filter(Survival.FollowUp::ended).count();

@@ -8,12 +8,36 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import org.pelluna.core.course.Watched;
+import org.pelluna.core.finding.Explained;
+import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 
 /** The watches of a tank as one quarrel sees them: a day for each, with what was seen of it. */
 final class Quarrel {
     private Quarrel() {}
+
+    /**
+     * How a rate read off a course came about.
+     *
+     * @param encounters seen in declared watches
+     * @param hours of them
+     * @param today encounters an hour, the interval of {@link Settling#LEVEL}
+     * @param reasons what else was reckoned with
+     */
+    static Explained how(int encounters, double hours, Interval today, List<String> reasons) {
+        return new Explained(
+                "The encounters of the declared watches are counted as one course that falls from its first days to what stays;"
+                        + " how fast it falls, what stays and how chases come in bouts are not known, and everything plausible is weighed by how well"
+                        + " it fits what was seen.",
+                Numbers.count(encounters, "encounter") + " ÷ " + Numbers.plain(hours, 1) + " hours"
+                        + (hours > 0 ? " = " + Numbers.plain(encounters / hours, 2) + " an hour over all watches" : "")
+                        + "; weighed along the course, today " + Numbers.plain(today.low(), 2) + " to "
+                        + Numbers.plain(today.high(), 2) + " an hour",
+                reasons,
+                Settling.SOURCE);
+    }
 
     /**
      * Watches from one day up to, and not on, another.

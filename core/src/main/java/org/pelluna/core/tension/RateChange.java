@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.course.Help;
 import org.pelluna.core.course.Watched;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.units.Numbers;
 
 /**
  * Encounters before and after something was done, and what that says beyond what settling does by itself.
@@ -103,6 +105,31 @@ public record RateChange(
         return fewer > 1 - (1 - LIKELY) / aggressors
                 ? RemedyEffect.Outcome.MAY_HAVE_HELPED
                 : RemedyEffect.Outcome.UNCLEAR;
+    }
+
+    /** How the figures came about; empty where one of the two times was not watched. */
+    public Optional<Explained> how() {
+        if (!isKnown() || encounters(before) == 0) {
+            return Optional.empty();
+        }
+        double first = encounters(before) / hours(before);
+        double second = encounters(after) / hours(after);
+        return Optional.of(new Explained(
+                "What was seen since is set against what settling by itself would have left of what was seen before: how fast it settles, what stays"
+                        + " and how chases come in bouts are not known, and everything plausible is weighed.",
+                Numbers.plain(second, 2) + " an hour since ÷ " + Numbers.plain(first, 2) + " before = "
+                        + Numbers.plain(second / first, 2) + "; against settling by itself × "
+                        + Numbers.plain(help.middle(), 2) + ", between " + Numbers.plain(times().low(), 2) + " and "
+                        + Numbers.plain(times().high(), 2) + " (90 %)",
+                List.of(
+                        encounters(before) + " in " + Numbers.plain(hours(before), 1) + " hours before, on "
+                                + Numbers.count(before.size(), "watch", "watches"),
+                        encounters(after) + " in " + Numbers.plain(hours(after), 1) + " hours since, on "
+                                + Numbers.count(after.size(), "watch", "watches"),
+                        "chance that it is fewer than by itself: " + Numbers.plain(100 * help.chanceBelow(1), 0)
+                                + " in 100; “it helped” is said from "
+                                + Numbers.plain(100 * (1 - (1 - SURE) / aggressors), 0)),
+                Settling.SOURCE));
     }
 
     /** Hours more that would tell, if it goes on as it seems to; empty if it is told already, or even four long days would not. */

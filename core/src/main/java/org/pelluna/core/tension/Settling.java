@@ -11,11 +11,13 @@ import java.util.TreeMap;
 import org.pelluna.core.course.Course;
 import org.pelluna.core.course.Unrest;
 import org.pelluna.core.course.Watched;
+import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.statistics.Interval;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
 
 /**
@@ -172,6 +174,23 @@ public record Settling(
 
     private Optional<LocalDate> day(double days) {
         return days > LOOKED_AT_DAYS * 2.0 ? Optional.empty() : Optional.of(since.plusDays((long) Math.ceil(days)));
+    }
+
+    /** How the rate of today came about; empty while nothing was watched. */
+    public Optional<Explained> how(LocalDate today) {
+        return course.watches().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Quarrel.how(
+                        encounters,
+                        hours,
+                        course.rate(days(today), LEVEL),
+                        List.of(
+                                "counted since " + since + ", on "
+                                        + Numbers.count(course.watches().size(), "watch", "watches"),
+                                "“quiet” is said below " + Numbers.plain(CALM, 2) + " an hour, with the whole interval",
+                                "what was seen is " + Numbers.plain(unrest, 2)
+                                        + " times as likely if it does not settle as if it does; “not settling” is said from "
+                                        + Numbers.plain(Unrest.ALARM, 0))));
     }
 
     /** Hours that would have to be watched today with nothing seen for it to be called quiet; empty if two days would not do. */

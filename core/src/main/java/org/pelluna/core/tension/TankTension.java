@@ -120,18 +120,13 @@ public record TankTension(
 
     /** How the figures came about; empty where nothing was watched. */
     public Optional<Explained> how() {
-        return today.map(rate -> new Explained(
-                "The encounters of the declared watches are counted as one course that falls from its first days to what stays;"
-                        + " how fast it falls, what stays and how chases come in bouts are not known, and everything plausible is weighed by how well"
-                        + " it fits what was seen.",
-                Numbers.count(encounters, "encounter") + " ÷ " + Numbers.plain(hours, 1) + " hours"
-                        + (hours > 0 ? " = " + Numbers.plain(encounters / hours, 2) + " an hour over all watches" : "")
-                        + "; weighed along the course, today " + Numbers.plain(rate.low(), 2) + " to "
-                        + Numbers.plain(rate.high(), 2) + " an hour",
+        return today.map(rate -> Quarrel.how(
+                encounters,
+                hours,
+                rate,
                 List.of(
                         "counted since " + since,
                         "“calm” is said below " + Numbers.plain(Settling.CALM, 2) + " an hour, with the whole interval",
-                        "pinned or wounded in the last fortnight, watched or not: " + hard),
-                Settling.SOURCE));
+                        "pinned or wounded in the last fortnight, watched or not: " + hard)));
     }
 }

@@ -12,6 +12,7 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.forecast.FishWaste;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Husbandry;
+import org.pelluna.core.units.Numbers;
 
 class FeedingPlanTest {
     private static final Fish TANG = fish("Sol", species("zebrasoma-flavescens"), 12, TODAY);
@@ -60,5 +61,18 @@ class FeedingPlanTest {
     void anEmptyTankIsFedNothing() {
         assertThat(plan().gramsADay()).isZero();
         assertThat(plan().stations()).isZero();
+    }
+
+    @Test
+    void howItsNitrogenComesAboutIsTold() {
+        FeedingPlan plan = plan(TANG, ANTHIAS);
+        String grams = Numbers.plain(plan.gramsADay(), 2);
+        String nitrogen = Numbers.plain(plan.gramsADay() * 1000 * 0.45 * 0.092, 0);
+        assertThat(plan.how(Husbandry.USUAL).arithmetic())
+                .isEqualTo(grams + " g × 1,000 × 0.45 protein × 0.092 = " + nitrogen + " mg of ammonia nitrogen a day");
+        assertThat(plan.how(Husbandry.USUAL).reasons())
+                .hasSize(2)
+                .anyMatch(one -> one.endsWith(": Sol"))
+                .anyMatch(one -> one.endsWith(": Ember"));
     }
 }

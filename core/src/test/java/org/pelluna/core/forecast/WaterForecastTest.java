@@ -31,6 +31,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 
@@ -303,5 +304,25 @@ class WaterForecastTest {
         List<WaterTest> few = List.of(new WaterTest("t", TODAY, WaterTest.Kind.NITRATE, 20));
         assertThat(WaterFit.of(ResolvedPlan.of(plan(SMALL, Husbandry.USUAL, tenSettled(), few), CATALOGUE)))
                 .isEqualTo(WaterFit.NONE);
+    }
+
+    /** The day that is told as the worst is the one on which most un-ionised ammonia stands, with that day's own figures. */
+    @Test
+    void howTheWorstComesAboutIsTold() {
+        List<WaterForecast.Day> course = new WaterForecast(stock(tenSettled()), WaterFit.NONE)
+                .days(
+                        List.of(new WaterForecast.PlannedFish(TODAY.plusDays(5), newcomers(6, TODAY.plusDays(5)))),
+                        TODAY.plusDays(40));
+        WaterForecast.Day worst = course.stream()
+                .filter(day -> !day.date().isBefore(TODAY))
+                .max(java.util.Comparator.comparingDouble(WaterForecast.Day::unionised))
+                .orElseThrow();
+        assertThat(worst.date()).isAfter(TODAY.plusDays(4));
+        assertThat(worst.nitrogen()).as("more comes in than is cleared").isGreaterThan(worst.capacity() * 0.8);
+        assertThat(WaterForecast.howPeak(course, TODAY).arithmetic())
+                .startsWith("on " + worst.date() + " ")
+                .contains(Numbers.plain(worst.nitrogen(), 3) + " mg/L of ammonia nitrogen come in")
+                .contains(Numbers.plain(worst.capacity(), 3) + " could be cleared")
+                .contains(Numbers.plain(WaterForecast.peak(course, TODAY).fourDays(), 4) + " over its worst four days");
     }
 }

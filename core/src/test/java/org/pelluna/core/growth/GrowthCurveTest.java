@@ -48,4 +48,19 @@ class GrowthCurveTest {
         assertThat(GrowthCurve.massGrams(20, 0.02, 3)).isCloseTo(8 * GrowthCurve.massGrams(10, 0.02, 3), within(1e-9));
         assertThat(GrowthCurve.massGrams(10, 0.02, 3)).isCloseTo(20, within(1e-9));
     }
+
+    /** 20 − 16·e^(−0.5) = 10.30. */
+    @Test
+    void howItsLengthComesAboutIsToldWithItsOwnFigures() {
+        var how = curve.how(START.plusDays(365), cm -> Math.round(10 * cm) / 10.0 + " cm");
+        assertThat(how.arithmetic()).isEqualTo("20.0 cm − (20.0 cm − 4.0 cm) × e^(−0.5 × 1 years) = 10.3 cm");
+        assertThat(how.reasons()).contains("4.0 cm on 2026-01-01");
+        GrowthCurve again = curve.measured(START.plusDays(400), 9);
+        assertThat(again.how(START.plusDays(365), cm -> Math.round(10 * cm) / 10.0 + " cm"))
+                .isEqualTo(how);
+        assertThat(new GrowthCurve(START, 21, 20, 0.5)
+                        .how(START.plusDays(9), cm -> cm + " cm")
+                        .arithmetic())
+                .isEqualTo("21.0 cm, as it was measured or came");
+    }
 }

@@ -15,6 +15,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.tension.Logs;
+import org.pelluna.core.units.Numbers;
 
 class LearningTest {
     private static Logs tank(long seed) {
@@ -159,5 +160,21 @@ class LearningTest {
         assertThat(stock.residents())
                 .extracting(Fish::species)
                 .containsExactly(Fixtures.species("chrysiptera-parasema"));
+    }
+
+    @Test
+    void howAMultipleComesAboutIsTold() {
+        Logs logs = tank(2).encounters("ink", "plum", 100, 0, ago -> 2);
+        Beliefs beliefs = Learning.of(ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE));
+        Lesson lesson = beliefs.lessons().get(new FishId("ink"));
+        double tank = beliefs.seenTimes();
+        assertThat(lesson.how(tank).orElseThrow().arithmetic())
+                .isEqualTo(lesson.seen() + " seen ÷ (" + Numbers.plain(lesson.expected(), 1) + " predicted × "
+                        + Numbers.plain(tank, 2) + " in this tank) = "
+                        + Numbers.plain(lesson.seen() / lesson.expected() / tank, 2)
+                        + "; weighed with what is usual of its kind × "
+                        + Numbers.plain(lesson.temper().middle(), 2));
+        assertThat(lesson.how(tank).orElseThrow().reasons())
+                .contains("used in the plan: × " + Numbers.plain(lesson.factor(tank), 2));
     }
 }

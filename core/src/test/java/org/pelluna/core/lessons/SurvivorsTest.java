@@ -67,10 +67,12 @@ class SurvivorsTest {
         assertThat(all).hasSize(1);
         assertThat(all.get(0).curve()).extracting(step -> step.time()).containsExactly(12.0, 20.0);
         assertThat(all.get(0).curve().get(1).survival()).isCloseTo(0.6, within(1e-12));
+        assertThat(all.get(0).how().orElseThrow().arithmetic()).isEqualTo("(1 − 1/5) × (1 − 1/4) = 60 % after 20 days");
         var methods = Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.METHOD);
         assertThat(methods).extracting(Survivors.Group::name).containsExactly("straight in", "through the box");
         assertThat(methods.get(0).lost()).isEqualTo(2);
         assertThat(methods.get(1).lost()).isZero();
+        assertThat(methods.get(1).how()).isEmpty();
         assertThat(Survivors.of(plans, Fixtures.CATALOGUE, Survivors.By.PLACE))
                 .extracting(Survivors.Group::name)
                 .containsExactly("among the first three", "fourth to sixth");
@@ -129,6 +131,7 @@ class SurvivorsTest {
         assertThat(crew.about()).isCloseTo(19, within(1e-9));
         assertThat(crew.restockOn()).as("19 of 30 is less than two thirds").isEqualTo(TODAY);
         assertThat(crew.eaters()).isEmpty();
+        assertThat(crew.how().arithmetic()).isEqualTo("2 % of themselves + 0 % by those who live here = 2 % a week");
     }
 
     @Test
@@ -148,5 +151,7 @@ class SurvivorsTest {
         assertThat(crew.eaters()).containsExactly("Crusher");
         assertThat(crew.safeCm()).isEqualTo(eater.reef().get(AnimalGroup.SNAILS).belowCm());
         assertThat(crew.predicted()).isGreaterThan(0.05);
+        assertThat(crew.how().arithmetic()).isEqualTo("2 % of themselves + 5 % by those who live here = 7 % a week");
+        assertThat(crew.how().reasons()).containsExactly("Crusher");
     }
 }

@@ -88,4 +88,23 @@ class RateChangeTest {
         then.add(new Watched(26, more, (int) Math.round(perHour * more)));
         return change(all, then, 1).verdict();
     }
+
+    /** Three watches of an hour with six each, the fourth spared; three with one each since. */
+    @Test
+    void howItIsReckonedIsTold() {
+        RateChange change = change(hours(0, 4, 6), hours(4, 3, 1), 1);
+        assertThat(change.how().orElseThrow().arithmetic())
+                .startsWith("1 an hour since ÷ 6 before = 0.17; against settling by itself × ");
+        assertThat(change.how().orElseThrow().reasons())
+                .startsWith("18 in 3 hours before, on 3 watches", "3 in 3 hours since, on 3 watches")
+                .last()
+                .asString()
+                .endsWith("“it helped” is said from 95");
+        assertThat(change(hours(0, 4, 6), hours(4, 3, 1), 5).how().orElseThrow().reasons())
+                .last()
+                .asString()
+                .endsWith("“it helped” is said from 99");
+        assertThat(change(hours(0, 4, 6), List.of(), 1).how()).isEmpty();
+        assertThat(change(hours(0, 4, 0), hours(4, 3, 1), 1).how()).isEmpty();
+    }
 }

@@ -10,6 +10,7 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.pressure.SettlingCourse;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.RollCall;
@@ -224,5 +225,20 @@ class SettlingTest {
             assertThat(one.kind()).isEqualTo(Warning.Kind.FIERCE);
             assertThat(one.words()).contains("by boss");
         });
+    }
+
+    @Test
+    void howTheRateComesAboutIsTold() {
+        Settling one = together(arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 3));
+        var rate = one.course().rate(10, Settling.LEVEL);
+        assertThat(one.how(Fixtures.TODAY).orElseThrow().arithmetic())
+                .startsWith(one.encounters() + " encounters ÷ ")
+                .endsWith(
+                        "today " + Numbers.plain(rate.low(), 2) + " to " + Numbers.plain(rate.high(), 2) + " an hour");
+        assertThat(one.how(Fixtures.TODAY).orElseThrow().reasons())
+                .anyMatch(reason -> reason.contains("“not settling” is said from 25"));
+        Logs unseen =
+                new Logs(3).resident("boss", "chrysiptera-parasema", 200, 7).resident("new", "ecsenius-bicolor", 9, 6);
+        assertThat(together(unseen).how(Fixtures.TODAY)).isEmpty();
     }
 }
