@@ -31,6 +31,7 @@ import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.RollCall;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockMultipartFile;
@@ -365,5 +366,21 @@ class WatchPageTest extends PageTest {
                         .param("linkedTo", "ember"))
                 .andExpect(status().isFound());
         assertThat(page("/tanks/" + tank + "/losses")).contains("ragged tail").contains("It follows from Ember");
+    }
+
+    /** Ways out are for a fish that somebody presses. */
+    @Test
+    void aFishAloneHasNoWaysToChooseFrom() throws Exception {
+        TankPlan demo = demoPlan();
+        UUID alone = tanks.add(
+                keeper.id(),
+                demo.with(as -> as.residents(demo.residents().subList(0, 1))
+                        .log(List.of())
+                        .losses(List.of())
+                        .observations(Observations.EMPTY)
+                        .schedule(Schedule.NONE)));
+        assertThat(page(keeper, "/tanks/" + alone + "/watch/what-now"))
+                .contains("Bosun lives with nobody who would press it")
+                .doesNotContain("Do this");
     }
 }

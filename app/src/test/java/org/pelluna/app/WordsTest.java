@@ -7,15 +7,22 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.glossary.Terms;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.PlanFile;
+import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.watch.Observations;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.io.ClassPathResource;
@@ -97,26 +104,63 @@ class WordsTest extends PageTest {
             TankPlan plan = PlanFile.read(
                     new ClassPathResource("demo/" + demo + ".json").getContentAsString(StandardCharsets.UTF_8),
                     catalogue);
-            UUID tank = tanks.add(keeper.id(), plan);
-            for (String path : pagesOf(tank, plan)) {
-                var answer = pages.perform(get(keeper, path)).andReturn().getResponse();
-                if (answer.getStatus() == 200
-                        && String.valueOf(answer.getContentType()).startsWith("text/html")) {
-                    read++;
-                    String words = visible(answer.getContentAsString(StandardCharsets.UTF_8));
-                    NEVER.forEach((pattern, what) -> {
-                        Matcher found = Pattern.compile("[^\n]{0,40}(?:" + pattern + ")[^\n]{0,40}")
-                                .matcher(words);
-                        if (found.find()) {
-                            wrong.add(what + ": " + path.replace(tank.toString(), demo) + ": "
-                                    + found.group().strip());
-                        }
-                    });
-                }
-            }
+            read += read(keeper, demo, plan, wrong);
         }
         assertThat(read).as("pages read").isGreaterThan(60);
         assertThat(wrong).isEmpty();
+    }
+
+    /** Pages are written for a dozen fish; they hold for none, for one, and for a crowd with long names. */
+    @Test
+    void soDoesEveryPageOfATankWithNoFishOneAndForty() throws Exception {
+        KeeperPrincipal keeper = newKeeper();
+        TreeSet<String> wrong = new TreeSet<>();
+        TankPlan demo = demoPlan();
+        for (int fish : new int[] {0, 1, 40}) {
+            List<Resident> residents = IntStream.range(0, fish)
+                    .mapToObj(i -> List.copyOf(catalogue.all()).get(14 * i))
+                    .map(one -> new Resident(
+                            new FishId(one.id().key()),
+                            one.id(),
+                            "The old " + one.commonName() + " of the north cave",
+                            demo.asOf().minusDays(40),
+                            5,
+                            Optional.empty()))
+                    .toList();
+            TankPlan plan = demo.with(as -> as.residents(residents)
+                    .log(List.of())
+                    .losses(List.of())
+                    .observations(Observations.EMPTY)
+                    .schedule(Schedule.NONE));
+            read(keeper, fish + " fish", plan, wrong);
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    /** Reads every page of a tank; how many there were. */
+    private int read(KeeperPrincipal keeper, String name, TankPlan plan, Set<String> wrong) throws Exception {
+        UUID tank = tanks.add(keeper.id(), plan);
+        int read = 0;
+        for (String path : pagesOf(tank, plan)) {
+            var answer = pages.perform(get(keeper, path)).andReturn().getResponse();
+            String where = path.replace(tank.toString(), name) + ": ";
+            if (answer.getStatus() >= 500) {
+                wrong.add(where + answer.getStatus());
+            }
+            if (answer.getStatus() == 200
+                    && String.valueOf(answer.getContentType()).startsWith("text/html")) {
+                read++;
+                String words = visible(answer.getContentAsString(StandardCharsets.UTF_8));
+                NEVER.forEach((pattern, what) -> {
+                    Matcher found = Pattern.compile("[^\n]{0,40}(?:" + pattern + ")[^\n]{0,40}")
+                            .matcher(words);
+                    if (found.find()) {
+                        wrong.add(what + ": " + where + found.group().strip());
+                    }
+                });
+            }
+        }
+        return read;
     }
 
     @Test

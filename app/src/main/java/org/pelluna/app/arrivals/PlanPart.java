@@ -21,6 +21,8 @@ record PlanPart(String name, String address, String words, boolean missing) {
     static List<PlanPart> of(Assessment assessment, Headline headline, String base, Measures measures) {
         TankPlan plan = assessment.stock().plan();
         InchRule rule = new InchRule(plan.tank(), plan.houseRules());
+        double used = InchRule.inches(assessment.stock().residents());
+        double ceiling = rule.ceilingInches(plan.asOf());
         List<PlanPart> parts = new ArrayList<>();
         parts.add(new PlanPart(
                 "Tank",
@@ -36,9 +38,9 @@ record PlanPart(String name, String address, String words, boolean missing) {
         parts.add(new PlanPart(
                 "Headroom",
                 base + "/headroom",
-                Numbers.plain(InchRule.inches(assessment.stock().residents())) + " of "
-                        + Numbers.plain(rule.ceilingInches(plan.asOf())) + " inches of adult fish",
-                false));
+                (used > ceiling ? "over: " : "") + Numbers.plain(used) + " of " + Numbers.plain(ceiling)
+                        + " inches of adult fish",
+                used > ceiling));
         parts.add(new PlanPart(
                 "Wishes",
                 base + "/wishes",
@@ -48,7 +50,9 @@ record PlanPart(String name, String address, String words, boolean missing) {
                 "Company",
                 base + "/company",
                 headline.hardest().isPresent()
-                        ? "who presses whom, with everyone in the plan"
+                        ? assessment.order().arrivals().isEmpty()
+                                ? "who presses whom of those who live here"
+                                : "who presses whom, with everyone in the plan"
                         : "nobody is expected to press anybody hard",
                 false));
         int dated = assessment.order().arrivals().size();

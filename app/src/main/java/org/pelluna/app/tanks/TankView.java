@@ -31,6 +31,7 @@ import org.pelluna.core.water.Seawater;
  * @param portraits the portraits it uses
  * @param age how old it is, in words
  * @param headroom the inch rule in words
+ * @param over whether that is over the ceiling
  * @param headroomShare used share of the ceiling, 0 to 100, for the depth bar
  * @param next the next arrival, or why there is none
  * @param residents who lives there
@@ -48,6 +49,7 @@ record TankView(
         Svg portraits,
         String age,
         String headroom,
+        boolean over,
         int headroomShare,
         String next,
         List<ResidentLine> residents,
@@ -97,6 +99,7 @@ record TankView(
                 Numbers.plain(used) + " of " + Numbers.plain(ceiling) + " inches of adult fish ("
                         + Numbers.plain(rule.gallons()) + " US gal; " + Numbers.plain(rule.gallonsPerInch(plan.asOf()))
                         + " US gal for each inch)",
+                used > ceiling,
                 (int) Math.round(Math.min(100, 100 * used / ceiling)),
                 next(assessment),
                 assessment.stock().residents().stream()

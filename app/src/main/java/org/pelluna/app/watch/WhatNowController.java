@@ -119,6 +119,7 @@ class WhatNowController {
                             .map(step -> Dates.distance(today.plusDays(step.inDays()), today) + ": " + step.words())
                             .toList()));
         }
+        model.addAttribute("alone", chosen.isPresent() && stock.residents().size() == 1);
         model.addAttribute("ways", views);
         return "watch/what-now";
     }

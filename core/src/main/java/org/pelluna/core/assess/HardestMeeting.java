@@ -9,7 +9,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
 
-/** The hardest meeting that a plan brings. */
+/** The hardest meeting that a plan brings; where nobody is to come, the hardest among those who live there. */
 final class HardestMeeting {
     /** It is worth telling from so many encounters an hour. */
     private static final double WORTH_TELLING = 0.25;
@@ -18,9 +18,14 @@ final class HardestMeeting {
 
     /** The meeting; empty where nobody is expected to press anybody. */
     static Optional<Pressure> of(Assessment assessment) {
-        return assessment.planned().stream()
-                .filter(one -> one.perHour() >= WORTH_TELLING)
-                .max(Comparator.comparingDouble(Pressure::perHour));
+        return (nobodyToCome(assessment) ? assessment.today() : assessment.planned())
+                .stream()
+                        .filter(one -> one.perHour() >= WORTH_TELLING)
+                        .max(Comparator.comparingDouble(Pressure::perHour));
+    }
+
+    private static boolean nobodyToCome(Assessment assessment) {
+        return assessment.order().arrivals().isEmpty();
     }
 
     /** It in a sentence, with a number and the help reckoned in. */
@@ -31,6 +36,11 @@ final class HardestMeeting {
                 .stock()
                 .wishes()
                 .forEach(wish -> names.put(wish.fish().id(), wish.species().commonName()));
+        if (nobodyToCome(assessment)) {
+            return "The hardest quarrel of those who live here: " + names.get(one.aggressorId()) + " on "
+                    + names.get(one.victimId()) + ", about " + Numbers.plain(one.perHour(), 1)
+                    + " encounters an hour today.";
+        }
         return "The hardest meeting: " + names.get(one.aggressorId()) + " on " + names.get(one.victimId()) + ", about "
                 + Numbers.plain(one.perHour(), 1) + " encounters an hour in a first week, "
                 + (isBoxed(assessment.order(), one.victimId())

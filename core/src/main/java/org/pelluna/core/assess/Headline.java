@@ -20,7 +20,7 @@ import org.pelluna.core.units.Numbers;
  *
  * @param wishes how many of the wishes may come, and how many not
  * @param next what comes first, when and why
- * @param hardest the hardest meeting to come; empty where nobody is expected to press anybody
+ * @param hardest the hardest meeting to come, or where nobody is to come the hardest of today; empty where nobody is expected to press anybody
  * @param howHard how the hardest meeting is computed
  * @param held what has no date, and why; empty if everything has one
  * @param step what the keeper does next

@@ -93,10 +93,10 @@ public record GrowthCurve(
                 "A fish grows fast while small, and ever more slowly towards its adult length.",
                 grows
                         ? adult + " − (" + adult + " − " + start + ") × e^(−" + Numbers.plain(ratePerYear, 2) + " × "
-                                + Numbers.plain(years, 2) + " years) = " + written.apply(lengthCmOn(on))
+                                + Numbers.plain(years, 2) + ") = " + written.apply(lengthCmOn(on))
                         : start + ", as it was measured or came",
                 List.of(
-                        start + " on " + startsOn,
+                        start + " on " + startsOn + "; years since: " + Numbers.plain(Math.max(0, years), 2),
                         adult + ": the adult length of its kind, or what you say it grows to",
                         Numbers.plain(ratePerYear, 2) + " a year: how fast its kind grows",
                         "individuals differ by about a third in rate and a tenth in length: today "

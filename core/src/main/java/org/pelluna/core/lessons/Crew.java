@@ -65,8 +65,8 @@ public record Crew(
     public Explained how() {
         double by = predicted - OF_THEMSELVES;
         return new Explained(
-                "Some die of themselves; every fish here that tests or eats them takes its share.",
-                Numbers.plain(100 * OF_THEMSELVES, 0) + " % of themselves + " + Numbers.plain(100 * by, 0)
+                "Some die anyway; every fish here that tests or eats them takes its share.",
+                Numbers.plain(100 * OF_THEMSELVES, 0) + " % die anyway + " + Numbers.plain(100 * by, 0)
                         + " % by those who live here = " + Numbers.plain(100 * predicted, 0) + " % a week",
                 eaters.isEmpty() ? List.of("nobody here is known to take them") : List.of(String.join(", ", eaters)),
                 SOURCE);

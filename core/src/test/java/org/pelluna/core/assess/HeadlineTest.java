@@ -78,4 +78,18 @@ class HeadlineTest {
         assertThat(product).isCloseTo(told, within(0.08 * told));
         assertThat(headline.howHard().orElseThrow().reasons()).hasSize(arithmetic.split(" × ", -1).length - 1);
     }
+
+    /** Nobody is to come, and yet they quarrel. */
+    @Test
+    void whereNobodyComesTheHardestQuarrelOfTodayIsNamed() {
+        Headline headline = of(Fixtures.plan(
+                Fixtures.reef(),
+                List.of(
+                        Fixtures.resident("Gale", "pseudochromis-fridmani", 400, 6),
+                        Fixtures.resident("Plum", "gramma-loreto", 3, 5))));
+        assertThat(headline.hardest().orElseThrow())
+                .startsWith("The hardest quarrel of those who live here: Gale on Plum, about ")
+                .endsWith("encounters an hour today.");
+        assertThat(headline.howHard().orElseThrow().arithmetic()).endsWith("encounters an hour");
+    }
 }

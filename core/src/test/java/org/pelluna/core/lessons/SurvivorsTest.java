@@ -131,7 +131,7 @@ class SurvivorsTest {
         assertThat(crew.about()).isCloseTo(19, within(1e-9));
         assertThat(crew.restockOn()).as("19 of 30 is less than two thirds").isEqualTo(TODAY);
         assertThat(crew.eaters()).isEmpty();
-        assertThat(crew.how().arithmetic()).isEqualTo("2 % of themselves + 0 % by those who live here = 2 % a week");
+        assertThat(crew.how().arithmetic()).isEqualTo("2 % die anyway + 0 % by those who live here = 2 % a week");
     }
 
     @Test
@@ -151,7 +151,7 @@ class SurvivorsTest {
         assertThat(crew.eaters()).containsExactly("Crusher");
         assertThat(crew.safeCm()).isEqualTo(eater.reef().get(AnimalGroup.SNAILS).belowCm());
         assertThat(crew.predicted()).isGreaterThan(0.05);
-        assertThat(crew.how().arithmetic()).isEqualTo("2 % of themselves + 5 % by those who live here = 7 % a week");
+        assertThat(crew.how().arithmetic()).isEqualTo("2 % die anyway + 5 % by those who live here = 7 % a week");
         assertThat(crew.how().reasons()).containsExactly("Crusher");
     }
 }
