@@ -66,4 +66,20 @@ window.legible = {
     }));
     return this.few(faults);
   },
+  form(element) {
+    return `${element.tagName}.${element.getAttribute('class') ?? ''}(${[...element.children].map((one) => this.form(one)).join()})`;
+  },
+  // Of rows that are alike but for their letters and figures the first is as legible as all.
+  oneOfEach() {
+    for (const parent of document.querySelectorAll('main tbody, main ul, main ol, main section, main div')) {
+      const seen = new Set();
+      for (const row of parent.querySelectorAll(':scope > tr, :scope > li, :scope > article')) {
+        const form = this.form(row);
+        if (seen.has(form)) {
+          row.style.display = 'none';
+        }
+        seen.add(form);
+      }
+    }
+  },
 };

@@ -8,13 +8,17 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.OwnFigureStore;
+import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Correction;
 import org.pelluna.core.plan.CorrectionFile;
+import org.pelluna.core.species.SpeciesFigure;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 
@@ -123,5 +127,40 @@ class OwnFigurePageTest extends PageTest {
         pages.perform(post(keeper, entry + "/figures?figure=ADULT&value=9.0&note={n}", "my own fish, measured"))
                 .andExpect(status().isFound());
         assertThat(figures.of(keeper.id())).containsExactly(was);
+    }
+
+    /** What an imported tank brought goes with it, and comes back with it; what its keeper has said since stays. */
+    @Test
+    void figuresThatCameWithATankGoWithIt() throws Exception {
+        Correction volume = correction(SpeciesFigure.VOLUME, 5000);
+        Correction longest = correction(SpeciesFigure.ADULT, 7);
+        UUID imported = tanks.add(keeper.id(), demoPlan().with(as -> as.corrections(List.of(volume, longest))));
+        assertThat(figures.of(keeper.id())).containsExactlyInAnyOrder(volume, longest);
+        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).contains("it wants 5000");
+
+        send(keeper, "/tanks/" + imported + "/remove")
+                .andExpect(flash().attribute("undo", hasToString(containsString("no longer count"))));
+        assertThat(figures.of(keeper.id())).isEmpty();
+        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).doesNotContain("it wants 5000");
+        enter("ADULT", "8").andExpect(status().isFound());
+
+        send(keeper, "/tanks/" + imported + "/restore");
+        assertThat(figures.of(keeper.id()))
+                .contains(volume)
+                .hasSize(2)
+                .extracting(Correction::value)
+                .contains(8.0);
+        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).contains("it wants 5000");
+
+        send(keeper, "/tanks/" + imported + "/remove");
+        tanks.add(keeper.id(), demoPlan().with(as -> as.corrections(List.of(volume, longest))));
+        assertThat(figures.of(keeper.id()))
+                .as("what came again counts again")
+                .contains(volume)
+                .hasSize(2);
+    }
+
+    private static Correction correction(SpeciesFigure figure, double value) {
+        return new Correction(new SpeciesId("gramma-loreto"), figure, value, "a friend's", LocalDate.of(2026, 3, 1));
     }
 }

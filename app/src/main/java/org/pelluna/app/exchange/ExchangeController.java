@@ -185,7 +185,7 @@ class ExchangeController {
         return plan.corrections().isEmpty()
                 ? ""
                 : " The file brings its keeper’s own figures of species; where you had none, they count in all your tanks"
-                        + " until you take them back on the species’ pages.";
+                        + " until you take them back on the species’ pages, or remove this tank.";
     }
 
     private static String refused(Model model, HttpServletResponse response, List<String> faults) {

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Correction;
 import org.pelluna.core.species.SpeciesFigure;
@@ -28,6 +29,9 @@ class OwnFigureRow {
     private String note;
     private LocalDate notedOn;
 
+    private @Nullable UUID broughtBy;
+    private boolean hidden;
+
     protected OwnFigureRow() {}
 
     OwnFigureRow(UUID keeperId, Correction one) {
@@ -38,10 +42,28 @@ class OwnFigureRow {
         change(one);
     }
 
+    /** A figure that came with an imported tank. */
+    OwnFigureRow(UUID keeperId, Correction one, UUID broughtBy) {
+        this(keeperId, one);
+        this.broughtBy = broughtBy;
+    }
+
+    /** Another figure, by its keeper's own hand. */
     final void change(Correction one) {
+        broughtBy = null;
+        hidden = false;
         this.amount = one.value();
         this.note = one.note();
         this.notedOn = one.on();
+    }
+
+    /** Whether the tank that brought it is removed: it does not count then. */
+    boolean isHidden() {
+        return hidden;
+    }
+
+    void hide(boolean hides) {
+        hidden = hides;
     }
 
     Correction toCore() {

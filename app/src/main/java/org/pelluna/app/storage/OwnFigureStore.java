@@ -25,7 +25,7 @@ public class OwnFigureStore {
     /** A keeper's figures, by species. */
     @Transactional(readOnly = true)
     public List<Correction> of(UUID keeperId) {
-        return figures.findByKeeperIdOrderBySpeciesIdAscFigureAsc(keeperId).stream()
+        return figures.findByKeeperIdAndHiddenFalseOrderBySpeciesIdAscFigureAsc(keeperId).stream()
                 .map(OwnFigureRow::toCore)
                 .toList();
     }
@@ -47,18 +47,36 @@ public class OwnFigureStore {
             return true;
         }
         Correction now = there.get().toCore();
-        if (!now.equals(one) && !seen.contains(Seen.mark(now))) {
+        if (!there.get().isHidden() && !now.equals(one) && !seen.contains(Seen.mark(now))) {
             throw new StaleVersionException(now);
         }
         there.get().change(one);
         return true;
     }
 
-    /** Keeps those figures of a file that this keeper has none of yet. */
-    void take(UUID keeperId, List<Correction> all) {
-        all.stream()
-                .filter(one -> row(keeperId, one.speciesId(), one.figure()).isEmpty())
-                .forEach(one -> figures.saveAndFlush(new OwnFigureRow(keeperId, one)));
+    /** Keeps those figures of a file that this keeper has none of yet, as long as the tank stays that they came with. */
+    void take(UUID keeperId, UUID tankId, List<Correction> all) {
+        for (Correction one : all) {
+            Optional<OwnFigureRow> there = row(keeperId, one.speciesId(), one.figure());
+            if (there.filter(OwnFigureRow::isHidden).isPresent()) {
+                figures.delete(there.get());
+                figures.flush();
+            }
+            if (there.filter(row -> !row.isHidden()).isEmpty()) {
+                figures.saveAndFlush(new OwnFigureRow(keeperId, one, tankId));
+            }
+        }
+    }
+
+    /**
+     * Hides what came with a tank, or shows it again.
+     *
+     * @return how many figures that are
+     */
+    int hide(UUID tankId, boolean hides) {
+        List<OwnFigureRow> brought = figures.findByBroughtBy(tankId);
+        brought.forEach(one -> one.hide(hides));
+        return brought.size();
     }
 
     /**
@@ -68,7 +86,9 @@ public class OwnFigureStore {
      * @throws NotFoundException if the keeper has none
      */
     public Correction remove(UUID keeperId, SpeciesId species, SpeciesFigure figure) {
-        OwnFigureRow row = row(keeperId, species, figure).orElseThrow(() -> new NotFoundException("figure"));
+        OwnFigureRow row = row(keeperId, species, figure)
+                .filter(one -> !one.isHidden())
+                .orElseThrow(() -> new NotFoundException("figure"));
         figures.delete(row);
         return row.toCore();
     }

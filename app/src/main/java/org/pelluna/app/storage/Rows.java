@@ -118,7 +118,9 @@ final class Rows {
     }
 
     interface OwnFigures extends JpaRepository<OwnFigureRow, UUID> {
-        List<OwnFigureRow> findByKeeperIdOrderBySpeciesIdAscFigureAsc(UUID keeperId);
+        List<OwnFigureRow> findByKeeperIdAndHiddenFalseOrderBySpeciesIdAscFigureAsc(UUID keeperId);
+
+        List<OwnFigureRow> findByBroughtBy(UUID tankId);
 
         Optional<OwnFigureRow> findByKeeperIdAndSpeciesIdAndFigure(
                 UUID keeperId, String speciesId, SpeciesFigure figure);

@@ -258,7 +258,7 @@ public class TankStore {
         residents.flush();
         logWriter.write(tankId, plan.log());
         plan.ownSpecies().forEach(one -> own.save(new OwnSpeciesRow(tankId, one)));
-        figures.take(keeperId, plan.corrections());
+        figures.take(keeperId, tankId, plan.corrections());
         schedules.save(new ScheduleRow(tankId, plan.schedule()));
         plan.waterTests().forEach(test -> tests.save(new WaterTestRow(tankId, test)));
         plan.losses().forEach(loss -> losses.save(new LossRow(tankId, loss)));
@@ -291,9 +291,14 @@ public class TankStore {
         tanks.saveAndFlush(row);
     }
 
-    /** Takes a tank away; {@link #restore} brings it back. */
-    public void remove(UUID keeperId, UUID tankId) {
+    /**
+     * Takes a tank away, and with it the figures of species that were imported with it; {@link #restore} brings both back.
+     *
+     * @return how many figures no longer count
+     */
+    public int remove(UUID keeperId, UUID tankId) {
         own(keeperId, tankId).removed(clock.instant());
+        return figures.hide(tankId, true);
     }
 
     /** Brings a tank back. */
@@ -301,5 +306,6 @@ public class TankStore {
         tanks.hold(tankId, keeperId)
                 .orElseThrow(() -> new NotFoundException("tank"))
                 .removed(null);
+        figures.hide(tankId, false);
     }
 }

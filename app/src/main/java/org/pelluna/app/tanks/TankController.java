@@ -178,8 +178,12 @@ class TankController {
     String remove(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
         String name = tanks.get(keeper.id(), tankId).name();
-        tanks.remove(keeper.id(), tankId);
-        Undo.offer(redirect, name + " is removed.", "/tanks/" + tankId + "/restore");
+        int figures = tanks.remove(keeper.id(), tankId);
+        Undo.offer(
+                redirect,
+                name + " is removed."
+                        + (figures > 0 ? " The figures of species that came with it no longer count." : ""),
+                "/tanks/" + tankId + "/restore");
         return "redirect:/tanks";
     }
 

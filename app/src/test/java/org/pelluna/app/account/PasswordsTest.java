@@ -11,4 +11,12 @@ class PasswordsTest {
         String made = new SecurityConfiguration().passwordHashes().encode("slow tides, fast fish");
         assertThat(Passwords.NOBODYS).hasSameSizeAs(made).startsWith(made.substring(0, 7));
     }
+
+    /** The tests hash cheaply ({@code QuickPasswords}); what is shipped does not. */
+    @Test
+    void aHashIsAsCostlyForAStrangerAsForAKeeper() {
+        String hash = new SecurityConfiguration().passwordHashes().encode("two quiet anchors");
+        assertThat(hash).startsWith("$2a$12$");
+        assertThat(Passwords.NOBODYS).startsWith("$2a$12$");
+    }
 }

@@ -126,7 +126,8 @@ abstract class EveryPage extends BrowserTest {
                 watched.tooSmallToTouch().forEach(fault -> faults.add(where + fault));
             }
         }
-        watched.axeFindings().forEach(fault -> faults.add(plain + " by day: " + fault));
+        watched.findingsBesideColours().forEach(fault -> faults.add(plain + ": " + fault));
+        watched.colourFindings().forEach(fault -> faults.add(plain + " by day: " + fault));
         page.setViewportSize(BY_NIGHT, 844);
         page.evaluate("document.documentElement.dataset.look = 'night'");
         watched.colourFindings().forEach(fault -> faults.add(plain + " by night: " + fault));

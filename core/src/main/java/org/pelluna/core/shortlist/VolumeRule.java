@@ -87,12 +87,15 @@ final class VolumeRule implements ShortlistRule {
         Sentence until = outgrown.map(one -> Sentence.of(
                         "Bought young, it is too big here at ", Quantity.cm(one.atCm()), ", about " + one.on() + "."))
                 .orElse(Sentence.of("A juvenile now, with a dated plan to move it on: no, it is too large already."));
+        Sentence room = outgrown.map(one ->
+                        Sentence.of(" It has room until about " + one.on() + ", at ", Quantity.cm(one.atCm()), "."))
+                .orElse(Sentence.of());
         Finding either = tooSmall.schools(List.of(Sentence.of("Adult size from day one: no."), until));
         return outgrown.isPresent() && candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
                 ? Finding.of(
                                 RULE,
                                 Severity.CAREFUL,
-                                Sentence.of(tooSmall.reason(), " ", until),
+                                Sentence.of(tooSmall.reason(), room),
                                 tooSmall.provenance(),
                                 tooSmall.figures())
                         .remedy("Decide today where it goes then, and write it down.")
