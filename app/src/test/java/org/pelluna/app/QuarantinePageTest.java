@@ -43,10 +43,15 @@ class QuarantinePageTest extends PageTest {
                         .lengthCm(java.util.Optional.empty())
                         .decision(Wish.Decision.IN));
         reef = tanks.add(keeper.id(), demo.withWishes(List.of(three)));
+        bare = quarantineTank("The side room");
+        assertThat(tanks.get(keeper.id(), bare).kind()).isEqualTo(Purpose.Kind.QUARANTINE);
+    }
+
+    private UUID quarantineTank(String name) throws Exception {
         String added = pages.perform(post(keeper, "/tanks/new")
                         .param("key", UUID.randomUUID().toString())
                         .param("kind", "QUARANTINE")
-                        .param("name", "The side room")
+                        .param("name", name)
                         .param("places", "4")
                         .param("compartments", "2")
                         .param("shape", "BOX")
@@ -62,8 +67,7 @@ class QuarantinePageTest extends PageTest {
                 .andReturn()
                 .getResponse()
                 .getRedirectedUrl();
-        bare = UUID.fromString(added.substring("/tanks/".length()));
-        assertThat(tanks.get(keeper.id(), bare).kind()).isEqualTo(Purpose.Kind.QUARANTINE);
+        return UUID.fromString(added.substring("/tanks/".length()));
     }
 
     private TankPlan plan(UUID tank) {
@@ -440,6 +444,27 @@ class QuarantinePageTest extends PageTest {
                 .contains("No plan foresees this stay any more", "Give them up");
         send("/tanks/" + bare + "/watch/items/" + form + "/remove").andExpect(status().is3xxRedirection());
         assertThat(comes(other)).isEqualTo(before);
+    }
+
+    /** Of several the one that is free soonest serves a plan, and the page says that it is one. */
+    @Test
+    void ofTwoQuarantineTanksTheOneThatIsFreeServes() throws Exception {
+        UUID other = tanks.add(
+                keeper.id(), plan(reef).with(as -> as.tank(plan(reef).tank().withName("The other"))));
+        LocalDate before = comes(other);
+        send(
+                "/tanks/" + bare + "/quarantine/reserve",
+                "form",
+                UUID.randomUUID().toString(),
+                "display",
+                reef.toString(),
+                "wish",
+                DWARVES.key());
+        assertThat(comes(other)).isAfter(before);
+        assertThat(page("/tanks/" + bare + "/quarantine")).doesNotContain("more than one quarantine tank");
+        quarantineTank("The back room");
+        assertThat(comes(other)).isEqualTo(before);
+        assertThat(page("/tanks/" + bare + "/quarantine")).contains("more than one quarantine tank");
     }
 
     private LocalDate comes(UUID tank) {

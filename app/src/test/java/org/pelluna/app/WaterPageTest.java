@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -46,6 +47,14 @@ class WaterPageTest extends PageTest {
                 .contains("data-to=\"" + today.plusDays(90) + "\"");
         pages.perform(get(keeper, "/tanks/{t}/water?from=soon&to=later&part=true", tank))
                 .andExpect(status().isBadRequest());
+    }
+
+    @Test
+    void withoutTestsTheNitrateToComeIsToldAsARange() throws Exception {
+        assertThat(page(keeper, "/tanks/" + tank + "/water")).doesNotContain("is not measured: by the");
+        UUID untested = tanks.add(keeper.id(), demoPlan().with(as -> as.waterTests(List.of())));
+        assertThat(page(keeper, "/tanks/" + untested + "/water"))
+                .contains("Nothing is tested yet", "is not measured: by the 85 % of your house rules it is ");
     }
 
     private String stretch(LocalDate from, LocalDate to) throws Exception {

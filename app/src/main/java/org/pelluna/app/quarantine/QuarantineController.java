@@ -76,6 +76,12 @@ class QuarantineController {
         model.addAttribute("tank", row);
         model.addAttribute("quarantine", QuarantineView.of(answers.assessment().stock(), names, planned, measures));
         model.addAttribute("displays", names);
+        model.addAttribute(
+                "oneOfSeveral",
+                tanks.of(keeper.id()).stream()
+                                .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
+                                .count()
+                        > 1);
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("kinds", Phase.Kind.values());
         model.addAttribute("keys", new Key.Fresh());

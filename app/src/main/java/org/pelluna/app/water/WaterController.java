@@ -19,6 +19,7 @@ import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.forecast.NitrateRange;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.plan.Husbandry;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -126,6 +127,15 @@ class WaterController {
         model.addAttribute("worst", days.isEmpty() ? "" : course.worst());
         model.addAttribute("howWorst", days.isEmpty() ? null : course.howWorst());
         model.addAttribute("fit", course.fitWords());
+        model.addAttribute(
+                "range",
+                NitrateRange.of(
+                                stock,
+                                answers.fit(),
+                                Alternative.coming(stock, assessment.order()),
+                                plan.asOf().plusDays(WaterCourse.AHEAD_DAYS))
+                        .map(WaterCourse::rangeWords)
+                        .orElse(""));
         model.addAttribute(
                 "kinds",
                 Arrays.stream(WaterTest.Kind.values())

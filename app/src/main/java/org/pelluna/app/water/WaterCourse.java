@@ -12,6 +12,7 @@ import org.pelluna.app.chart.TimeWindow;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.finding.Explained;
+import org.pelluna.core.forecast.NitrateRange;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterForecast;
 import org.pelluna.core.plan.TankPlan;
@@ -92,6 +93,18 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
     /** How that worst comes about. */
     Explained howWorst() {
         return WaterForecast.howPeak(days, plan.asOf());
+    }
+
+    /** How far the nitrate to come is known without tests of it, in a sentence. */
+    static String rangeWords(NitrateRange range) {
+        return "How much of the nitrate skimmer, rock and algae take is not measured: by the "
+                + percent(range.taken()) + " of your house rules it is " + Numbers.plain(range.usual(), 0) + " mg/L on "
+                + range.on() + ", by " + percent(range.most()) + " " + Numbers.plain(range.low(), 0) + ", by "
+                + percent(range.least()) + " " + Numbers.plain(range.high(), 0) + "; our own estimate.";
+    }
+
+    private static String percent(double share) {
+        return Numbers.plain(100 * share, 0) + " %";
     }
 
     /** What the tests made of the model, in a sentence. */

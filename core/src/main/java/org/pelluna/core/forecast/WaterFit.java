@@ -35,7 +35,7 @@ public record WaterFit(double food, double vigour, double kept, int tests) {
     private static final double DOUBTED_FOOD = 0.25;
 
     private static final double DOUBTED_VIGOUR = 0.4;
-    private static final double DOUBTED_EXPORT = 0.5;
+    static final double DOUBTED_EXPORT = 0.5;
 
     /** Fits the model, or leaves it as it is while there are too few tests. */
     public static WaterFit of(ResolvedPlan stock) {

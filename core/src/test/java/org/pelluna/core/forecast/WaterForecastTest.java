@@ -325,4 +325,21 @@ class WaterForecastTest {
                 .contains(Numbers.plain(worst.capacity(), 3) + " could be cleared")
                 .contains(Numbers.plain(WaterForecast.peak(course, TODAY).fourDays(), 4) + " over its worst four days");
     }
+
+    /** What stays of the nitrate is doubted by a factor of e^(1.645 × 0.5) = 2.28 either way: of 15 % it is 7 % to 34 %. */
+    @Test
+    void withoutTestsTheNitrateToComeIsARange() {
+        NitrateRange range = NitrateRange.of(stock(tenSettled()), WaterFit.NONE, List.of(), TODAY.plusDays(90))
+                .orElseThrow();
+        assertThat(range.taken()).isCloseTo(0.85, within(1e-9));
+        assertThat(range.most()).isCloseTo(0.934, within(0.001));
+        assertThat(range.least()).isCloseTo(0.659, within(0.001));
+        assertThat(range.low()).isLessThan(range.usual());
+        // What gathers between changes goes with what stays, and so does all of it.
+        assertThat(range.high() / range.usual()).isCloseTo(2.276, withinPercentage(3));
+        assertThat(range.usual() / range.low()).isCloseTo(2.276, withinPercentage(3));
+        assertThat(NitrateRange.of(stock(tenSettled()), new WaterFit(1, 1, 1, 9), List.of(), TODAY.plusDays(90)))
+                .as("tests tell")
+                .isEmpty();
+    }
 }

@@ -242,7 +242,7 @@ class RuleThresholdsTest {
         HouseRules juvenile = Preset.of("full-sail").orElseThrow().rules();
         assertThat(finding(small, juvenile, tang, "volume")).hasValueSatisfying(finding -> {
             assertThat(finding.severity()).isEqualTo(Severity.CAREFUL);
-            assertThat(finding.sentence()).contains("too big here at");
+            assertThat(finding.sentence()).contains("It has room until about ");
         });
         Species giant = CATALOGUE.get(new SpeciesId("epinephelus-lanceolatus"));
         assertThat(finding(small, juvenile, giant, "volume")).hasValueSatisfying(finding -> {
