@@ -58,8 +58,9 @@ class MalformedTest extends PageTest {
 
     private static List<UnaryOperator<MockHttpServletRequestBuilder>> bent(HttpMethod method) {
         List<UnaryOperator<MockHttpServletRequestBuilder>> all = new ArrayList<>();
-        all.add(request -> request);
+        // A plain GET is a page as it is read by others of these tests.
         if (method != HttpMethod.GET) {
+            all.add(request -> request);
             all.add(request -> request.contentType(MediaType.APPLICATION_JSON).content("[".repeat(5_000)));
         }
         all.add(request -> {
@@ -99,7 +100,7 @@ class MalformedTest extends PageTest {
                 }
             }
         }
-        assertThat(sent).isGreaterThan(600);
+        assertThat(sent).isGreaterThan(500);
         assertThat(faults).isEmpty();
     }
 
