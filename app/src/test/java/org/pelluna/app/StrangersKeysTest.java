@@ -264,11 +264,12 @@ class StrangersKeysTest extends PageTest {
                 String json = "{\"id\":\"" + key + "\",\"key\":\"" + key + "\",\"tankId\":\"" + theirs
                         + "\",\"fish\":\"gale\"}";
                 // In the path of another's tank, and as that of something new for one of the keys.
-                for (String path : key.equals(theirs.toString())
-                        ? Set.of(
-                                path(route, key, key),
-                                path(route, UUID.randomUUID().toString(), key))
-                        : Set.of(path(route, theirs.toString(), key))) {
+                for (String path : Set.copyOf(
+                        key.equals(theirs.toString())
+                                ? List.of(
+                                        path(route, key, key),
+                                        path(route, UUID.randomUUID().toString(), key))
+                                : List.of(path(route, theirs.toString(), key)))) {
                     MockHttpServletResponse answer = answer(MockMvcRequestBuilders.post(path)
                             .contentType(MediaType.APPLICATION_JSON)
                             .content(json)
