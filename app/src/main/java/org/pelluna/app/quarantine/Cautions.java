@@ -5,8 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
@@ -23,21 +21,8 @@ final class Cautions {
     static List<String> of(ResolvedPlan stock, List<Phase> phases) {
         TankPlan plan = stock.plan();
         LocalDate today = plan.asOf();
-        List<String> cautions = new ArrayList<>();
         Purpose.Berths berths = plan.tank().purpose().flatMap(Purpose::berths).orElse(new Purpose.Berths(1, 1));
-        List<Fish> all = stock.residents();
-        if (all.size() > berths.places()) {
-            cautions.add("It has " + berths.places() + " places for " + all.size() + " fish.");
-        }
-        if (Compartments.of(all, berths.compartments()).isEmpty()) {
-            cautions.add(all.stream()
-                            .filter(one ->
-                                    all.stream().anyMatch(other -> other != one && Compartments.areRivals(one, other)))
-                            .map(Fish::name)
-                            .collect(Collectors.joining(", "))
-                    + " see rivals in each other: they need " + Compartments.needed(all)
-                    + " compartments; it has " + berths.compartments() + ".");
-        }
+        List<String> cautions = new ArrayList<>(Compartments.cautions(stock.residents(), berths));
         Phases.on(phases, today).ifPresent(now -> reading(plan, now, cautions));
         plan.observations().signs().stream()
                 .filter(sign -> Phases.on(phases, today)

@@ -15,6 +15,7 @@ import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.pressure.Compartments;
 import org.pelluna.core.tank.NetWater;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.units.Numbers;
@@ -34,6 +35,7 @@ import org.pelluna.core.water.Seawater;
  * @param over whether that is over the ceiling
  * @param headroomShare used share of the ceiling, 0 to 100, for the depth bar
  * @param next the next arrival, or why there is none
+ * @param cautions what speaks against those who wait in a holding tank, a sentence each
  * @param residents who lives there
  * @param absent who is out of the display for a time
  * @param water the steps to the net water
@@ -52,6 +54,7 @@ record TankView(
         boolean over,
         int headroomShare,
         String next,
+        List<String> cautions,
         List<ResidentLine> residents,
         List<AbsentLine> absent,
         List<Step> water,
@@ -102,6 +105,11 @@ record TankView(
                 used > ceiling,
                 (int) Math.round(Math.min(100, 100 * used / ceiling)),
                 next(assessment),
+                row.kind() == Purpose.Kind.HOLDING
+                        ? Compartments.cautions(
+                                assessment.stock().residents(),
+                                plan.tank().purpose().flatMap(Purpose::berths).orElseThrow())
+                        : List.of(),
                 assessment.stock().residents().stream()
                         .map(fish -> ResidentLine.of(fish, plan, measures))
                         .toList(),

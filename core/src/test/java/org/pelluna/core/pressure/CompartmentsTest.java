@@ -14,6 +14,8 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.species.Species;
+import org.pelluna.core.tank.Purpose;
 
 /** Rivals in quarantine are kept apart, in as few compartments as can be. */
 class CompartmentsTest {
@@ -74,6 +76,38 @@ class CompartmentsTest {
                         .allSatisfy(one -> assertThat(together)
                                 .noneMatch(other -> other != one && Compartments.areRivals(one, other))));
         assertThat(fewestByTryingAll(fish)).isEqualTo(needed);
+    }
+
+    @Test
+    void whatSpeaksAgainstThemIsSaid() {
+        List<Fish> three = fish(
+                Fixtures.resident("a", "zebrasoma-flavescens", 1, 8),
+                Fixtures.resident("b", "zebrasoma-xanthurum", 1, 8),
+                Fixtures.resident("c", "gramma-loreto", 1, 5));
+        assertThat(Compartments.cautions(three, new Purpose.Berths(2, 1)))
+                .containsExactly(
+                        "It has 2 places for 3 fish.",
+                        "a, b see rivals in each other: they need 2 compartments; it has 1.");
+        assertThat(Compartments.cautions(three, new Purpose.Berths(3, 2))).isEmpty();
+    }
+
+    /** A dealer's rack: more assignments than can be tried, and still an answer in which nobody sits beside a rival. */
+    @Test
+    void aCrowdIsPlacedToo() {
+        List<Resident> residents = new ArrayList<>();
+        List<Species> all = List.copyOf(Fixtures.CATALOGUE.all());
+        for (int i = 0; i < 120; i++) {
+            residents.add(Fixtures.resident("f" + i, all.get(4 * i).id(), 3, 6));
+        }
+        List<Fish> fish = fish(residents.toArray(Resident[]::new));
+        int needed = Compartments.needed(fish);
+        assertThat(needed).isBetween(2, 40);
+        List<List<Fish>> placed = Compartments.of(fish, needed).orElseThrow();
+        assertThat(placed.stream().mapToInt(List::size).sum()).isEqualTo(120);
+        assertThat(placed)
+                .allSatisfy(together -> assertThat(together)
+                        .allSatisfy(one -> assertThat(together)
+                                .noneMatch(other -> other != one && Compartments.areRivals(one, other))));
     }
 
     /** Every way to number the fish by compartment, tried. */
