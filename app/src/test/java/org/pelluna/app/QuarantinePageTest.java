@@ -5,12 +5,14 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.OwnSpecies;
@@ -48,9 +50,13 @@ class QuarantinePageTest extends PageTest {
     }
 
     private UUID quarantineTank(String name) throws Exception {
+        return bareTank("QUARANTINE", name);
+    }
+
+    private UUID bareTank(String kind, String name) throws Exception {
         String added = pages.perform(post(keeper, "/tanks/new")
                         .param("key", UUID.randomUUID().toString())
-                        .param("kind", "QUARANTINE")
+                        .param("kind", kind)
                         .param("name", name)
                         .param("places", "4")
                         .param("compartments", "2")
@@ -465,6 +471,22 @@ class QuarantinePageTest extends PageTest {
         quarantineTank("The back room");
         assertThat(comes(other)).isEqualTo(before);
         assertThat(page("/tanks/" + bare + "/quarantine")).contains("more than one quarantine tank");
+    }
+
+    /** What waits for whoever takes it is kept apart as well. */
+    @Test
+    void aHoldingTankSaysWhoWantsACompartment() throws Exception {
+        UUID rack = bareTank("HOLDING", "The rack");
+        assertThat(page("/tanks/" + rack))
+                .contains("Enter the fish that are in it already")
+                .doesNotContain("see rivals");
+        List<Resident> three = new ArrayList<>();
+        for (String kind : List.of("zebrasoma-flavescens", "zebrasoma-xanthurum", "zebrasoma-scopas")) {
+            three.add(new Resident(
+                    new FishId(kind), new SpeciesId(kind), kind, plan(rack).asOf(), 8, java.util.Optional.empty()));
+        }
+        UUID full = tanks.add(keeper.id(), plan(rack).with(as -> as.residents(three)));
+        assertThat(page("/tanks/" + full)).contains("they need 3 compartments; it has 2.");
     }
 
     private LocalDate comes(UUID tank) {
