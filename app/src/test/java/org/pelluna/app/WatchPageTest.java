@@ -270,7 +270,8 @@ class WatchPageTest extends PageTest {
     @Test
     void aWayOutThatIsChosenWritesItsTasks() throws Exception {
         assertThat(page(watch + "/what-now?fish=inkwell"))
-                .contains("Back into the box")
+                .contains("Back into the box", "What Inkwell would suffer")
+                .containsPattern("<option value=\"inkwell\" selected=\"selected\"")
                 .contains("hardest from");
         int tasks = plan().observations().tasks().size();
         String key = UUID.randomUUID().toString();

@@ -128,8 +128,8 @@ class SurvivalController {
         double scale = WIDTH / longest;
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='survival-chart' viewBox='-40 -14 {} {}' role='img' aria-label='Survival after arrival; the table says the same'><rect width='{}' height='{}' class='tint-1'/>",
-                        WIDTH + 200,
+                        "<svg class='survival-chart' viewBox='-54 -14 {} {}' role='img' aria-label='Survival after arrival; the table says the same'><rect width='{}' height='{}' class='tint-1'/>",
+                        WIDTH + 214,
                         HEIGHT + 44,
                         WIDTH,
                         HEIGHT);

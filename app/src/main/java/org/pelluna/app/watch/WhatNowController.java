@@ -92,7 +92,7 @@ class WhatNowController {
                 stock.residents().stream()
                         .map(one -> new Harried(one.id().key(), one.name()))
                         .toList());
-        model.addAttribute("chosen", chosen.map(Fish::id).orElse(new FishId("")));
+        model.addAttribute("chosen", chosen.map(one -> one.id().key()).orElse(""));
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
         model.addAttribute("key", Key.fresh());
         LocalDate today = stock.plan().asOf();
