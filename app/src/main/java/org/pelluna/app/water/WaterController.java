@@ -129,11 +129,7 @@ class WaterController {
         model.addAttribute("fit", course.fitWords());
         model.addAttribute(
                 "range",
-                NitrateRange.of(
-                                stock,
-                                answers.fit(),
-                                Alternative.coming(stock, assessment.order()),
-                                plan.asOf().plusDays(WaterCourse.AHEAD_DAYS))
+                NitrateRange.of(stock, answers.fit(), days, Alternative.coming(stock, assessment.order()))
                         .map(WaterCourse::rangeWords)
                         .orElse(""));
         model.addAttribute(

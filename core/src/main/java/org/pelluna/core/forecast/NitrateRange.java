@@ -22,33 +22,32 @@ public record NitrateRange(
     private static final double OF_NINETY = 1.645;
 
     /**
-     * The range of a tank's nitrate on a day; empty where its own tests tell what gathers, or nothing can be predicted.
+     * The range of a tank's nitrate on the last of some days; empty where its own tests tell what gathers, or nothing can be predicted.
      *
+     * @param days the water as predicted by the house rules
      * @param coming who comes until then
      */
     public static Optional<NitrateRange> of(
-            ResolvedPlan stock, WaterFit fit, List<WaterForecast.PlannedFish> coming, LocalDate on) {
-        double times = Math.exp(OF_NINETY * WaterFit.DOUBTED_EXPORT);
-        double left = 1 - stock.plan().houseRules().husbandry().export().nitrate();
-        if (fit.tests() > 0) {
+            ResolvedPlan stock, WaterFit fit, List<WaterForecast.Day> days, List<WaterForecast.PlannedFish> coming) {
+        if (fit.tests() > 0 || days.isEmpty()) {
             return Optional.empty();
         }
-        return nitrate(stock, 1, coming, on)
-                .map(usual -> new NitrateRange(
-                        on,
-                        usual,
-                        nitrate(stock, 1 / times, coming, on).orElseThrow(),
-                        nitrate(stock, times, coming, on).orElseThrow(),
-                        1 - left,
-                        1 - left / times,
-                        Math.max(0, 1 - left * times)));
+        WaterForecast.Day last = days.get(days.size() - 1);
+        double times = Math.exp(OF_NINETY * WaterFit.DOUBTED_EXPORT);
+        double left = 1 - stock.plan().houseRules().husbandry().export().nitrate();
+        return Optional.of(new NitrateRange(
+                last.date(),
+                last.nitrate(),
+                nitrate(stock, 1 / times, coming, last.date()),
+                nitrate(stock, times, coming, last.date()),
+                1 - left,
+                1 - left / times,
+                Math.max(0, 1 - left * times)));
     }
 
-    private static Optional<Double> nitrate(
+    private static double nitrate(
             ResolvedPlan stock, double kept, List<WaterForecast.PlannedFish> coming, LocalDate on) {
         List<WaterForecast.Day> days = new WaterForecast(stock, new WaterFit(1, 1, kept, 0)).days(coming, on);
-        return days.isEmpty()
-                ? Optional.empty()
-                : Optional.of(days.get(days.size() - 1).nitrate());
+        return days.get(days.size() - 1).nitrate();
     }
 }

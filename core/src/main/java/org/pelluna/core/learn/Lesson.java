@@ -76,11 +76,12 @@ public record Lesson(
             return Optional.empty();
         }
         return Optional.of(new Explained(
-                "Encounters seen in declared watches are set against those predicted for the same hours and company, beside what holds for the whole tank; few"
-                        + " encounters say little, and then most of what is usual of its kind remains.",
+                "Encounters seen in declared watches are set against those predicted for the same hours and company, beside what holds for the whole tank. What it"
+                        + " does to one fish more or less than to others is put down to the two, not to it; few encounters say little, and then most of what is usual of its kind remains.",
                 seen + " seen ÷ (" + Numbers.plain(expected, 1) + " predicted × " + Numbers.plain(tank, 2)
                         + " in this tank) = " + Numbers.plain(seen / (expected * tank), 2)
-                        + "; weighed with what is usual of its kind × " + Numbers.plain(temper.middle(), 2),
+                        + "; weighed with what is usual of its kind and of each pair × "
+                        + Numbers.plain(temper.middle(), 2),
                 List.of(
                         "90 %: " + Numbers.plain(interval().low(), 2) + " to "
                                 + Numbers.plain(interval().high(), 2),

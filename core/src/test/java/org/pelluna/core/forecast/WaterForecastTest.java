@@ -329,7 +329,9 @@ class WaterForecastTest {
     /** What stays of the nitrate is doubted by a factor of e^(1.645 × 0.5) = 2.28 either way: of 15 % it is 7 % to 34 %. */
     @Test
     void withoutTestsTheNitrateToComeIsARange() {
-        NitrateRange range = NitrateRange.of(stock(tenSettled()), WaterFit.NONE, List.of(), TODAY.plusDays(90))
+        List<WaterForecast.Day> days =
+                new WaterForecast(stock(tenSettled()), WaterFit.NONE).days(List.of(), TODAY.plusDays(90));
+        NitrateRange range = NitrateRange.of(stock(tenSettled()), WaterFit.NONE, days, List.of())
                 .orElseThrow();
         assertThat(range.taken()).isCloseTo(0.85, within(1e-9));
         assertThat(range.most()).isCloseTo(0.934, within(0.001));
@@ -338,7 +340,7 @@ class WaterForecastTest {
         // What gathers between changes goes with what stays, and so does all of it.
         assertThat(range.high() / range.usual()).isCloseTo(2.276, withinPercentage(3));
         assertThat(range.usual() / range.low()).isCloseTo(2.276, withinPercentage(3));
-        assertThat(NitrateRange.of(stock(tenSettled()), new WaterFit(1, 1, 1, 9), List.of(), TODAY.plusDays(90)))
+        assertThat(NitrateRange.of(stock(tenSettled()), new WaterFit(1, 1, 1, 9), days, List.of()))
                 .as("tests tell")
                 .isEmpty();
     }
