@@ -13,6 +13,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
@@ -200,6 +201,7 @@ class ArrivalOrderTest {
         assertThat(order.arrivals()).hasSize(ExactOrder.MOST_UNITS + 2);
     }
 
+    @Tag("long")
     @Test
     void moreThanCanBeOrderedAtOnceAreHeldAndToldWhy() {
         List<Wish> many = CATALOGUE.all().stream()

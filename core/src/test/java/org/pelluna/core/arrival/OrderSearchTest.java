@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -128,6 +129,7 @@ class OrderSearchTest {
      * On the order's own dates, tried against every order of every way to group the units: what is called proved is the best, and no order goes below the bound; with long,
      * short and very short pauses, in which who came first has hardly had time to own its ground.
      */
+    @Tag("long")
     @ParameterizedTest
     @CsvSource({"14, 28", "7, 14", "3, 7"})
     void onItsOwnDatesTheOrderIsWhatItIsSaidToBe(int afterOne, int afterMore) {
@@ -156,6 +158,7 @@ class OrderSearchTest {
     }
 
     /** Beyond what can be proved the search finds nearly the best; here on problems whose best is known by the exact search. */
+    @Tag("long")
     @Test
     void whereNothingCanBeProvedTheSearchIsNearlyTheBest() {
         double sum = 0;
@@ -245,6 +248,7 @@ class OrderSearchTest {
     }
 
     /** Two rivals that are best brought in on one day come so from the search too, not only from the proof. */
+    @Tag("long")
     @Test
     void theSearchBringsRivalsInTogetherWhereThatIsBest() {
         int together = 0;

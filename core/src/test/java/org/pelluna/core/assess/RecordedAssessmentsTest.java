@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.id.WishId;
@@ -92,6 +93,7 @@ class RecordedAssessmentsTest {
                         .isSubsetOf(keys));
     }
 
+    @Tag("long")
     @Test
     void everyPlanIsJudgedAsItWas() throws IOException {
         List<String> now = lines();

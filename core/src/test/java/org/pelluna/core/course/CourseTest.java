@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.distribution.discrete.PascalDistribution;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -47,6 +48,7 @@ class CourseTest {
     }
 
     /** Over quarrels drawn from the priors, the interval of 90 % holds the rate in about nine of ten. */
+    @Tag("long")
     @Test
     void theIntervalOfTodaysRateHoldsIt() {
         int held = 0;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -45,6 +46,7 @@ class HelpTest {
         return count / (double) rounds;
     }
 
+    @Tag("long")
     @ParameterizedTest(name = "bouts of {0}, begun after a bad watch: {1}")
     @CsvSource({"1, false", "2.5, true", "5, true", "5, false"})
     void aRemedyThatDidNothingIsHardlyEverCalledAHelp(double bout, boolean afterABadWatch) {
@@ -56,6 +58,7 @@ class HelpTest {
                 .isGreaterThan(0.85);
     }
 
+    @Tag("long")
     @Test
     void aRemedyThatTakesFourFifthsIsToldInMostRecordsOfSingleChases() {
         assertThat(share(0.2, 1, false, help -> help.chanceBelow(1) > 0.9)).isGreaterThan(0.6);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,6 +29,7 @@ class UnrestTest {
     }
 
     /** At most 5 % in truth: of 30, five or more would come by chance once in sixty-odd times. */
+    @Tag("long")
     @ParameterizedTest(name = "settling with half-life {0} d to {1}, bouts of {2}, every {3} d")
     @CsvSource({"5, 0.15, 1, 1", "7, 0.15, 2.5, 1", "10, 0.3, 5, 1", "21, 0.15, 2.5, 1", "10, 0, 2.5, 3"})
     void whatSettlesIsHardlyEverSaidNotTo(double halfLife, double rest, double bout, double every) {

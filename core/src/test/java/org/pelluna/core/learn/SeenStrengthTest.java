@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.learn.Tempers.Met;
 
@@ -53,6 +54,7 @@ class SeenStrengthTest {
         return new double[] {told / (double) rounds, held / (double) rounds};
     }
 
+    @Tag("long")
     @Test
     void kinThatPressAsModelledAreHardlyEverSaidToDiffer() {
         double[] found = told(1, 5, 80);
@@ -60,6 +62,7 @@ class SeenStrengthTest {
         assertThat(found[1]).isGreaterThanOrEqualTo(0.85);
     }
 
+    @Tag("long")
     @Test
     void kinThatPressFiveTimesAsHardAreFoundOnceEnoughWasWatched() {
         double[] found = told(5, 5, 60);

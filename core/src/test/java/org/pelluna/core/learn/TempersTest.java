@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.hipparchus.distribution.continuous.GammaDistribution;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.learn.Tempers.Met;
 
@@ -100,6 +101,7 @@ class TempersTest {
     }
 
     /** Simulation-based calibration (Talts et al. 2018): truths drawn from the priors fall evenly into the tenths of what is believed; chi-square of 9 degrees at 5 %. */
+    @Tag("long")
     @Test
     void truthsFallEvenlyIntoWhatIsBelieved() {
         SplittableRandom random = new SplittableRandom(2018);

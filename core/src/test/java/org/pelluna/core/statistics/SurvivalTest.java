@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.statistics.Survival.FollowUp;
 
@@ -71,6 +72,7 @@ class SurvivalTest {
     }
 
     /** Lives of which half are lost by day 100, and some leave the record before: the interval at 95 % holds the truth as often as it says, for few lives too. */
+    @Tag("long")
     @Test
     void theIntervalHoldsTheTruthForFewLivesToo() {
         java.util.SplittableRandom random = new java.util.SplittableRandom(3);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
 import java.util.function.Predicate;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.course.Keepers;
 import org.pelluna.core.course.Watched;
@@ -54,6 +55,7 @@ class SeveralAggressorsTest {
         return changes -> changes.stream().anyMatch(one -> one.verdict() == outcome);
     }
 
+    @Tag("long")
     @Test
     void whereNothingWasDoneHardlyAnyoneHelpedOrSteppedIn() {
         for (double bout : new double[] {1, 5}) {
@@ -65,6 +67,7 @@ class SeveralAggressorsTest {
         }
     }
 
+    @Tag("long")
     @Test
     void whoStepsInForTheWorstIsFoundInMostRecordsOfSingleChases() {
         assertThat(share(
