@@ -21,8 +21,8 @@ import org.pelluna.core.units.Quantity;
 
 /** What growth brings: sizes with their band, the day a fish outgrows the tank, and the day one fits in another's mouth. */
 public final class Future {
-    private static final Provenance GROWTH =
-            Provenance.published("von Bertalanffy 1938; band our own estimate, K ± 30 %, adult length ± 10 %");
+    private static final Provenance GROWTH = Provenance.published(
+            "von Bertalanffy 1938; the band is one standard deviation between individuals, our own estimate");
 
     private Future() {}
 

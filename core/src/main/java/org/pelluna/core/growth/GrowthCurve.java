@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 
 /**
@@ -16,51 +17,64 @@ import org.pelluna.core.units.Numbers;
  *
  * @param startsOn the day on which the fish has its starting length
  * @param startLengthCm length on that day, cm, above 0
- * @param adultLengthCm length it grows towards (L∞), cm, above 0
- * @param ratePerYear growth rate K per year, above 0
+ * @param parameters what it grows towards and how fast
  * @param earlier its lengths before that day, if it was measured before; empty if not
  */
 public record GrowthCurve(
-        LocalDate startsOn,
-        double startLengthCm,
-        double adultLengthCm,
-        double ratePerYear,
-        Optional<GrowthCurve> earlier) {
-    /** Where the curve comes from; the spread of individuals is our own. */
+        LocalDate startsOn, double startLengthCm, GrowthParameters parameters, Optional<GrowthCurve> earlier) {
+    /** Where the curve comes from; the spread of individuals is our own unless its kind has a figure. */
     private static final Provenance SOURCE = Provenance.published(
-            "von Bertalanffy 1938, Human Biology 10; the spread of individuals is our own estimate");
+            "von Bertalanffy 1938, Human Biology 10; what lengths measured change, and the spread of individuals, is our own estimate");
 
     private static final double DAYS_PER_YEAR = 365.25;
-    private static final double RATE_SPREAD = 0.3;
-    private static final double LENGTH_SPREAD = 0.1;
 
     /** The growth of a fish that was measured once. */
+    public GrowthCurve(LocalDate startsOn, double startLengthCm, GrowthParameters parameters) {
+        this(startsOn, startLengthCm, parameters, Optional.empty());
+    }
+
+    /** The growth of a fish that was measured once, with the usual spread of individuals. */
     public GrowthCurve(LocalDate startsOn, double startLengthCm, double adultLengthCm, double ratePerYear) {
-        this(startsOn, startLengthCm, adultLengthCm, ratePerYear, Optional.empty());
+        this(startsOn, startLengthCm, new GrowthParameters(adultLengthCm, ratePerYear));
     }
 
     public GrowthCurve {
-        if (!(startLengthCm > 0 && adultLengthCm > 0 && ratePerYear > 0)) {
-            throw new IllegalArgumentException("lengths and growth rate must be above 0, but were " + startLengthCm
-                    + " cm, " + adultLengthCm + " cm and " + ratePerYear + " per year");
+        if (!(startLengthCm > 0)) {
+            throw new IllegalArgumentException("a length must be above 0, but was " + startLengthCm + " cm");
         }
     }
 
+    /** Length it grows towards, cm. */
+    public double adultLengthCm() {
+        return parameters.adultLengthCm();
+    }
+
+    /** Growth rate K per year. */
+    public double ratePerYear() {
+        return parameters.ratePerYear();
+    }
+
     /**
-     * How fast or slowly the same fish may grow: individuals differ by about a third in rate and a tenth in length. Our own
-     * estimate.
+     * How fast or slowly the same fish may grow: one standard deviation in rate and in adult length.
      *
      * @param fast whether to look at the fast side
      */
     public GrowthCurve band(boolean fast) {
-        double rate = fast ? 1 + RATE_SPREAD : 1 - RATE_SPREAD;
-        double length = fast ? 1 + LENGTH_SPREAD : 1 - LENGTH_SPREAD;
-        return new GrowthCurve(startsOn, startLengthCm, adultLengthCm * length, ratePerYear * rate, earlier);
+        return new GrowthCurve(startsOn, startLengthCm, parameters.band(fast), earlier);
     }
 
-    /** The same fish measured again on a later day. */
+    /** The growth of a fish as long as this one, that comes on another day. */
+    public GrowthCurve from(LocalDate day) {
+        return new GrowthCurve(day, startLengthCm, parameters);
+    }
+
+    /** The same fish measured again on a later day: it goes on from there, faster or slower as its growth has shown. */
     public GrowthCurve measured(LocalDate on, double lengthCm) {
-        return new GrowthCurve(on, lengthCm, adultLengthCm, ratePerYear, Optional.of(this));
+        return new GrowthCurve(on, lengthCm, parameters.seen(startLengthCm, years(on), lengthCm), Optional.of(this));
+    }
+
+    private double years(LocalDate until) {
+        return Math.max(0, ChronoUnit.DAYS.between(startsOn, until)) / DAYS_PER_YEAR;
     }
 
     /** Length in cm on a date; before it was first measured, the length it had then. */
@@ -68,11 +82,7 @@ public record GrowthCurve(
         if (earlier.isPresent() && date.isBefore(startsOn)) {
             return earlier.get().lengthCmOn(date);
         }
-        if (startLengthCm >= adultLengthCm || !date.isAfter(startsOn)) {
-            return startLengthCm;
-        }
-        double years = ChronoUnit.DAYS.between(startsOn, date) / DAYS_PER_YEAR;
-        return adultLengthCm - (adultLengthCm - startLengthCm) * Math.exp(-ratePerYear * years);
+        return parameters.lengthCm(startLengthCm, years(date));
     }
 
     /**
@@ -86,23 +96,39 @@ public record GrowthCurve(
             return earlier.get().how(on, written);
         }
         String start = written.apply(startLengthCm);
-        String adult = written.apply(adultLengthCm);
-        boolean grows = startLengthCm < adultLengthCm && on.isAfter(startsOn);
-        double years = ChronoUnit.DAYS.between(startsOn, on) / DAYS_PER_YEAR;
+        String adult = written.apply(adultLengthCm());
+        String rate = Numbers.plain(ratePerYear(), 2);
+        String years = Numbers.plain(years(on), 2);
+        boolean grows = startLengthCm < adultLengthCm() && on.isAfter(startsOn);
         return new Explained(
                 "A fish grows fast while small, and ever more slowly towards its adult length.",
                 grows
-                        ? adult + " − (" + adult + " − " + start + ") × e^(−" + Numbers.plain(ratePerYear, 2) + " × "
-                                + Numbers.plain(years, 2) + ") = " + written.apply(lengthCmOn(on))
+                        ? adult + " − (" + adult + " − " + start + ") × e^(−" + rate + " × " + years + ") = "
+                                + written.apply(lengthCmOn(on))
                         : start + ", as it was measured or came",
                 List.of(
-                        start + " on " + startsOn + "; years since: " + Numbers.plain(Math.max(0, years), 2),
-                        adult + ": the adult length of its kind, or what you say it grows to",
-                        Numbers.plain(ratePerYear, 2) + " a year: how fast its kind grows",
-                        "individuals differ by about a third in rate and a tenth in length: today "
+                        start + " on " + Dates.day(startsOn, on) + "; years since: " + years,
+                        adult + ": the adult length of its kind, or what you say it grows to"
+                                + shown(written.apply(kinds().adultLengthCm()), adult),
+                        rate + " a year: how fast its kind grows"
+                                + shown(Numbers.plain(kinds().ratePerYear(), 2), rate),
+                        "individuals differ in rate by " + percent(parameters.rateSpread()) + " and in adult length by "
+                                + percent(parameters.adultSpread()) + " (one standard deviation): today "
                                 + written.apply(band(false).lengthCmOn(on)) + " to "
                                 + written.apply(band(true).lengthCmOn(on))),
                 SOURCE);
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
+    }
+
+    private GrowthParameters kinds() {
+        return earlier.map(GrowthCurve::kinds).orElse(parameters);
+    }
+
+    private String shown(String kinds, String its) {
+        return kinds.equals(its) ? "" : " (" + kinds + "), and what its measured lengths have shown";
     }
 
     /** The first day on which the fish is at least this long; empty if it never will be. */
@@ -110,10 +136,11 @@ public record GrowthCurve(
         if (lengthCm <= startLengthCm) {
             return Optional.of(startsOn);
         }
-        if (lengthCm >= adultLengthCm) {
+        double adult = adultLengthCm();
+        if (lengthCm >= adult) {
             return Optional.empty();
         }
-        double years = Math.log((adultLengthCm - startLengthCm) / (adultLengthCm - lengthCm)) / ratePerYear;
+        double years = Math.log((adult - startLengthCm) / (adult - lengthCm)) / ratePerYear();
         return Optional.of(startsOn.plusDays((long) Math.ceil(years * DAYS_PER_YEAR)));
     }
 

@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.growth.GrowthParameters;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
 
 /**
@@ -101,11 +103,16 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
     }
 
     private static GrowthCurve curve(Species species, LocalDate from, double lengthCm) {
+        Sourced adult = species.size().adultCm();
+        Sourced rate = species.growth().ratePerYear();
         return new GrowthCurve(
                 from,
                 lengthCm,
-                species.size().adultCm().value(),
-                species.growth().ratePerYear().value());
+                new GrowthParameters(
+                        adult.value(),
+                        rate.value(),
+                        adult.spread().orElse(GrowthParameters.USUAL_ADULT_SPREAD),
+                        rate.spread().orElse(GrowthParameters.USUAL_RATE_SPREAD)));
     }
 
     /** Length in cm on a date. */
@@ -115,13 +122,7 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
 
     /** The same fish, arriving on another day at its present starting length. */
     public Fish on(LocalDate day) {
-        return new Fish(
-                id,
-                name,
-                species,
-                new GrowthCurve(day, growth.startLengthCm(), growth.adultLengthCm(), growth.ratePerYear()),
-                day,
-                known);
+        return new Fish(id, name, species, growth.from(day), day, known);
     }
 
     /** The same fish with what was learned of how it presses others. */

@@ -54,7 +54,7 @@ class GrowthCurveTest {
     void howItsLengthComesAboutIsToldWithItsOwnFigures() {
         var how = curve.how(START.plusDays(365), cm -> Math.round(10 * cm) / 10.0 + " cm");
         assertThat(how.arithmetic()).isEqualTo("20.0 cm − (20.0 cm − 4.0 cm) × e^(−0.5 × 1) = 10.3 cm");
-        assertThat(how.reasons()).contains("4.0 cm on 2026-01-01; years since: 1");
+        assertThat(how.reasons()).contains("4.0 cm on 1 Jan 2026; years since: 1");
         GrowthCurve again = curve.measured(START.plusDays(400), 9);
         assertThat(again.how(START.plusDays(365), cm -> Math.round(10 * cm) / 10.0 + " cm"))
                 .isEqualTo(how);

@@ -96,6 +96,18 @@ class CatalogueTest {
         }
     }
 
+    /**
+     * Growth rates of 87 species between the slowest and the fastest of the growth tables of FishBase (Froese and Pauly,
+     * www.fishbase.org) and of studies of ageing, recalled for this table from memory. Studies of one species differ by a factor of
+     * two and more, so that this finds a rate that is far out and no small error.
+     */
+    @ParameterizedTest
+    @CsvFileSource(resources = "growth.csv", numLinesToSkip = 1)
+    void itGrowsAsFastAsTheBooksSay(String id, double slowest, double fastest) {
+        assertThat(CATALOGUE.get(new SpeciesId(id)).growth().ratePerYear().value())
+                .isBetween(slowest, fastest);
+    }
+
     /** Longest known, cm, as in the standard ichthyological references; all from memory. */
     @ParameterizedTest
     @CsvSource({
