@@ -97,6 +97,15 @@ class SpeciesPageTest extends PageTest {
         see("/families/Acanthuridae?order=LENGTH").andExpect(status().is4xxClientError());
     }
 
+    /** 9 − (9 − 3) × e^(−0.6) = 5.7. */
+    @Test
+    void anEntrySaysHowFastItGrowsAndHowIndividualsDiffer() throws Exception {
+        see("/species/amphiprion-ocellaris")
+                .andExpect(content().string(containsString("9\u00a0cm; two of three are 7.2\u00a0cm to 10.8\u00a0cm")))
+                .andExpect(
+                        content().string(containsString("from 3\u00a0cm as sold to about 5.7\u00a0cm after a year")));
+    }
+
     @Test
     void theEntryShowsFiguresWithTheirSourceAndCompanyHere() throws Exception {
         see("/species/pomacanthus-imperator")

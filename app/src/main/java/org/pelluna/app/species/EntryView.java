@@ -1,5 +1,6 @@
 package org.pelluna.app.species;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -8,6 +9,9 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.id.FishId;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Family;
 import org.pelluna.core.species.ReefStance;
@@ -106,7 +110,7 @@ record EntryView(
 
     private static List<Fact> needs(Species one, Measures measures) {
         List<Fact> facts = new ArrayList<>();
-        facts.add(length("Usual adult length in tanks", one.size().adultCm(), measures));
+        facts.add(adult(one.size().adultCm(), measures));
         facts.add(length("Longest known", one.size().maximumCm(), measures));
         facts.add(length("As sold", one.size().saleCm(), measures));
         facts.add(new Fact(
@@ -170,6 +174,7 @@ record EntryView(
                                 one.gape().value() * one.size().adultCm().value()) + " when adult",
                 one.gape().from().words()));
         facts.add(new Fact("Jumps", words(one.jumping()), "common practice"));
+        facts.add(grows(one, measures));
         facts.add(new Fact(
                 "Lives for",
                 Numbers.plain(one.growth().lifespanYears().value(), 0) + " years in good care",
@@ -180,6 +185,31 @@ record EntryView(
                         + one.trade().origin().words(),
                 one.trade().from().words()));
         return facts;
+    }
+
+    private static Fact adult(Sourced cm, Measures measures) {
+        String most = cm.spread()
+                .map(share -> "; two of three are " + measures.lengthOf(cm.value() * (1 - share)) + " to "
+                        + measures.lengthOf(cm.value() * (1 + share)))
+                .orElse("");
+        return new Fact(
+                "Usual adult length in tanks",
+                measures.lengthOf(cm.value()) + most,
+                cm.from().words());
+    }
+
+    private static Fact grows(Species one, Measures measures) {
+        LocalDate sold = LocalDate.EPOCH;
+        double asSold = one.size().saleCm().value();
+        GrowthCurve growth = Fish.newcomer(new FishId("one"), one, asSold, sold).growth();
+        LocalDate third = sold.plusYears(3);
+        return new Fact(
+                "Grows",
+                "from " + measures.lengthOf(asSold) + " as sold to about "
+                        + measures.lengthOf(growth.lengthCmOn(sold.plusYears(1))) + " after a year, "
+                        + measures.lengthOf(growth.band(false).lengthCmOn(third)) + " to "
+                        + measures.lengthOf(growth.band(true).lengthCmOn(third)) + " after three",
+                one.growth().ratePerYear().from().words());
     }
 
     private static List<Share> tempers(Species one) {
