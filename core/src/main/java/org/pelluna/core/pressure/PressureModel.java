@@ -75,7 +75,8 @@ public final class PressureModel {
     private List<Factor> factors(Fish aggressor, Fish victim, Likeness likeness, Meeting meeting, double ratio) {
         Temperament temper = aggressor.species().temper();
         List<Factor> factors = new ArrayList<>(12);
-        factors.add(toward(temper, likeness, ratio));
+        Factor toward = toward(temper, likeness, ratio);
+        factors.add(toward);
         factors.add(size(ratio));
         factors.add(seniority(temper, meeting));
         if (meeting.aggressorAheadDays() > 0 && meeting.newcomersThatDay() > 1) {
@@ -95,7 +96,7 @@ public final class PressureModel {
         }
         if (meeting.daysTogether() > 0) {
             int days = meeting.daysTogether();
-            factors.add(new Factor(Factor.Kind.SETTLING, course.left(days), days, ""));
+            factors.add(new Factor(Factor.Kind.SETTLING, course.left(days, toward.multiplier()), days, ""));
         }
         if (seenTimes != 1) {
             factors.add(new Factor(Factor.Kind.TANK, seenTimes, seenTimes, ""));
@@ -129,6 +130,9 @@ public final class PressureModel {
         private final double others;
 
         private Pair(Fish aggressor, Fish victim, Meeting meeting) {
+            if (meeting.daysTogether() > 0) {
+                throw new IllegalArgumentException("how a pair has settled goes with their sizes, which are open here");
+            }
             this.temper = aggressor.species().temper();
             this.likeness = Likeness.of(aggressor.species(), victim.species());
             this.welcome = meeting.welcome();

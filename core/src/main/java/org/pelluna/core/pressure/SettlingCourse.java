@@ -27,6 +27,9 @@ public record SettlingCourse(
             Provenance.own(
                     "half of what is above a rest of two sevenths goes in eight days; an estimate of common practice"));
 
+    /** The temper of a fish whose quarrels a keeper comes to watch; our own estimate. */
+    private static final double QUARRELSOME = 0.7;
+
     public SettlingCourse {
         if (!(rest >= 0 && rest <= 1) || !(halfLifeDays > 0)) {
             throw new IllegalArgumentException("a course settles to a rest of 0 to 1 with a half-life above 0, but was "
@@ -34,8 +37,22 @@ public record SettlingCourse(
         }
     }
 
-    /** Share of the first rate that is left after some days together; 1 on the first day and before. */
+    /**
+     * Share of the first rate that is left after some days together, of a quarrel of which no more is known; 1 on the first day and
+     * before.
+     */
     public double left(double days) {
-        return days <= 0 ? 1 : rest + (1 - rest) * Math.pow(0.5, days / halfLifeDays);
+        return left(days, QUARRELSOME);
+    }
+
+    /**
+     * The same of a fish of a known temper: a mild one lets go, a fierce one keeps at it. What stays for good goes with the temper, so
+     * that a dozen peaceful fish that have long lived together are nearly left alone.
+     *
+     * @param temper temper toward the other, 0 to 1
+     */
+    public double left(double days, double temper) {
+        double stays = Math.min(1, rest * temper / QUARRELSOME);
+        return days <= 0 ? 1 : stays + (1 - stays) * Math.pow(0.5, days / halfLifeDays);
     }
 }

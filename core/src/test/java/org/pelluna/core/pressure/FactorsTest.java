@@ -159,7 +159,8 @@ class FactorsTest {
         assertThat(of(Factor.Kind.COMPANY, Meeting.plain(0).company(false, true)))
                 .isEqualTo(1.5);
         assertThat(of(Factor.Kind.COMPANY, Meeting.plain(0))).isEqualTo(1);
-        assertThat(of(Factor.Kind.SETTLING, Meeting.plain(0).together(8))).isCloseTo(2 / 7.0 + 2.5 / 7, within(1e-12));
+        assertThat(of(Factor.Kind.SETTLING, Meeting.plain(0).together(8)))
+                .isCloseTo((1 + 0.2 / 0.7 * 2 / 7) / 2, within(1e-12));
         assertThat(factor(Factor.Kind.SETTLING, press(10, Meeting.plain(0), NEUTRAL)))
                 .isEmpty();
     }

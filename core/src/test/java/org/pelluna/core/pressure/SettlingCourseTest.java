@@ -36,7 +36,19 @@ class SettlingCourseTest {
         double first = model.of(gale, wren, Meeting.plain(30), Fixtures.TODAY).perHour();
         double later = model.of(gale, wren, Meeting.plain(30).together(30), Fixtures.TODAY)
                 .perHour();
-        assertThat(later / first).isCloseTo(SettlingCourse.USUAL.left(30), within(1e-9));
+        double temper = gale.species().temper().toward().others();
+        assertThat(later / first).isCloseTo(SettlingCourse.USUAL.left(30, temper), within(1e-9));
+    }
+
+    /** At a temper of 0.07 a tenth of two sevenths stays; at 0.7 two sevenths, as of a quarrel of which no more is known. */
+    @Test
+    void aMildFishLetsGoAndAFierceOneKeepsAtIt() {
+        assertThat(SettlingCourse.USUAL.left(400, 0.07)).isCloseTo(0.1 * 2 / 7, within(1e-9));
+        assertThat(SettlingCourse.USUAL.left(400, 0.7)).isEqualTo(SettlingCourse.USUAL.left(400));
+        assertThat(SettlingCourse.USUAL.left(400, 1)).isCloseTo(20 / 49.0, within(1e-9));
+        assertThat(SettlingCourse.USUAL.left(0, 0.07)).isEqualTo(1);
+        assertThat(new SettlingCourse(0.9, 8, 0.1, 1, Provenance.PRACTICE).left(400, 1))
+                .isEqualTo(1);
     }
 
     @Test
