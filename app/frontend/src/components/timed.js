@@ -4,6 +4,22 @@ import { zoomable } from '../time-zoom.js';
 // One finger scrolls the page and takes hold of what lies on the chart; the time is dragged beside that, or with two.
 const free = (event) => (event.type.startsWith('touch') ? event.touches.length > 1 : !event.target.closest('[role="slider"]'));
 
+const ROOM_FOR_A_TITLE = 220;
+
+// On a narrow screen a chart is scrolled along: what its panels are stays in sight.
+const titled = (region) => {
+  const titles = region.querySelectorAll('.panel-title');
+  const place = () => {
+    const left = region.scrollLeft + 6;
+    for (const title of titles) {
+      const beside = Number(title.dataset.beside);
+      title.setAttribute('x', beside >= left && beside + ROOM_FOR_A_TITLE <= left + region.clientWidth ? beside : left);
+    }
+  };
+  region.addEventListener('scroll', place, { passive: true });
+  place();
+};
+
 // Charts whose time is dragged or drawn apart: the days that would then be in sight are asked of the server, which draws them anew.
 export const timed = () => ({
   init() {
@@ -11,6 +27,9 @@ export const timed = () => ({
     this.ready();
   },
   ready() {
+    for (const region of this.$refs.drawn.querySelectorAll('[role="region"]')) {
+      titled(region);
+    }
     for (const field of this.$refs.drawn.querySelectorAll('.time-field')) {
       zoomable(field, free, (from, to) => this.draw({ from, to, of: field.ownerSVGElement.dataset.of ?? '' }));
     }

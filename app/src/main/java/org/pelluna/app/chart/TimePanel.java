@@ -69,7 +69,12 @@ public record TimePanel(
         // Beside today, where a narrow screen begins, unless the title would not fit there.
         double beside = axis.x(axis.today()) + 6;
         double at = beside < 0 || beside > axis.width() * 0.7 ? 6 : beside;
-        svg.add("<text x='{}' y='{}' class='chart-text sounding'>{}</text>", at, top + 2, title);
+        svg.add(
+                "<text x='{}' y='{}' class='chart-text sounding panel-title' data-beside='{}'>{}</text>",
+                at,
+                top + 2,
+                at,
+                title);
         return svg.build();
     }
 

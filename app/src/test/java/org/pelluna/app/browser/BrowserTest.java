@@ -43,7 +43,10 @@ abstract class BrowserTest {
     }
 
     Watched demo(int width, int height) {
-        Watched watched = Browsers.page(width, height);
+        return demo(Browsers.page(width, height));
+    }
+
+    Watched demo(Watched watched) {
         Page page = watched.page();
         page.navigate(url("/"));
         button(page, "Enter as the demo keeper").click();

@@ -60,7 +60,19 @@ final class Browsers {
 
     /** A page in a context of its own. */
     static Watched page(int width, int height) {
-        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+        return page(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    /** The same on a screen that is touched. */
+    static Watched touched(int width, int height) {
+        return page(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(true)
+                .setIsMobile(true));
+    }
+
+    private static Watched page(Browser.NewContextOptions options) {
+        BrowserContext context = BROWSER.newContext(options);
         context.setDefaultTimeout(PATIENCE_MS);
         context.addInitScript(COUNT_TOUCHES);
         context.addInitScript(Path.of("src/test/resources/legible.js"));
