@@ -46,7 +46,7 @@ final class Markings {
             case CHEVRONS -> chevrons();
             case SADDLES -> saddles();
             case HEAD_BAND -> banded(0.27, 0.03, Math.max(4, body.deep() * 0.2), "#16181c");
-            case TWO_TONE -> filled(area(-0.02, 1.02, 0.2, 1.2, 0.2), colour);
+            case TWO_TONE -> filled(area(-0.02, 1.02, 0.2, 1.2, 1.2), colour);
             case BELLY_SPOTS -> spots(0.18, 0.86, 0.05, 0.8);
             case DARK_REAR -> darkRear();
         };
