@@ -3,6 +3,7 @@ package org.pelluna.app.chart;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.units.Numbers;
 
@@ -15,6 +16,7 @@ import org.pelluna.core.units.Numbers;
  * @param limitWords what the limit is called
  * @param measured tests
  * @param decimals decimals of the figures printed
+ * @param spread between what the figure mostly lies; empty where that is not reckoned
  */
 public record TimePanel(
         String title,
@@ -22,12 +24,27 @@ public record TimePanel(
         Optional<Double> limit,
         String limitWords,
         List<Point> measured,
-        int decimals) {
+        int decimals,
+        List<Range> spread) {
 
     private static final double HEADROOM = 1.15;
 
     /** A figure on a day. */
     public record Point(LocalDate on, double value) {}
+
+    /** Between what a figure lies on a day. */
+    public record Range(LocalDate on, double low, double high) {}
+
+    /** A figure of which no spread is reckoned. */
+    public TimePanel(
+            String title,
+            List<Point> course,
+            Optional<Double> limit,
+            String limitWords,
+            List<Point> measured,
+            int decimals) {
+        this(title, course, limit, limitWords, measured, decimals, List.of());
+    }
 
     /** The panel between two heights. */
     public Svg svg(TimeAxis axis, double top, double height) {
@@ -35,16 +52,24 @@ public record TimePanel(
                 course.stream().filter(point -> axis.holds(point.on())).toList();
         List<Point> dots =
                 measured.stream().filter(point -> axis.holds(point.on())).toList();
-        double most = Math.max(
-                shown.stream().mapToDouble(Point::value).max().orElse(0),
-                Math.max(
-                        limit.orElse(0.0),
-                        dots.stream().mapToDouble(Point::value).max().orElse(0)));
+        List<Range> about =
+                spread.stream().filter(range -> axis.holds(range.on())).toList();
+        double most = Stream.of(
+                        shown.stream().mapToDouble(Point::value),
+                        dots.stream().mapToDouble(Point::value),
+                        about.stream().mapToDouble(Range::high),
+                        limit.stream().mapToDouble(value -> value))
+                .flatMapToDouble(values -> values)
+                .max()
+                .orElse(0);
         double scale = height / (Math.max(most, 1e-6) * HEADROOM);
         double base = top + height;
         Svg.Builder svg = new Svg.Builder().add("<path d='M0 {}H{}' class='thin'/>", base, axis.width());
         if (!shown.isEmpty()) {
             svg.add(course(axis, shown, base, scale, most));
+        }
+        if (!about.isEmpty()) {
+            svg.add("<path d='{}Z' class='panel-spread'/>", around(axis, about, base, scale));
         }
         limit.ifPresent(value -> {
             double y = base - value * scale;
@@ -76,6 +101,19 @@ public record TimePanel(
                 at,
                 title);
         return svg.build();
+    }
+
+    private static String around(TimeAxis axis, List<Range> about, double base, double scale) {
+        StringBuilder edge = new StringBuilder();
+        for (Range range : about) {
+            edge.append(edge.length() == 0 ? "M" : "L")
+                    .append(Svg.path("{} {}", axis.x(range.on()), base - range.high() * scale));
+        }
+        for (int i = about.size() - 1; i >= 0; i--) {
+            edge.append(Svg.path(
+                    "L{} {}", axis.x(about.get(i).on()), base - about.get(i).low() * scale));
+        }
+        return edge.toString();
     }
 
     /** The course, with what its heights stand for, so that it can be read at the pointer. */

@@ -1,13 +1,17 @@
 package org.pelluna.app.fish;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.pelluna.app.chart.TimeAxis;
 import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Resident;
 
@@ -39,7 +43,8 @@ record LifeChart(Fish fish, Resident resident, LocalDate today, Measures measure
                                 measures.length().fromCentimetres(fish.growth().adultLengthCm())),
                         "adult",
                         measured(),
-                        1)
+                        1,
+                        spread(from, to))
                 .svg(axis, top + 10, HEIGHT));
         for (var stay : resident.stays()) {
             double begun = axis.x(stay.cameOn());
@@ -57,16 +62,28 @@ record LifeChart(Fish fish, Resident resident, LocalDate today, Measures measure
                 .build();
     }
 
+    private Stream<LocalDate> days(LocalDate from, LocalDate to) {
+        long days = ChronoUnit.DAYS.between(resident.arrivedOn(), to);
+        return IntStream.rangeClosed(0, STEPS)
+                .mapToObj(i -> resident.arrivedOn().plusDays(days * i / STEPS))
+                .filter(day -> !day.isBefore(from));
+    }
+
     private List<TimePanel.Point> course(LocalDate from, LocalDate to) {
-        List<TimePanel.Point> points = new ArrayList<>();
-        long days = java.time.temporal.ChronoUnit.DAYS.between(resident.arrivedOn(), to);
-        for (int i = 0; i <= STEPS; i++) {
-            LocalDate day = resident.arrivedOn().plusDays(days * i / STEPS);
-            if (!day.isBefore(from)) {
-                points.add(point(day, fish.lengthCmOn(day)));
-            }
-        }
-        return points;
+        return days(from, to).map(day -> point(day, fish.lengthCmOn(day))).toList();
+    }
+
+    /** One standard deviation of individuals to either side, since it was last measured. */
+    private List<TimePanel.Range> spread(LocalDate from, LocalDate to) {
+        GrowthCurve slow = fish.growth().band(false);
+        GrowthCurve fast = fish.growth().band(true);
+        return days(from, to)
+                .filter(day -> !day.isBefore(slow.startsOn()))
+                .map(day -> new TimePanel.Range(
+                        day,
+                        measures.length().fromCentimetres(slow.lengthCmOn(day)),
+                        measures.length().fromCentimetres(fast.lengthCmOn(day))))
+                .toList();
     }
 
     private List<TimePanel.Point> measured() {

@@ -75,6 +75,24 @@ class TimeAxisTest {
         assertThat((base - (tested + 5)) / (base - limit)).isCloseTo(0.25, within(0.02));
     }
 
+    /** The band from 6 to 30 on the last day: a fifth as high below as above, and the panel makes room for it. */
+    @Test
+    void aSpreadIsDrawnToTheSameScaleAndHasRoom() {
+        TimePanel panel = new TimePanel(
+                "Length, cm",
+                List.of(new TimePanel.Point(FROM, 5), new TimePanel.Point(FROM.plusDays(50), 15)),
+                Optional.empty(),
+                "",
+                List.of(),
+                0,
+                List.of(new TimePanel.Range(FROM, 5, 5), new TimePanel.Range(FROM.plusDays(50), 6, 30)));
+        String svg = panel.svg(AXIS, 100, 60).toString();
+        double high = number(svg, "d=\"M0 [-0-9.]+L400 ([-0-9.]+)L400 [-0-9.]+L0 [-0-9.]+Z\" class=\"panel-spread\"");
+        double low = number(svg, "L400 ([-0-9.]+)L0 [-0-9.]+Z\" class=\"panel-spread\"");
+        assertThat(high).isGreaterThan(100);
+        assertThat((160 - low) / (160 - high)).isCloseTo(0.2, within(0.01));
+    }
+
     private static double number(String svg, String pattern) {
         var found = Pattern.compile(pattern).matcher(svg);
         assertThat(found.find()).as(pattern + " in " + svg).isTrue();
