@@ -1,5 +1,6 @@
 package org.pelluna.core.course;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
@@ -18,11 +19,16 @@ public final class Course {
     static final int LEVELS = 31;
 
     private static final int BISECTIONS = 50;
+
+    /** Nodes as unlikely as this move no interval: all of them together weigh less than a millionth. */
+    private static final double NEGLIGIBLE = 1e-11;
+
     private static final double[] HALF_LIVES = Priors.HALF_LIVES;
     private static final double[] RESTS = Priors.RESTS;
 
     private final List<Watched> watches;
     private final double[] weights;
+    private final int[] likely;
 
     private Course(List<Watched> watches, double[] logs) {
         this.watches = watches;
@@ -39,6 +45,9 @@ public final class Course {
         for (int i = 0; i < weights.length; i++) {
             weights[i] /= sum;
         }
+        this.likely = IntStream.range(0, weights.length)
+                .filter(node -> weights[node] > NEGLIGIBLE)
+                .toArray();
     }
 
     /** What some watches say. */
@@ -152,7 +161,7 @@ public final class Course {
     }
 
     private Interval interval(IntToDoubleFunction value, double level) {
-        double[] values = IntStream.range(0, weights.length).mapToDouble(value).toArray();
+        double[] values = Arrays.stream(likely).mapToDouble(value).toArray();
         double low = quantile(values, (1 - level) / 2);
         return new Interval(low, level == 0 ? low : Math.max(low, quantile(values, (1 + level) / 2)));
     }
@@ -180,8 +189,8 @@ public final class Course {
 
     private double below(double[] values, double most) {
         double sum = 0;
-        for (int node = 0; node < values.length; node++) {
-            sum += values[node] <= most ? weights[node] : 0;
+        for (int i = 0; i < values.length; i++) {
+            sum += values[i] <= most ? weights[likely[i]] : 0;
         }
         return sum;
     }
