@@ -1,0 +1,209 @@
+package org.pelluna.core.course;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.pelluna.core.statistics.CountLaw;
+import org.pelluna.core.statistics.Interval;
+
+/** What is said of small records, summed here by the definitions alone: first rates, half-lives, shares that stay and laws of scatter, each held possible. */
+class ByHandTest {
+    private static final List<Watched> RECORD = List.of(
+            new Watched(1, 1, 5),
+            new Watched(4, 0.5, 2),
+            new Watched(9, 2, 4),
+            new Watched(14, 1, 0),
+            new Watched(18, 1, 3));
+
+    /** First rates, an hour, in steps of three tenths of their logarithm, and how likely each is: log-normal about three. */
+    private static final double[] RATES =
+            IntStream.range(0, 31).mapToDouble(i -> Math.exp(-4.5 + 0.3 * i)).toArray();
+
+    private static double rateChance(double rate) {
+        double z = Math.log(rate / 3) / 1.3;
+        return 0.3 / (1.3 * Math.sqrt(2 * Math.PI)) * Math.exp(-z * z / 2);
+    }
+
+    private static double left(double halfLife, double rest, double day) {
+        return rest + (1 - rest) * Math.pow(2, -day / halfLife);
+    }
+
+    private static double likelihood(CountLaw law, List<Watched> record, java.util.function.DoubleUnaryOperator rate) {
+        return Math.exp(record.stream()
+                .mapToDouble(one -> law.logChance(one.count(), Math.log(one.hours() * rate.applyAsDouble(one.day()))))
+                .sum());
+    }
+
+    private record Node(double first, double halfLife, double rest, double weight) {
+        double calmOn(double perHour) {
+            double share = perHour / first;
+            return share >= 1
+                    ? 0
+                    : share <= rest
+                            ? Double.POSITIVE_INFINITY
+                            : halfLife * Math.log((1 - rest) / (share - rest)) / Math.log(2);
+        }
+    }
+
+    private static List<Node> nodes() {
+        double[] widths = IntStream.range(0, 9).mapToDouble(i -> -2.4 + 0.6 * i).toArray();
+        double all = Arrays.stream(widths).map(z -> Math.exp(-z * z / 2)).sum();
+        double[] rests = {0, 0.005, 0.02, 0.05, 0.09, 0.15, 0.23, 0.34, 0.48, 0.7};
+        List<Node> nodes = new ArrayList<>();
+        for (CountLaw law : CountLaw.POSSIBLE) {
+            for (double z : widths) {
+                double halfLife = 8 * Math.exp(z);
+                double below = 0;
+                for (int r = 0; r < rests.length; r++) {
+                    double rest = rests[r];
+                    double edge = r == rests.length - 1 ? 1 : (rest + rests[r + 1]) / 2;
+                    double upTo = 1 - Math.pow(1 - edge, 2.5);
+                    for (double first : RATES) {
+                        nodes.add(new Node(
+                                first,
+                                halfLife,
+                                rest,
+                                rateChance(first)
+                                        * Math.exp(-z * z / 2)
+                                        / all
+                                        * (upTo - below)
+                                        * likelihood(law, RECORD, day -> first * left(halfLife, rest, day))));
+                    }
+                    below = upTo;
+                }
+            }
+        }
+        return nodes;
+    }
+
+    private static double share(List<Node> nodes, java.util.function.Predicate<Node> of) {
+        return nodes.stream().filter(of).mapToDouble(Node::weight).sum()
+                / nodes.stream().mapToDouble(Node::weight).sum();
+    }
+
+    private static double quantile(List<Node> nodes, java.util.function.ToDoubleFunction<Node> value, double share) {
+        double all = nodes.stream().mapToDouble(Node::weight).sum();
+        double sum = 0;
+        for (Node node :
+                nodes.stream().sorted(Comparator.comparingDouble(value)).toList()) {
+            sum += node.weight / all;
+            if (sum >= share) {
+                return value.applyAsDouble(node);
+            }
+        }
+        throw new AssertionError("there is no such share");
+    }
+
+    @Test
+    void theRateOfADayAndTheDayOfCalm() {
+        List<Node> nodes = nodes();
+        Course course = Course.of(RECORD);
+        for (double day : new double[] {0, 3, 20, 50}) {
+            Interval rate = course.rate(day, 0.8);
+            assertThat(rate.low())
+                    .isCloseTo(
+                            quantile(nodes, one -> one.first * left(one.halfLife, one.rest, day), 0.1), within(1e-6));
+            assertThat(rate.high())
+                    .isCloseTo(
+                            quantile(nodes, one -> one.first * left(one.halfLife, one.rest, day), 0.9), within(1e-6));
+            assertThat(course.chanceBelow(1.5, day))
+                    .isCloseTo(share(nodes, one -> one.first * left(one.halfLife, one.rest, day) < 1.5), within(1e-9));
+        }
+        Interval calm = course.calmOn(2, 0.5);
+        assertThat(calm.low()).isCloseTo(quantile(nodes, one -> one.calmOn(2), 0.25), within(1e-6));
+        assertThat(calm.high()).isCloseTo(quantile(nodes, one -> one.calmOn(2), 0.75), within(1e-6));
+        assertThat(course.calmOn(0.4, 0.3).low())
+                .isCloseTo(quantile(nodes, one -> one.calmOn(0.4), 0.35), within(1e-6));
+    }
+
+    /** Settling by one of nine courses; staying as it is, or flaring up on some fourth day from the fifth on, to 2, 4 or 8 times what it had come to. */
+    @Test
+    void howManyTimesLikelierUnrestIs() {
+        double settling = 0;
+        double stays = 0;
+        double flares = 0;
+        double[] halfLives = {5, 10, 21};
+        double[] rests = {0.05, 0.15, 0.3};
+        int[] days = {5, 9, 13, 17};
+        for (CountLaw law : CountLaw.POSSIBLE) {
+            for (double first : RATES) {
+                double chance = rateChance(first) / CountLaw.POSSIBLE.size();
+                stays += chance * likelihood(law, RECORD, day -> first);
+                for (double halfLife : halfLives) {
+                    for (double rest : rests) {
+                        settling += chance / 9 * likelihood(law, RECORD, day -> first * left(halfLife, rest, day));
+                        for (int flare : days) {
+                            for (int times : new int[] {2, 4, 8}) {
+                                // Levels stand in steps: what a flare comes to is the nearest.
+                                double then = first * left(halfLife, rest, flare) * times;
+                                double level = Math.exp(-4.5 + 0.3 * Math.round((Math.log(then) + 4.5) / 0.3));
+                                flares += chance
+                                        / 9
+                                        / days.length
+                                        / 3
+                                        * likelihood(
+                                                law,
+                                                RECORD,
+                                                day -> day < flare ? first * left(halfLife, rest, day) : level);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(Unrest.of(RECORD)).isCloseTo((stays + flares) / 2 / settling, within(1e-6));
+        assertThat(Unrest.of(RECORD.subList(0, 2)))
+                .as("before the fifth day nothing can have flared up")
+                .isBetween(0.5, 2.0);
+    }
+
+    @Test
+    void howManyTimesAsHighTheRateIsWithARemedy() {
+        List<Watched> before = RECORD.subList(0, 2);
+        List<Watched> after = RECORD.subList(2, 5);
+        double[] halfLives = DoubleStream.of(-1.382994, -0.674490, -0.210428, 0.210428, 0.674490, 1.382994)
+                .map(z -> 8 * Math.exp(z))
+                .toArray();
+        double[] rests = IntStream.range(0, 4)
+                .mapToDouble(i -> 1 - Math.pow(1 - (i + 0.5) / 4, 0.4))
+                .toArray();
+        double[] chances = new double[41];
+        for (int i = 0; i < chances.length; i++) {
+            double log = 0.3 * (i - 20);
+            for (CountLaw law : CountLaw.POSSIBLE) {
+                for (double halfLife : halfLives) {
+                    for (double rest : rests) {
+                        for (double first : RATES) {
+                            chances[i] += rateChance(first)
+                                    * Math.exp(-log * log / 2 / 2.25)
+                                    * likelihood(law, before, day -> first * left(halfLife, rest, day))
+                                    * likelihood(law, after, day -> first * Math.exp(log) * left(halfLife, rest, day));
+                        }
+                    }
+                }
+            }
+        }
+        double all = Arrays.stream(chances).sum();
+        Help help = Help.of(before, after);
+        double under = (Arrays.stream(chances, 0, 20).sum() + chances[20] / 2) / all;
+        assertThat(help.chanceBelow(1)).isCloseTo(under, within(1e-5));
+        double underHalf = IntStream.range(0, 41)
+                        .mapToDouble(i ->
+                                chances[i] * Math.max(0, Math.min(1, (Math.log(0.5) - 0.3 * (i - 20)) / 0.3 + 0.5)))
+                        .sum()
+                / all;
+        assertThat(help.chanceBelow(0.5)).isCloseTo(underHalf, within(1e-5));
+        // What lies below an end of an interval is its share.
+        assertThat(help.chanceBelow(help.times(0.8).low())).isCloseTo(0.1, within(1e-9));
+        assertThat(help.chanceBelow(help.times(0.8).high())).isCloseTo(0.9, within(1e-9));
+        assertThat(help.chanceBelow(help.middle())).isCloseTo(0.5, within(1e-9));
+        assertThat(RECORD.get(1).perHour()).isEqualTo(4);
+    }
+}
