@@ -152,6 +152,56 @@ class LearningTest {
         assertThat(expected[1]).isGreaterThan(1.2 * expected[0]);
     }
 
+    /** An hour a day, for a hundred and one days: what is predicted of every day, summed; weeks and months go together, which changes it by little. */
+    @Test
+    void whatIsExpectedIsWhatWasPredictedOfTheHoursWatched() {
+        TankPlan plan = tank(1).plan();
+        double daily = 0;
+        for (int ago = 0; ago <= 100; ago++) {
+            daily += predicted(plan.withAsOf(plan.asOf().minusDays(ago)), "gale", "plum")
+                    + predicted(plan.withAsOf(plan.asOf().minusDays(ago)), "gale", "ink");
+        }
+        Beliefs beliefs = Learning.of(ResolvedPlan.of(plan, Fixtures.CATALOGUE));
+        assertThat(beliefs.hours()).isCloseTo(101, within(1.0));
+        assertThat(beliefs.lessons().get(new FishId("gale")).expected())
+                .isCloseTo(daily * beliefs.hours() / 101, within(0.02 * daily));
+    }
+
+    /** Two damsels are kin, a basslet and a blenny are not: what was seen and expected of all pairs is shared out among the sorts. */
+    @Test
+    void whatWasSeenIsSharedOutAmongTheSortsOfPairs() {
+        Logs logs = new Logs(4)
+                .resident("gale", "chrysiptera-parasema", 200, 6)
+                .resident("gust", "chrysiptera-parasema", 190, 6)
+                .resident("ink", "ecsenius-bicolor", 150, 7)
+                .watched(60, 0, 60)
+                .encounters("gale", "gust", 60, 0, ago -> 1)
+                .encounters("gale", "ink", 60, 0, ago -> 0.5);
+        ResolvedPlan stock = ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE);
+        List<SeenStrength> strengths = Learning.strengths(stock);
+        assertThat(strengths)
+                .extracting(SeenStrength::sort)
+                .contains(SeenStrength.Sort.KIN)
+                .hasSizeGreaterThan(1);
+        Beliefs beliefs = Learning.of(stock);
+        assertThat(strengths.stream().mapToInt(SeenStrength::seen).sum())
+                .isEqualTo(beliefs.lessons().values().stream()
+                        .mapToInt(Lesson::seen)
+                        .sum())
+                .isGreaterThan(60);
+        assertThat(strengths.stream().mapToDouble(SeenStrength::expected).sum())
+                .isCloseTo(
+                        beliefs.lessons().values().stream()
+                                .mapToDouble(Lesson::expected)
+                                .sum(),
+                        within(1e-6));
+        assertThat(strengths).allSatisfy(one -> {
+            assertThat(one.differs())
+                    .isEqualTo(one.interval().low() > 1 || one.interval().high() < 1);
+            assertThat(one.sort().words()).isNotBlank();
+        });
+    }
+
     @Test
     void withoutWatchesNothingIsLearned() {
         Logs logs = new Logs(1).resident("gale", "chrysiptera-parasema", 200, 7);
