@@ -47,17 +47,22 @@ class FingersTest extends BrowserTest {
         hands.send("Input.dispatchTouchEvent", event);
     }
 
+    private Watched reef(int width, int height, String place) {
+        Watched watched = demo(Browsers.touched(width, height));
+        watched.page().navigate(url("/tanks"));
+        skerryReef(watched.page());
+        place(watched.page(), place);
+        return watched;
+    }
+
     private static double scrolled(Page page) {
         return ((Number) page.evaluate("window.scrollY")).doubleValue();
     }
 
     @Test
     void onAPhoneTheWaterIsDrawnApartAndItsPanelsKeepTheirNamesInSight() {
-        Watched watched = demo(Browsers.touched(390, 844));
+        Watched watched = reef(390, 844, "Water");
         Page page = watched.page();
-        page.navigate(url("/tanks"));
-        skerryReef(page);
-        place(page, "Water");
         Locator chart = page.locator(".course-chart").first();
         chart.evaluate("one => one.scrollIntoView()");
         String before = chart.innerHTML();
@@ -74,11 +79,8 @@ class FingersTest extends BrowserTest {
 
     @Test
     void onATabletTheStoryIsDrawnApartAndDoesNotHoldThePage() {
-        Watched watched = demo(Browsers.touched(1100, 800));
+        Watched watched = reef(1100, 800, "Log");
         Page page = watched.page();
-        page.navigate(url("/tanks"));
-        skerryReef(page);
-        place(page, "Log");
         Locator across = page.locator(".story-across");
         assertThat(across).isVisible();
         fingers(page, 600, 600, true);

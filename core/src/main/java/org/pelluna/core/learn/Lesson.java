@@ -35,6 +35,9 @@ public record Lesson(
     private static final double LEAST = 0.25;
     private static final double MOST = 4;
 
+    /** Of a pair more is believed: how much of it counts, the pressure model decides by how long they have lived together. */
+    private static final double MOST_OF_A_PAIR = 40;
+
     /**
      * The multiple of pressure used, beside the tank's own: how often by how hard, for pressure is what a fish suffers; kept within a quarter and four times. Of a fish that was seen to
      * pin or wound never less is expected than the catalogue says of its kind, whatever the tank is like.
@@ -42,11 +45,11 @@ public record Lesson(
      * @param tank the tank's own multiple
      */
     public double factor(double tank) {
-        return used(temper.middle(), tank);
+        return used(temper.middle(), tank, MOST);
     }
 
-    private double used(double times, double tank) {
-        double factor = bounded(times * harm.middle());
+    private double used(double times, double tank, double most) {
+        double factor = Math.max(LEAST, Math.min(most, times * harm.middle()));
         return harm.hard() > 0 ? Math.max(Math.max(1, 1 / tank), factor) : factor;
     }
 
@@ -58,7 +61,7 @@ public record Lesson(
     /** The multiples used for the fish it has met. */
     Map<FishId, Double> factors(double tank) {
         return onPairs.entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue(), tank)));
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue(), tank, MOST_OF_A_PAIR)));
     }
 
     /** The interval of how often it attacks as a multiple of its kind. */

@@ -18,6 +18,8 @@ import org.pelluna.core.species.Temperament;
  * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never pressed less.
  */
 public final class PressureModel {
+    private static final double MOST_LEARNED = 4;
+
     private final Habitat ground;
     private final PressureStrengths strengths;
     private final SettlingCourse course;
@@ -101,11 +103,19 @@ public final class PressureModel {
         if (seenTimes != 1) {
             factors.add(new Factor(Factor.Kind.TANK, seenTimes, seenTimes, ""));
         }
-        double learned = aggressor.known().timesOn(victim.id());
+        double learned = learned(aggressor.known().timesOn(victim.id()), meeting.daysTogether(), toward.multiplier());
         if (learned != 1) {
             factors.add(new Factor(Factor.Kind.LEARNED, learned, learned, ""));
         }
         return factors;
+    }
+
+    /**
+     * As much of what was learned of a pair as counts: at most four times, and of two that have settled so many times more as a quarrel
+     * that goes on keeps beside what is expected of theirs. How hard they would begin again is not known by that.
+     */
+    private double learned(double times, int days, double temper) {
+        return Math.min(times, MOST_LEARNED * Math.max(1, course.left(days) / course.left(days, temper)));
     }
 
     /**

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -93,7 +92,6 @@ class CompartmentsTest {
     }
 
     /** A dealer's rack: more assignments than can be tried, and still an answer in which nobody sits beside a rival. */
-    @Tag("long")
     @Test
     void aCrowdIsPlacedToo() {
         List<Resident> residents = new ArrayList<>();

@@ -7,6 +7,7 @@ import static org.pelluna.core.Fixtures.TODAY;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -16,6 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.PressureStrengths.Kind;
@@ -150,6 +152,83 @@ class FactorsTest {
         Optional<Factor> factor = factor(Factor.Kind.WELCOME, pressure);
         assertThat(factor.map(Factor::multiplier).orElse(1.0)).isCloseTo(multiplier, within(1e-12));
         assertThat(factor.map(Factor::word).orElse("")).isEqualTo(word);
+    }
+
+    @ParameterizedTest(name = "{0} days ahead, {1}: “{2}”")
+    @CsvSource({
+        "20, ROCK_MOVED, the rock was moved, 20",
+        "20, AGGRESSOR_REMOVED, it was taken out meanwhile, 20",
+        "20, ROCK_MOVED+AGGRESSOR_REMOVED, the aggressor was taken out and the rock moved, 0",
+        "20, BOX, '', 20",
+        "0, ROCK_MOVED, the rock was moved, 0",
+        "-5, ROCK_MOVED+AGGRESSOR_REMOVED, '', -5"
+    })
+    void whatTookAnOwnersAdvantageIsSaid(int ahead, String help, String word, double figure) {
+        Factor seniority = factor(
+                        Factor.Kind.SENIORITY, press(10, Meeting.plain(ahead).welcome(aids(help)), NEUTRAL))
+                .orElseThrow();
+        assertThat(seniority.word()).isEqualTo(word);
+        assertThat(seniority.figure()).isEqualTo(figure);
+    }
+
+    /** Where only sizes and the days between two are open, it is the same number. */
+    @ParameterizedTest(name = "{0} times as long, {1} days ahead")
+    @CsvSource({"0.5, 20", "1, 3", "1.5, 20", "1, -20"})
+    void aPairPressesAsMuchHoweverItIsReckoned(double ratio, int ahead) {
+        Fish aggressor =
+                Fixtures.fish("a", Fixtures.withTemper(Fixtures.species("zebrasoma-flavescens"), TEMPER), 10, TODAY);
+        Fish victim = Fixtures.fish("b", Fixtures.species("gramma-loreto"), 10, TODAY);
+        Meeting meeting = Meeting.plain(ahead).welcome(aids("BOX"));
+        PressureModel model = new PressureModel(new Habitat(120, 3000, 5, 2, true));
+        assertThat(model.pair(aggressor, victim, meeting).perHour(ratio, ahead))
+                .isPositive()
+                .isCloseTo(
+                        press(10 * ratio, meeting, new Habitat(120, 3000, 5, 2, true))
+                                .perHour(),
+                        within(1e-12));
+        assertThatThrownBy(() -> model.pair(aggressor, victim, meeting.together(3)))
+                .hasMessageContaining("how a pair has settled");
+    }
+
+    @Test
+    void howAPressureComesAboutIsItsFactors() {
+        Pressure pressure = press(10, Meeting.plain(0), NEUTRAL);
+        assertThat(pressure.how().arithmetic()).isEqualTo("10 × 0.2 × 1 × 0.75 × 1 × 1 × 1 = 1.5 encounters an hour");
+        assertThat(pressure.how().reasons())
+                .hasSize(6)
+                .contains("× 0.75, "
+                        + factor(Factor.Kind.SENIORITY, pressure)
+                                .orElseThrow()
+                                .kind()
+                                .words()
+                        + ": Neither was here first.");
+    }
+
+    /** Of a first week at most four times is believed; of two that have settled so many times more as a quarrel that goes on keeps: at a temper of 0.2, 3.5 times as much. */
+    @ParameterizedTest(name = "learned {0} times, {1} days together: {2}")
+    @CsvSource({"6, 0, 4", "3, 0, 3", "0.25, 0, 0.25", "6, 400, 6", "20, 400, 14", "0.25, 400, 0.25"})
+    void howMuchOfWhatWasLearnedCounts(double times, int together, double counts) {
+        Fish aggressor = Fixtures.fish(
+                        "a", Fixtures.withTemper(Fixtures.species("zebrasoma-flavescens"), TEMPER), 10, TODAY)
+                .learned(1, Map.of(new FishId("b"), times));
+        Meeting meeting = Meeting.plain(20);
+        PressureModel model = new PressureModel(NEUTRAL);
+        Pressure pressure = model.of(
+                aggressor,
+                Fixtures.fish("b", Fixtures.species("gramma-loreto"), 10, TODAY),
+                together == 0 ? meeting : meeting.together(together),
+                TODAY);
+        assertThat(factor(Factor.Kind.LEARNED, pressure).orElseThrow().multiplier())
+                .isCloseTo(counts, within(1e-9));
+        assertThat(factor(
+                        Factor.Kind.LEARNED,
+                        model.of(
+                                aggressor,
+                                Fixtures.fish("c", Fixtures.species("gramma-loreto"), 10, TODAY),
+                                meeting,
+                                TODAY)))
+                .as("nothing was learned of another")
+                .isEmpty();
     }
 
     @Test
