@@ -162,6 +162,31 @@ class WatchPageTest extends PageTest {
         assertThat(page("/tanks/" + crowded + "/arrivals/calendar.ics")).contains("new home for Nan");
     }
 
+    /** Where nobody lives there is nobody to choose, nothing to count and nothing it could come from. */
+    @Test
+    void anEmptyTankOffersNothingToChooseFrom() throws Exception {
+        UUID empty = tanks.add(
+                keeper.id(),
+                demoPlan()
+                        .with(as -> as.residents(List.of())
+                                .wishes(List.of())
+                                .log(List.of())
+                                .losses(List.of())
+                                .observations(Observations.EMPTY)
+                                .schedule(Schedule.NONE)));
+        assertThat(page("/tanks/" + empty + "/watch/what-now"))
+                .contains("Nobody lives here")
+                .doesNotContain(">Compare</button>");
+        assertThat(page("/tanks/" + empty + "/losses/survival"))
+                .contains("No fish has come yet")
+                .doesNotContain("alive at");
+        assertThat(page("/tanks/" + empty + "/watch/signs"))
+                .contains("Nobody lives here yet")
+                .doesNotContain("Possibilities");
+        assertThat(page("/tanks/" + tank + "/watch/what-now")).contains(">Compare</button>");
+        assertThat(page("/tanks/" + tank + "/losses/survival")).contains("alive at");
+    }
+
     @Test
     void aMissingFishIsToldOnceInTheMailboxAndUnderToday() throws Exception {
         call("gale", "eating", "plum", "missing").andExpect(status().isFound());
