@@ -7,11 +7,15 @@ const SOON_MS = 180;
 const TURN = (event) => -Math.sign(event.deltaY) * Math.min(0.5, Math.abs(event.deltaY) * 0.02);
 const DAY = (date) => date.toISOString().slice(0, 10);
 
-/** Lets a chart be dragged along its time or drawn apart where it is free for that, and tells the days that would then be in sight. */
+/**
+ * Lets a chart be drawn apart by two fingers, or dragged along its time by a mouse where it is free for that, and tells the days that would
+ * then be in sight. One finger scrolls the page.
+ */
 export const zoomable = (field, free, told) => {
   const svg = field.ownerSVGElement;
   let soon;
-  const grasped = (event) => (event.type === 'wheel' ? event.ctrlKey : event.type.startsWith('touch') || event.button === 0) && free(event);
+  const grasped = (event) =>
+    event.type === 'wheel' ? event.ctrlKey : event.type.startsWith('touch') ? event.touches.length > 1 : event.button === 0 && free(event);
   const zooming = zoom().scaleExtent([0.2, 40]).wheelDelta(TURN).filter(grasped);
   zooming.on('end', ({ transform, sourceEvent }) => {
     if (!sourceEvent || (transform.k === 1 && Math.abs(transform.x) < 8)) {

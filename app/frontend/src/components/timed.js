@@ -1,8 +1,8 @@
 import { readable } from '../time-field.js';
 import { zoomable } from '../time-zoom.js';
 
-// One finger scrolls the page and takes hold of what lies on the chart; the time is dragged beside that, or with two.
-const free = (event) => (event.type.startsWith('touch') ? event.touches.length > 1 : !event.target.closest('[role="slider"]'));
+// What lies on the chart is taken hold of itself; the time is dragged beside that.
+const free = (event) => !event.target.closest('[role="slider"]');
 
 const ROOM_FOR_A_TITLE = 220;
 

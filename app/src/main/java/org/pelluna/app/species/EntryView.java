@@ -10,7 +10,6 @@ import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.growth.GrowthCurve;
-import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Family;
@@ -201,7 +200,7 @@ record EntryView(
     private static Fact grows(Species one, Measures measures) {
         LocalDate sold = LocalDate.EPOCH;
         double asSold = one.size().saleCm().value();
-        GrowthCurve growth = Fish.newcomer(new FishId("one"), one, asSold, sold).growth();
+        GrowthCurve growth = Fish.curve(one, sold, asSold);
         LocalDate third = sold.plusYears(3);
         return new Fact(
                 "Grows",

@@ -19,7 +19,7 @@ public record GrowthParameters(double adultLengthCm, double ratePerYear, double 
     private static final double READING_ERROR = 0.05;
 
     private static final double WIDEST = 3;
-    private static final double STEP = 0.25;
+    private static final double STEP = 0.5;
     private static final double SMALLEST_SPREAD = 0.02;
 
     public GrowthParameters {
@@ -70,9 +70,10 @@ public record GrowthParameters(double adultLengthCm, double ratePerYear, double 
         Moments rate = new Moments();
         for (double a = -WIDEST; a <= WIDEST; a += STEP) {
             double logAdult = Math.log(adultLengthCm) + a * Math.log1p(adultSpread);
+            double adultCm = Math.exp(logAdult);
             for (double k = -WIDEST; k <= WIDEST; k += STEP) {
                 double logRate = Math.log(ratePerYear) + k * Math.log1p(rateSpread);
-                double off = (seenCm - length(startCm, Math.exp(logAdult), Math.exp(logRate), years)) / error;
+                double off = (seenCm - length(startCm, adultCm, Math.exp(logRate), years)) / error;
                 double weight = Math.exp(-(a * a + k * k + off * off) / 2);
                 adult.add(logAdult, weight);
                 rate.add(logRate, weight);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.pressure.PressureModel;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
 
@@ -33,10 +34,6 @@ public record Lesson(
     public static final double LEVEL = 0.9;
 
     private static final double LEAST = 0.25;
-    private static final double MOST = 4;
-
-    /** Of a pair more is believed: how much of it counts, the pressure model decides by how long they have lived together. */
-    private static final double MOST_OF_A_PAIR = 40;
 
     /**
      * The multiple of pressure used, beside the tank's own: how often by how hard, for pressure is what a fish suffers; kept within a quarter and four times. Of a fish that was seen to
@@ -45,23 +42,23 @@ public record Lesson(
      * @param tank the tank's own multiple
      */
     public double factor(double tank) {
-        return used(temper.middle(), tank, MOST);
+        return Math.min(PressureModel.MOST_LEARNED, used(temper.middle(), tank));
     }
 
-    private double used(double times, double tank, double most) {
-        double factor = Math.max(LEAST, Math.min(most, times * harm.middle()));
+    private double used(double times, double tank) {
+        double factor = Math.max(LEAST, times * harm.middle());
         return harm.hard() > 0 ? Math.max(Math.max(1, 1 / tank), factor) : factor;
     }
 
     /** A multiple as far as it is used: what is learned never makes a pressure less than a quarter or more than four times. */
     static double bounded(double times) {
-        return Math.max(LEAST, Math.min(MOST, times));
+        return Math.max(LEAST, Math.min(PressureModel.MOST_LEARNED, times));
     }
 
-    /** The multiples used for the fish it has met. */
+    /** The multiples for the fish it has met; how much of them counts, the pressure model decides by how long they have lived together. */
     Map<FishId, Double> factors(double tank) {
         return onPairs.entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue(), tank, MOST_OF_A_PAIR)));
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> used(one.getValue(), tank)));
     }
 
     /** The interval of how often it attacks as a multiple of its kind. */

@@ -102,7 +102,8 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
         return new Fish(id, species.commonName(), species, curve(species, arrivesOn, lengthCm));
     }
 
-    private static GrowthCurve curve(Species species, LocalDate from, double lengthCm) {
+    /** How a fish of a species grows from a length on. */
+    public static GrowthCurve curve(Species species, LocalDate from, double lengthCm) {
         Sourced adult = species.size().adultCm();
         Sourced rate = species.growth().ratePerYear();
         return new GrowthCurve(

@@ -18,7 +18,8 @@ import org.pelluna.core.species.Temperament;
  * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never pressed less.
  */
 public final class PressureModel {
-    private static final double MOST_LEARNED = 4;
+    /** How many times as much as its kind a fish is believed to press another it has yet to live with; our own. */
+    public static final double MOST_LEARNED = 4;
 
     private final Habitat ground;
     private final PressureStrengths strengths;
