@@ -326,7 +326,13 @@ class WatchPageTest extends PageTest {
         pages.perform(post(keeper, watch + "/learned/gale")).andExpect(status().isFound());
         assertThat(plan().observations().unlearned()).containsExactly(new FishId("gale"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isNotEqualTo(before.residents());
-        assertThat(page(watch + "/learned")).contains("What your record says of the model itself", "beside that");
+        assertThat(page(watch + "/learned"))
+                .contains(
+                        "What your record says of the model itself",
+                        "beside that",
+                        "Was it right a month ago?",
+                        "Gale on Inkwell",
+                        " foretold, ");
         pages.perform(post(keeper, watch + "/learned/*")).andExpect(status().isFound());
         assertThat(Learning.stock(plan(), catalogue).seenTimes()).isEqualTo(1);
         assertThat(page(watch + "/learned")).contains("No pressure is changed for it, as you asked");

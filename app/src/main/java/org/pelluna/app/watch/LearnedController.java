@@ -88,6 +88,13 @@ class LearnedController {
                 record.answers(keeper, tankId).strengths().stream()
                         .map(LearnedController::sentence)
                         .toList());
+        model.addAttribute(
+                "foresight",
+                record.answers(keeper, tankId)
+                        .foresight()
+                        .map(one -> ForesightView.of(one, stock))
+                        .orElse(null));
+        model.addAttribute("foresightSource", ForesightView.SOURCE);
         model.addAttribute("source", Learning.SOURCE.words());
         return "watch/learned";
     }

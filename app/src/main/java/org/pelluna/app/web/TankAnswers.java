@@ -14,6 +14,7 @@ import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Beliefs;
+import org.pelluna.core.learn.Foresight;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.learn.SeenStrength;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -46,6 +47,7 @@ public final class TankAnswers {
     private final Once<List<Warning>> warnings;
     private final Once<Optional<TankTension>> tension;
     private final Once<List<SeenStrength>> strengths;
+    private final Once<Optional<Foresight>> foresight;
     private final Once<List<Sharpening>> sharpenings;
     private final Once<Boolean> idleTogether;
     private final Once<Map<SpeciesId, Glance>> verdicts;
@@ -85,6 +87,7 @@ public final class TankAnswers {
         this.tension = new Once<>(
                 () -> stock().residents().size() > 1 ? Optional.of(TankTension.of(stock().plan())) : Optional.empty());
         this.strengths = new Once<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue)));
+        this.foresight = new Once<>(() -> Foresight.of(ResolvedPlan.of(plan, catalogue)));
         this.episodes = new Once<>(() -> Episodes.of(story(), plan));
         this.story = new Once<>(() -> Story.of(assessment(), warnings()));
         this.verdicts = new Once<>(
@@ -151,6 +154,11 @@ public final class TankAnswers {
     /** How the whole tank stands; empty where it holds fewer than two fish. */
     public Optional<TankTension> tension() {
         return tension.get();
+    }
+
+    /** What was foretold of the last weeks, beside what came; empty where too little was watched. */
+    public Optional<Foresight> foresight() {
+        return foresight.get();
     }
 
     /** What the record says of the strengths of the pressure model. */

@@ -70,16 +70,14 @@ public final class Learning {
         return new Beliefs(
                 Beliefs.VERSION,
                 exposure.encounters().size(),
-                exposure.days().values().stream()
-                        .mapToDouble(Double::doubleValue)
-                        .sum(),
+                exposure.hours(),
                 Optional.of(tempers.scale()),
                 !plan.observations().unlearned().contains(Observations.WHOLE_TANK),
                 Collections.unmodifiableMap(lessons));
     }
 
     /** What every fish did to each other in declared watches, and what was expected of it. */
-    private static Map<FishId, Map<FishId, Tempers.Met>> met(ResolvedPlan base, Exposure exposure) {
+    static Map<FishId, Map<FishId, Tempers.Met>> met(ResolvedPlan base, Exposure exposure) {
         Map<Pair, Integer> seen = new HashMap<>();
         for (LogEntry entry : exposure.encounters()) {
             seen.merge(

@@ -74,7 +74,18 @@ public final class Multiple {
         return new Multiple(lowest - other.lowest - step * (other.chances.length - 1), step, ratios);
     }
 
-    private double chance(int i) {
+    /** How many values. */
+    int size() {
+        return chances.length;
+    }
+
+    /** One of its values. */
+    double value(int i) {
+        return Math.exp(lowest + step * i);
+    }
+
+    /** The chance of one of its values; none beyond them. */
+    double chance(int i) {
         return i >= 0 && i < chances.length ? chances[i] : 0;
     }
 

@@ -57,6 +57,9 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
      */
     record Met(int seen, double expected) {}
 
+    /** A pair that was not watched yet. */
+    static final Met NEVER = new Met(0, 0);
+
     /** What the pairs say, each fish's by itself. */
     static Tempers of(List<List<Met>> pairs) {
         double[] scale = new double[SCALES];
@@ -120,6 +123,23 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
             pair += pairShapes.get(o) * (PAIR_SHAPES[o] + met.seen()) / (PAIR_SHAPES[o] + expected);
         }
         return own * pair;
+    }
+
+    /**
+     * How many encounters of one fish on another are to be expected.
+     *
+     * @param fishPlace the fish, or less than 0 for one of which nothing was seen
+     * @param met what the pair did until now
+     * @param next encounters expected by the catalogue in the hours to come
+     */
+    Foretold foretold(int fishPlace, Met met, double next) {
+        return Foretold.of(
+                scale.middle(),
+                fishPlace < 0 ? Beliefs.ANY_FISH : fish.get(fishPlace),
+                PAIR_SHAPES,
+                pairShapes,
+                met,
+                next);
     }
 
     /** The chance of a fish's counts at each product of scale and fish, over the most likely; the logarithm of that comes last. */

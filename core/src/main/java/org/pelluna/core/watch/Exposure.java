@@ -114,6 +114,22 @@ public final class Exposure {
                 : 0;
     }
 
+    /** Hours watched in all. */
+    public double hours() {
+        return hours.values().stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    /** What was watched, and seen meanwhile, from one day up to, and not on, another. */
+    public Exposure between(LocalDate from, LocalDate before) {
+        return new Exposure(
+                spans.stream()
+                        .filter(span -> !span.from().toLocalDate().isBefore(from)
+                                && span.from().toLocalDate().isBefore(before))
+                        .toList(),
+                encounters(from, before),
+                List.of());
+    }
+
     /** Hours watched on each day on which there were any. */
     public NavigableMap<LocalDate, Double> days() {
         return java.util.Collections.unmodifiableNavigableMap(hours);
