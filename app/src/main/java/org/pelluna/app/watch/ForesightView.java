@@ -68,7 +68,7 @@ record ForesightView(String says, List<Row> rows, String scale) {
                 + Numbers.plain(foresight.hours(), 1) + " hours watched since: "
                 + foresight.held() + " of " + Numbers.count(foresight.pairs().size(), "pair")
                 + " did so; nine in ten or more should."
-                + (otherwise.isEmpty() ? "" : " Otherwise: " + otherwise + ".");
+                + (otherwise.isEmpty() ? "" : " Not as foretold: " + otherwise + ".");
     }
 
     private static String counts(Foresight.OnPair one) {
