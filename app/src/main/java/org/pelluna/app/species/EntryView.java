@@ -10,6 +10,8 @@ import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.growth.GrowthCurve;
+import org.pelluna.core.learn.Beliefs;
+import org.pelluna.core.learn.Lesson;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Family;
@@ -17,6 +19,7 @@ import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.SocialGrouping;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.units.Numbers;
 
@@ -30,6 +33,7 @@ import org.pelluna.core.units.Numbers;
  * @param life how it lives
  * @param tempers toward whom it is how harsh, 0 to 1
  * @param temperSource how its temper is known
+ * @param apart how unlike its individuals are
  * @param reef what it does to each group of animals
  * @param prose what a handbook says of it
  */
@@ -46,9 +50,15 @@ record EntryView(
         List<Fact> life,
         List<Share> tempers,
         String temperSource,
+        String apart,
         List<Fact> reef,
         List<Handbook.Paragraph> prose,
         String note) {
+
+    /** Spreads from which individuals are said to differ much, and below which little. */
+    private static final double MUCH = 0.7;
+
+    private static final double LITTLE = 0.55;
 
     /** A figure with where it comes from. */
     record Fact(String name, String value, String source) {}
@@ -78,6 +88,7 @@ record EntryView(
                 life,
                 tempers(one),
                 one.temper().from().words(),
+                apart(one),
                 reef,
                 new Handbook(one, measures)
                         .paragraphs(
@@ -209,6 +220,19 @@ record EntryView(
                         + measures.lengthOf(growth.band(false).lengthCmOn(third)) + " to "
                         + measures.lengthOf(growth.band(true).lengthCmOn(third)) + " after three",
                 one.growth().ratePerYear().from().words());
+    }
+
+    /** How unlike its individuals are, as what is held possible of one of which nothing was seen. */
+    private static String apart(Species one) {
+        Interval most = Beliefs.any(one).interval(Lesson.LEVEL);
+        double apart = one.temper().apart();
+        return (apart > MUCH
+                        ? "Individuals differ much"
+                        : apart < LITTLE ? "Individuals are much alike" : "Individuals differ")
+                + ": nine in ten attack " + Numbers.plain(most.low(), 1) + " to " + Numbers.plain(most.high(), 1)
+                + " times as often as is usual of the kind ("
+                + one.temper().spread().map(any -> one.temper().from().words()).orElse("assumed, as of most fish")
+                + ").";
     }
 
     private static List<Share> tempers(Species one) {

@@ -143,7 +143,7 @@ class LearnedController {
                 harm(lesson.harm()),
                 lesson.verdict().isWorse(),
                 lesson.counts(),
-                PosteriorStrip.of(lesson.temper(), Beliefs.ANY_FISH),
+                PosteriorStrip.of(lesson.temper(), Beliefs.any(fish.species())),
                 lesson.how(tank).orElse(null));
     }
 

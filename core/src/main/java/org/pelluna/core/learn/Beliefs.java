@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.species.Species;
 
 /**
  * What a tank's log has taught of its fish: a value that plans are judged with. The same log, residents and version of the model give the same.
@@ -24,15 +25,18 @@ public record Beliefs(
         boolean scaleCounts,
         Map<FishId, Lesson> lessons) {
     /** The version of today's model. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
-    /** What is held possible of a tank, and of a fish, of which nothing was seen. */
+    /** What is held possible of a tank of which nothing was seen. */
     public static final Multiple ANY_TANK = Tempers.anyTank();
-
-    public static final Multiple ANY_FISH = Tempers.anyFish();
 
     /** Nothing. */
     public static final Beliefs NONE = new Beliefs(VERSION, 0, 0, Optional.empty(), false, Map.of());
+
+    /** What is held possible of a fish of a species of which nothing was seen. */
+    public static Multiple any(Species species) {
+        return Tempers.anyFish(species.temper().apart());
+    }
 
     /** What was learned of a fish; empty if nothing was. */
     public Optional<Lesson> of(FishId fish) {

@@ -5,8 +5,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.watch.Exposure;
@@ -66,18 +69,18 @@ public record Foresight(LocalDate since, double before, double hours, List<OnPai
         }
         Map<FishId, Map<FishId, Tempers.Met>> met = Learning.met(base, before);
         List<FishId> known = List.copyOf(met.keySet());
-        Tempers tempers = Tempers.of(
-                met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList());
+        Tempers tempers = Learning.tempers(base, met);
+        Map<FishId, Fish> fish = base.withAbsent().residents().stream().collect(Collectors.toMap(Fish::id, one -> one));
         List<OnPair> pairs = new ArrayList<>();
         Learning.met(base, after)
                 .forEach((by, others) -> others.forEach((on, next) -> {
+                    int place = known.indexOf(by);
+                    Multiple temper = place < 0
+                            ? Beliefs.any(Objects.requireNonNull(fish.get(by)).species())
+                            : tempers.fish().get(place);
                     Tempers.Met until = met.getOrDefault(by, Map.of()).getOrDefault(on, Tempers.NEVER);
                     pairs.add(new OnPair(
-                            by,
-                            on,
-                            next.expected(),
-                            tempers.foretold(known.indexOf(by), until, next.expected()),
-                            next.seen()));
+                            by, on, next.expected(), tempers.foretold(temper, until, next.expected()), next.seen()));
                 }));
         pairs.sort(Comparator.comparingDouble(
                         (OnPair one) -> -Math.max(one.seen(), one.foretold().mean()))

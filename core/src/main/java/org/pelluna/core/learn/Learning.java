@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.FishId;
@@ -62,8 +63,7 @@ public final class Learning {
             return Beliefs.NONE;
         }
         Map<FishId, Map<FishId, Tempers.Met>> met = met(base, exposure);
-        Tempers tempers = Tempers.of(
-                met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList());
+        Tempers tempers = tempers(base, met);
         Map<FishId, Map<Grade, Integer>> grades = grades(plan);
         Map<FishId, Lesson> lessons = new LinkedHashMap<>();
         met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, grades))));
@@ -74,6 +74,18 @@ public final class Learning {
                 Optional.of(tempers.scale()),
                 !plan.observations().unlearned().contains(Observations.WHOLE_TANK),
                 Collections.unmodifiableMap(lessons));
+    }
+
+    /** What all of it says together. */
+    static Tempers tempers(ResolvedPlan base, Map<FishId, Map<FishId, Tempers.Met>> met) {
+        Map<FishId, Double> spreads = base.withAbsent().residents().stream()
+                .collect(Collectors.toMap(
+                        Fish::id, fish -> fish.species().temper().apart()));
+        return Tempers.of(
+                met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList(),
+                met.keySet().stream()
+                        .map(id -> Objects.requireNonNull(spreads.get(id)))
+                        .toList());
     }
 
     /** What every fish did to each other in declared watches, and what was expected of it. */

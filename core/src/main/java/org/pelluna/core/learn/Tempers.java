@@ -2,7 +2,9 @@ package org.pelluna.core.learn;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import org.pelluna.core.species.Temperament;
 
 /**
  * What encounters seen against encounters expected say of a tank and of each fish in it, together: everything seen here is so many times what is expected (the tank, and how it is
@@ -37,11 +39,15 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
         return new Multiple(LOWEST_SCALE, STEP, weights);
     }
 
-    /** What is held possible of a fish of which nothing was seen. */
-    static Multiple anyFish() {
+    /**
+     * What is held possible of a fish of which nothing was seen.
+     *
+     * @param spread how far individuals of its kind lie apart
+     */
+    static Multiple anyFish(double spread) {
         double[] weights = new double[FISH];
         for (int k = 0; k < FISH_SHAPES.length; k++) {
-            double[] prior = prior(FISH_SHAPES[k]);
+            double[] prior = prior(k, spread);
             for (int a = 0; a < FISH; a++) {
                 weights[a] += LIKELY[k] * prior[a];
             }
@@ -60,8 +66,23 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
     /** A pair that was not watched yet. */
     static final Met NEVER = new Met(0, 0);
 
-    /** What the pairs say, each fish's by itself. */
+    /** What the pairs say, each fish's by itself, of fish whose kinds are as unlike as usual. */
     static Tempers of(List<List<Met>> pairs) {
+        return of(pairs, Collections.nCopies(pairs.size(), Temperament.USUAL_SPREAD));
+    }
+
+    /**
+     * What the pairs say, each fish's by itself.
+     *
+     * @param spreads how far individuals of each fish's kind lie apart
+     */
+    static Tempers of(List<List<Met>> pairs, List<Double> spreads) {
+        double[][][] priors = new double[FISH_SHAPES.length][pairs.size()][];
+        for (int k = 0; k < FISH_SHAPES.length; k++) {
+            for (int i = 0; i < pairs.size(); i++) {
+                priors[k][i] = prior(k, spreads.get(i));
+            }
+        }
         double[] scale = new double[SCALES];
         double[][] fish = new double[pairs.size()][FISH];
         double[][][] logs = new double[PAIR_SHAPES.length][pairs.size()][];
@@ -74,12 +95,12 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
             }
             for (int k = 0; k < FISH_SHAPES.length; k++) {
                 double[] sum = new double[SCALES];
-                double[] prior = prior(FISH_SHAPES[k]);
                 for (int s = 0; s < SCALES; s++) {
                     double z = (LOWEST_SCALE + STEP * s) / SCALE_SPREAD;
                     sum[s] = Math.log(LIKELY[o] * LIKELY[k]) - z * z / 2;
-                    for (double[] one : logs[o]) {
-                        sum[s] += Math.log(overFish(one, prior, s)) + one[one.length - 1];
+                    for (int i = 0; i < pairs.size(); i++) {
+                        double[] one = logs[o][i];
+                        sum[s] += Math.log(overFish(one, priors[k][i], s)) + one[one.length - 1];
                     }
                     most = Math.max(most, sum[s]);
                 }
@@ -89,12 +110,12 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
         for (int o = 0; o < PAIR_SHAPES.length; o++) {
             for (int k = 0; k < FISH_SHAPES.length; k++) {
                 double[] sum = sums.get(o * FISH_SHAPES.length + k);
-                double[] prior = prior(FISH_SHAPES[k]);
                 for (int s = 0; s < SCALES; s++) {
                     double weight = Math.exp(sum[s] - most);
                     scale[s] += weight;
                     shapes[o] += weight;
                     for (int i = 0; weight > 1e-9 && i < fish.length; i++) {
+                        double[] prior = priors[k][i];
                         double all = overFish(logs[o][i], prior, s);
                         for (int a = 0; a < FISH; a++) {
                             fish[i][a] += weight * prior[a] * logs[o][i][s + a] / all;
@@ -128,18 +149,12 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
     /**
      * How many encounters of one fish on another are to be expected.
      *
-     * @param fishPlace the fish, or less than 0 for one of which nothing was seen
+     * @param fish what is believed of the fish
      * @param met what the pair did until now
      * @param next encounters expected by the catalogue in the hours to come
      */
-    Foretold foretold(int fishPlace, Met met, double next) {
-        return Foretold.of(
-                scale.middle(),
-                fishPlace < 0 ? Beliefs.ANY_FISH : fish.get(fishPlace),
-                PAIR_SHAPES,
-                pairShapes,
-                met,
-                next);
+    Foretold foretold(Multiple fish, Met met, double next) {
+        return Foretold.of(scale.middle(), fish, PAIR_SHAPES, pairShapes, met, next);
     }
 
     /** The chance of a fish's counts at each product of scale and fish, over the most likely; the logarithm of that comes last. */
@@ -175,15 +190,17 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
         return Math.max(sum, Double.MIN_NORMAL);
     }
 
-    /** A gamma distribution of mean 1 over the steps of the logarithm. */
-    private static double[] prior(double shape) {
+    /** A gamma distribution of mean 1 over the steps of the logarithm, the narrower the more alike a kind's individuals are; what lies below the first step counts as there. */
+    private static double[] prior(int width, double spread) {
+        double narrower = Temperament.USUAL_SPREAD / spread;
+        double shape = FISH_SHAPES[width] * narrower * narrower;
         double[] prior = new double[FISH];
-        double sum = 0;
         for (int a = 0; a < FISH; a++) {
             double log = LOWEST_FISH + STEP * a;
             prior[a] = Math.exp(shape * (log - Math.exp(log)));
-            sum += prior[a];
         }
+        prior[0] += Math.exp(shape * (LOWEST_FISH - STEP / 2)) / (shape * STEP);
+        double sum = Arrays.stream(prior).sum();
         for (int a = 0; a < FISH; a++) {
             prior[a] /= sum;
         }

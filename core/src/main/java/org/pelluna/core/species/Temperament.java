@@ -1,6 +1,7 @@
 package org.pelluna.core.species;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 
 /**
@@ -12,6 +13,7 @@ import org.pelluna.core.finding.Provenance;
  * @param patchCm across the patch it holds, cm
  * @param boldness 0 shy to 1 bold
  * @param delicacy 0 robust to 1 delicate
+ * @param spread one standard deviation between its individuals, as a share of what is usual of the kind; empty where they are no more and no less alike than others'
  * @param from where these are known from
  */
 @RecordBuilder
@@ -22,8 +24,12 @@ public record Temperament(
         double patchCm,
         double boldness,
         double delicacy,
+        Optional<Double> spread,
         Provenance from)
         implements TemperamentBuilder.With {
+
+    /** How far individuals lie apart in how often they attack, where nothing else is known of their kind. */
+    public static final double USUAL_SPREAD = 0.63;
 
     /** A fish shorter than this share of another's length is a smaller fish to it. */
     public static final double SMALLER = 0.6;
@@ -69,6 +75,11 @@ public record Temperament(
         }
     }
 
+    /** How far its individuals lie apart: one standard deviation, as a share of what is usual of the kind. */
+    public double apart() {
+        return spread.orElse(USUAL_SPREAD);
+    }
+
     /** The same with every share toward others multiplied, none above 1. */
     public Temperament times(double factor, Provenance source) {
         return withToward(toward.times(factor)).withFrom(source);
@@ -84,6 +95,9 @@ public record Temperament(
 
     public Temperament {
         requireShares(newcomers, territory, boldness, delicacy);
+        if (spread.filter(share -> !(share > 0 && share < 1)).isPresent()) {
+            throw new IllegalArgumentException("a spread is a share between 0 and 1, but was " + spread.get());
+        }
         if (!(patchCm > 0)) {
             throw new IllegalArgumentException("a patch is more than 0 cm across, but was " + patchCm);
         }

@@ -15,7 +15,7 @@ class ForetoldTest {
     /** Nobody knows the fish, the tank as reckoned: the mean is what the catalogue expects. */
     @Test
     void ofAPairNeverSeenTheCatalogueIsTheMean() {
-        Foretold any = Foretold.of(1, Beliefs.ANY_FISH, new double[] {1}, List.of(1.0), Tempers.NEVER, 4);
+        Foretold any = Foretold.of(1, Tempers.anyFish(0.5), new double[] {1}, List.of(1.0), Tempers.NEVER, 4);
         assertThat(any.mean()).isCloseTo(4, within(0.1));
     }
 
@@ -77,7 +77,7 @@ class ForetoldTest {
                     for (int j = 0; j < 5; j++) {
                         Met one = met.get(i).get(j);
                         int count = watched(random, truths.get(i).get(j), theta);
-                        Foretold it = tempers.foretold(i, one, one.expected());
+                        Foretold it = tempers.foretold(tempers.fish().get(i), one, one.expected());
                         held += it.interval(0.9).holds(count) ? 1 : 0;
                         pairs++;
                         score[0] += it.logChance(count);

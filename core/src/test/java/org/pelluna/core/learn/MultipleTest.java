@@ -58,8 +58,8 @@ class MultipleTest {
         double below = 0;
         double[] shapes = {1, 2, 4, 8};
         double[] likely = {0.2, 0.3, 0.3, 0.2};
-        double middle = Tempers.anyFish().middle();
-        double high = Tempers.anyFish().interval(0.9).high();
+        double middle = Tempers.anyFish(0.63).middle();
+        double high = Tempers.anyFish(0.63).interval(0.9).high();
         double belowHigh = 0;
         for (int i = 0; i < shapes.length; i++) {
             GammaDistribution gamma = new GammaDistribution(shapes[i], 1 / shapes[i]);

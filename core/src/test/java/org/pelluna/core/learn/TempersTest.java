@@ -10,6 +10,8 @@ import org.hipparchus.distribution.continuous.GammaDistribution;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.learn.Tempers.Met;
+import org.pelluna.core.species.Temperament;
+import org.pelluna.core.statistics.Interval;
 
 /** What is learned of tanks and fish, against simulated ones drawn from the priors. */
 class TempersTest {
@@ -115,6 +117,53 @@ class TempersTest {
         }
         assertThat(chiSquare(scales)).as("the tank's scale").isLessThan(16.9);
         assertThat(chiSquare(fish)).as("one fish of each tank").isLessThan(16.9);
+    }
+
+    /** Kinds whose individuals lie close together, and such as lie far apart, in one tank: intervals hold of both, and are wider of the latter. */
+    @Test
+    void ofKindsThatDifferMuchMoreIsHeldPossible() {
+        SplittableRandom random = new SplittableRandom(63);
+        double[] spreads = {0.4, 0.9};
+        int[] held = new int[2];
+        double[] width = new double[2];
+        int rounds = 120;
+        for (int round = 0; round < rounds; round++) {
+            double scale = Math.exp(0.7 * random.nextGaussian());
+            double usual = FISH[random.nextInt(FISH.length)];
+            double pair = PAIRS[random.nextInt(PAIRS.length)];
+            double[] truth = new double[6];
+            List<List<Met>> met = new ArrayList<>();
+            List<Double> apart = new ArrayList<>();
+            for (int i = 0; i < truth.length; i++) {
+                double narrower = Temperament.USUAL_SPREAD / spreads[i % 2];
+                truth[i] = gamma(random, usual * narrower * narrower);
+                List<Met> of = new ArrayList<>();
+                for (int j = 0; j < 5; j++) {
+                    double expected = Math.exp(1.5 * random.nextGaussian() + 1);
+                    of.add(new Met(poisson(random, expected * scale * truth[i] * gamma(random, pair)), expected));
+                }
+                met.add(of);
+                apart.add(spreads[i % 2]);
+            }
+            Tempers tempers = Tempers.of(met, apart);
+            for (int i = 0; i < truth.length; i++) {
+                Interval interval = tempers.fish().get(i).interval(0.9);
+                held[i % 2] += interval.holds(truth[i]) ? 1 : 0;
+                width[i % 2] += Math.log(interval.high() / interval.low());
+            }
+        }
+        // Of 360 each; a fish that hardly ever attacks lies below the lowest step.
+        assertThat(held[0] / (3.0 * rounds)).isBetween(0.85, 0.95);
+        assertThat(held[1] / (3.0 * rounds)).isBetween(0.83, 0.95);
+        assertThat(width[1]).isGreaterThan(1.5 * width[0]);
+    }
+
+    /** What a spread says of a fish nobody has watched. */
+    @Test
+    void aSpreadIsHeldPossibleBeforehand() {
+        assertThat(Tempers.anyFish(0.9).interval(0.9).high())
+                .isGreaterThan(Tempers.anyFish(0.4).interval(0.9).high() * 1.3);
+        assertThat(Tempers.anyFish(0.4).interval(0.9).low()).isGreaterThan(0.3);
     }
 
     /** Five years of a tank, the last month held out: the learned rates foretell it better than the catalogue, and than the last fortnight (log score, one law of scatter for all). */

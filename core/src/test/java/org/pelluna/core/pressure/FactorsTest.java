@@ -31,7 +31,14 @@ class FactorsTest {
     private static final Habitat NEUTRAL = new Habitat(200, 5000, 0, 1, false);
 
     private static final Temperament TEMPER = new Temperament(
-            new Temperament.Toward(0.9, 0.8, 0.6, 0.5, 0.4, 0.2, 0.7), 0.3, 0.5, 50, 0.5, 0.5, Provenance.MEMORY);
+            new Temperament.Toward(0.9, 0.8, 0.6, 0.5, 0.4, 0.2, 0.7),
+            0.3,
+            0.5,
+            50,
+            0.5,
+            0.5,
+            Optional.empty(),
+            Provenance.MEMORY);
 
     private static Pressure press(double victimCm, Meeting meeting, Habitat ground) {
         Fish aggressor =

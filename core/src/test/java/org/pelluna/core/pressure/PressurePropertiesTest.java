@@ -7,6 +7,7 @@ import static org.pelluna.core.Fixtures.TODAY;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -83,6 +84,7 @@ class PressurePropertiesTest {
                 10 + random.nextDouble() * 200,
                 random.nextDouble(),
                 random.nextDouble(),
+                Optional.empty(),
                 Provenance.MEMORY);
     }
 
