@@ -1,14 +1,22 @@
 package org.pelluna.core.species;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.units.Numbers;
 
@@ -85,29 +93,30 @@ final class CatalogueReport {
                 "| Family | Species | published | common practice | memory | assumed |\n|---|--:|--:|--:|--:|--:|\n");
         row(text, "**all**", all);
         families.forEach((family, species) -> row(text, family, species));
-        text.append("\n## To be confirmed or corrected by hand\n\n");
-        text.append("Figures that stand alike in a whole genus of ")
-                .append(GENUS)
-                .append(" or more:\n\n");
-        byGenus(all).forEach((genus, species) -> {
-            List<String> alike = FIGURES.entrySet().stream()
-                    .filter(figure -> species.stream()
-                                    .mapToDouble(figure.getValue())
-                                    .distinct()
-                                    .count()
-                            == 1)
-                    .map(figure -> figure.getKey() + " "
-                            + Numbers.plain(figure.getValue().applyAsDouble(species.get(0)), 4))
-                    .toList();
-            if (!alike.isEmpty()) {
-                text.append("- *")
-                        .append(genus)
-                        .append("* (")
-                        .append(species.size())
-                        .append("): ");
-                text.append(String.join("; ", alike)).append("\n");
+        alike(text, all);
+        return text.toString();
+    }
+
+    /** Figures and tempers that several species share, each with the reason why it was left so; what has none is still to be read by hand. */
+    private static void alike(StringBuilder text, Collection<Species> all) {
+        Map<String, String> why = reasons();
+        Map<String, List<String>> genera = new LinkedHashMap<>();
+        FIGURES.forEach((name, figure) -> byGenus(all).forEach((genus, species) -> {
+            if (species.stream().mapToDouble(figure).distinct().count() == 1) {
+                genera.computeIfAbsent(name, any -> new ArrayList<>())
+                        .add("*" + genus + "* " + Numbers.plain(figure.applyAsDouble(species.get(0)), 4));
             }
-        });
+        }));
+        text.append("\n## Alike, and why\n\nFigures that stand alike in a whole genus of ")
+                .append(GENUS);
+        text.append(" or more, read by hand:\n\n");
+        genera.forEach((name, in) -> text.append("- ")
+                .append(name)
+                .append(": ")
+                .append(reason(why, name))
+                .append(". ")
+                .append(String.join(", ", in))
+                .append("\n"));
         text.append("\nFigures that more than a fifth of all species share:\n\n");
         FIGURES.forEach((name, figure) -> all.stream()
                 .collect(Collectors.groupingBy(figure::applyAsDouble, TreeMap::new, Collectors.counting()))
@@ -117,23 +126,67 @@ final class CatalogueReport {
                         text.append(" in ").append(count).append("\n");
                     }
                 }));
-        text.append("\nCongeners of one temper in every figure:\n\n");
-        byGenus(all)
-                .forEach((genus, species) -> species.stream()
+        text.append("\nCongeners of one temper in every figure, read by hand:\n\n");
+        twins(all)
+                .forEach(names -> text.append("- ")
+                        .append(names)
+                        .append(": ")
+                        .append(reason(why, names))
+                        .append("\n"));
+    }
+
+    /** Groups of congeners that take to others alike in every figure, by name. */
+    private static List<String> twins(Collection<Species> all) {
+        return byGenus(all).values().stream()
+                .flatMap(species -> species.stream()
                         .collect(Collectors.groupingBy(
                                 one -> one.temper().toward() + " "
                                         + one.temper().territory(),
                                 TreeMap::new,
                                 Collectors.toList()))
                         .values()
-                        .stream()
-                        .filter(alike -> alike.size() > 1)
-                        .forEach(alike -> text.append("- ")
-                                .append(alike.stream()
-                                        .map(Species::scientificName)
-                                        .collect(Collectors.joining(", ")))
-                                .append("\n")));
-        return text.toString();
+                        .stream())
+                .filter(alike -> alike.size() > 1)
+                .map(alike ->
+                        alike.stream().map(Species::scientificName).sorted().collect(Collectors.joining(", ")))
+                .sorted()
+                .toList();
+    }
+
+    /** What nobody has read by hand. */
+    static List<String> unread(Catalogue catalogue) {
+        Map<String, String> why = reasons();
+        return Stream.concat(FIGURES.keySet().stream(), twins(catalogue.all()).stream())
+                .filter(what -> !why.containsKey(what))
+                .toList();
+    }
+
+    /** Reasons for what is no longer alike. */
+    static List<String> idleReasons(Catalogue catalogue) {
+        List<String> twins = twins(catalogue.all());
+        return reasons().keySet().stream()
+                .filter(what -> !FIGURES.containsKey(what) && !twins.contains(what))
+                .toList();
+    }
+
+    private static String reason(Map<String, String> why, String what) {
+        return why.getOrDefault(what, "**to be confirmed or corrected**");
+    }
+
+    /** Why figures or tempers are alike, by figure or by the names of the species. */
+    private static Map<String, String> reasons() {
+        try (CSVParser rows = CSVParser.parse(
+                Objects.requireNonNull(CatalogueReport.class.getResourceAsStream("alike.csv")),
+                StandardCharsets.UTF_8,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .get())) {
+            return rows.stream().collect(Collectors.toMap(row -> row.get("what"), row -> row.get("why")));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static Map<String, List<Species>> byGenus(Collection<Species> all) {
