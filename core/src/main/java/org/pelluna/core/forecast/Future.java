@@ -55,10 +55,12 @@ public final class Future {
         Species species = fish.species();
         double adult = fish.growth().adultLengthCm();
         double wantsSwim = species.swimWantedCm(adult, rules.capacity().bodyLengthsToSwim());
-        double bySwim = wantsSwim == 0 ? adult : adult * tank.swimCm() / wantsSwim;
-        double byWater = adult
-                * Math.cbrt(tank.netWater().litres()
-                        / species.needs().volumeLitres().value());
+        double swim = tank.swimCm();
+        double water = tank.netWater().litres();
+        double wantsWater = species.needs().volumeLitres().value();
+        double bySwim = swim >= Species.Needs.NEARLY_SWIM * wantsSwim ? adult : adult * swim / wantsSwim;
+        double byWater =
+                water >= Species.Needs.NEARLY_WATER * wantsWater ? adult : adult * Math.cbrt(water / wantsWater);
         double at = Math.min(bySwim, byWater);
         if (at >= adult) {
             return Optional.empty();

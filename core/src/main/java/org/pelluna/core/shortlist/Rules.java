@@ -17,6 +17,7 @@ public final class Rules {
             new SightRule(),
             new KinRule(),
             new PressureRule(),
+            new FierceRule(),
             new NicheRule(),
             new WaterRule(),
             new FoodRule(),

@@ -50,6 +50,9 @@ final class SwimRule implements ShortlistRule {
                 Figure.measured("clear swim here", swim, "cm"),
                 species.size().adultCm().figure("adult length in tanks", "cm"),
                 species.size().maximumCm().figure("longest known", "cm"));
+        if (swim < wantsGrown && swim >= Species.Needs.NEARLY_SWIM * wantsGrown) {
+            return List.of(nearly(species, swim, wantsGrown, figures));
+        }
         if (swim < wantsGrown) {
             return List.of(tooShort(candidate, swim, wantsGrown, figures));
         }
@@ -82,6 +85,22 @@ final class SwimRule implements ShortlistRule {
                         ", " + Numbers.plain(swim / species.size().adultCm().value()) + " of its own adult lengths."),
                 species.needs().swimCm().from(),
                 figures));
+    }
+
+    private static Finding nearly(Species species, double swim, double wants, List<Figure> figures) {
+        return Finding.of(
+                RULE,
+                Severity.CAREFUL,
+                Sentence.of(
+                        "Grown to ",
+                        Quantity.cm(species.size().adultCm().value()),
+                        " it wants ",
+                        Quantity.wholeCm(wants),
+                        " of clear swim; this tank has ",
+                        Quantity.wholeCm(swim),
+                        ", a little less. The rule is a rough one."),
+                Provenance.PRACTICE,
+                figures);
     }
 
     private static Finding tooShort(Candidate candidate, double swim, double wants, List<Figure> figures) {

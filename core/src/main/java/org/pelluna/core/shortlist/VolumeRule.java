@@ -10,6 +10,7 @@ import org.pelluna.core.forecast.Future;
 import org.pelluna.core.forecast.Outgrown;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Sourced;
+import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Quantity;
 
 /** Is there enough water for the adult? */
@@ -35,6 +36,9 @@ final class VolumeRule implements ShortlistRule {
         Sourced needed = candidate.species().needs().volumeLitres();
         List<Figure> figures = List.of(needed.figure("water for life", "L"), Figure.measured("net water", net, "L"));
         double adult = candidate.species().size().adultCm().value();
+        if (net < needed.value() && net >= Species.Needs.NEARLY_WATER * needed.value()) {
+            return List.of(nearly(adult, needed, net, figures));
+        }
         if (net < needed.value()) {
             Finding tooSmall = Finding.of(
                     RULE,
@@ -78,6 +82,25 @@ final class VolumeRule implements ShortlistRule {
                         "."),
                 needed.from(),
                 figures));
+    }
+
+    private static Finding nearly(double adult, Sourced needed, double net, List<Figure> figures) {
+        return Finding.of(
+                        RULE,
+                        Severity.CAREFUL,
+                        Sentence.of(
+                                "Grown to ",
+                                Quantity.cm(adult),
+                                " it wants ",
+                                Quantity.litres(needed.value()),
+                                " of water; this tank has ",
+                                Quantity.litres(net),
+                                ", a little less. The rule is a rough one."),
+                        needed.from(),
+                        figures)
+                .schools(List.of(
+                        Sentence.of("By net water: no."),
+                        Sentence.of("By the size of the tank, as tables have it: yes.")));
     }
 
     /** Where a keeper buys young fish with a dated plan to move them on, one that has water enough for a while is no stop. */

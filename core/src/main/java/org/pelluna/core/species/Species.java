@@ -217,7 +217,15 @@ public record Species(
             Sourced sandCm,
             Sourced maturityMonths,
             Sourced podsMonths,
-            Care care) {}
+            Care care) {
+        /**
+         * The share of the water for life with which it may do: tables give sizes of tanks, of which some sixth is rock and sand, and are rounded; common practice.
+         */
+        public static final double NEARLY_WATER = 0.85;
+
+        /** The share of the clear swim for life with which it may do: lengths asked for are rounded by more; ours. */
+        public static final double NEARLY_SWIM = 0.9;
+    }
 
     /**
      * What water it wants.

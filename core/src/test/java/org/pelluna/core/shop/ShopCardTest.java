@@ -53,7 +53,7 @@ class ShopCardTest {
     @Test
     void aNewcomerMustBeTooLargeToSwallow() {
         Resident eater = Fixtures.resident("eater", "dendrochirus-zebra", 700, 16);
-        ShopCard card = card(new Fixtures.TankBuilder().build(), List.of(eater), "ctenochaetus-hawaiiensis");
+        ShopCard card = card(new Fixtures.TankBuilder().build(), List.of(eater), "gramma-loreto");
         assertThat(card.judgement().findings())
                 .anyMatch(finding -> finding.rule().equals("predation"));
     }

@@ -64,7 +64,9 @@ class RuleThresholdsTest {
         double wants = one.needs().volumeLitres().value();
         double bare = holding(wants).netWater().litres() / wants;
         assertThat(severity(holding(wants * 1.001 / bare), one, "volume")).hasValue(Severity.FINE);
-        assertThat(severity(holding(wants * 0.99 / bare), one, "volume")).hasValue(Severity.STOP);
+        assertThat(severity(holding(wants * 0.99 / bare), one, "volume")).hasValue(Severity.CAREFUL);
+        assertThat(severity(holding(wants * 0.851 / bare), one, "volume")).hasValue(Severity.CAREFUL);
+        assertThat(severity(holding(wants * 0.849 / bare), one, "volume")).hasValue(Severity.STOP);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -78,8 +80,10 @@ class RuleThresholdsTest {
             return;
         }
         Tank enough = new TankBuilder().swim(wants * 1.001).build();
-        Tank shorter = new TankBuilder().swim(wants * 0.99).build();
+        Tank nearly = new TankBuilder().swim(wants * 0.901).build();
+        Tank shorter = new TankBuilder().swim(wants * 0.899).build();
         assertThat(severity(enough, one, "swim-length")).isNotEqualTo(Optional.of(Severity.STOP));
+        assertThat(severity(nearly, one, "swim-length")).hasValue(Severity.CAREFUL);
         assertThat(severity(shorter, one, "swim-length")).hasValue(Severity.STOP);
         Approaches usual = Approaches.USUAL;
         HouseRules juvenile = HouseRules.USUAL.with(as -> as.schools(new Approaches(
@@ -100,6 +104,13 @@ class RuleThresholdsTest {
         Finding asAJuvenile = finding(shorter, juvenile, one, "swim-length").orElseThrow();
         assertThat(asAJuvenile.severity()).isIn(Severity.CAREFUL, Severity.STOP);
         assertThat(asAJuvenile.schools()).hasSize(2);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("species")
+    void whatTurnsOnAllIsSaidToEvenInAnEmptyTank(Species one) {
+        assertThat(severity(new TankBuilder().build(), one, "fierce"))
+                .isEqualTo(one.temper().toward().others() >= 0.5 ? Optional.of(Severity.CAREFUL) : Optional.empty());
     }
 
     @ParameterizedTest(name = "{0}")

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.pelluna.core.assess.VerdictReport;
 
 /** The maintainers' pages are those of the catalogue as it is; {@code ./pelluna catalogue} writes them. */
 class CatalogueReportTest {
@@ -16,6 +17,7 @@ class CatalogueReportTest {
         Catalogue catalogue = CatalogueFiles.shipped();
         check("catalogue.md", CatalogueReport.coverage(catalogue));
         check("names.md", CatalogueReport.names(catalogue));
+        check("verdicts.md", VerdictReport.of(catalogue));
     }
 
     /** Nothing stands alike because it was copied: for each there is a reason, and no reason for what is not alike. */
