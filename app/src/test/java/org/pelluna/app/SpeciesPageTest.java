@@ -97,13 +97,13 @@ class SpeciesPageTest extends PageTest {
         see("/families/Acanthuridae?order=LENGTH").andExpect(status().is4xxClientError());
     }
 
-    /** 9 − (9 − 3) × e^(−0.6) = 5.7. */
+    /** 9 − (9 − 3) × e^(−0.7) = 6.0. */
     @Test
     void anEntrySaysHowFastItGrowsAndHowIndividualsDiffer() throws Exception {
         see("/species/amphiprion-ocellaris")
                 .andExpect(content().string(containsString("9\u00a0cm; two of three are 7.2\u00a0cm to 10.8\u00a0cm")))
-                .andExpect(
-                        content().string(containsString("from 3\u00a0cm as sold to about 5.7\u00a0cm after a year")));
+                .andExpect(content().string(containsString("from 3\u00a0cm as sold to about 6\u00a0cm after a year")))
+                .andExpect(content().string(containsString("Individuals differ much: nine in ten attack")));
     }
 
     @Test
@@ -113,6 +113,8 @@ class SpeciesPageTest extends PageTest {
                 .andExpect(content().string(containsString("juvenile")))
                 .andExpect(content().string(containsString("clams and other bivalves")))
                 .andExpect(content().string(containsString("Bosun")));
+        see("/species/nemateleotris-magnifica")
+                .andExpect(content().string(containsString("Individuals are much alike")));
         see("/species/plotosus-lineatus").andExpect(content().string(containsString("Plotosus lineatus")));
         see("/species/salmo-salar").andExpect(status().isNotFound());
     }
