@@ -11,6 +11,7 @@ import org.pelluna.app.chart.TimePanel;
 import org.pelluna.app.chart.TimeWindow;
 import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
@@ -172,8 +173,12 @@ final class LaneChart {
                     38 * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH);
             x += 34;
         }
-        String text = name.length() > 34 ? name.substring(0, 33) + "…" : name;
-        return Svg.of("{}<text x='{}' y='{}' class='chart-text chart-name'>{}</text>", svg, x + 8, y + 4, text);
+        return Svg.of(
+                "{}<text x='{}' y='{}' class='chart-text chart-name'>{}</text>",
+                svg,
+                x + 8,
+                y + 4,
+                Label.cut(name, 34));
     }
 
     private Svg span(Span span, double y) {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Svg;
 
 /**
@@ -81,14 +82,10 @@ final class BarbChart {
                     -PORTRAIT * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH / 2,
                     PORTRAIT,
                     PORTRAIT * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH);
-            svg.add("<text x='{}' y='42' class='chart-text fish-name'>{}</text>", x, shorten(one.name()));
+            svg.add("<text x='{}' y='42' class='chart-text fish-name'>{}</text>", x, Label.cut(one.name(), 15));
             svg.add("<text x='{}' y='54' class='chart-text chart-small'>{}</text></g>", x, one.date());
         }
         return svg.build();
-    }
-
-    private static String shorten(String name) {
-        return name.length() <= 15 ? name : name.substring(0, 14).strip() + "…";
     }
 
     private Svg arc(CompanyController.Line line, int from, int to) {

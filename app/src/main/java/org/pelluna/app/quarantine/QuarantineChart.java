@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.pelluna.app.chart.TimeAxis;
+import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -92,7 +93,7 @@ record QuarantineChart(TankPlan plan, List<PlannedStay> planned) {
         svg.add(
                 "<text x='-8' y='{}' text-anchor='end' class='chart-text chart-small'>{}</text>",
                 TOP + row * ROW + 15,
-                words.length() > 28 ? words.substring(0, 27) + "…" : words);
+                Label.cut(words, 28));
     }
 
     private static void bar(Svg.Builder svg, TimeAxis axis, int row, LocalDate from, LocalDate until, String style) {

@@ -2,6 +2,7 @@ package org.pelluna.app.story;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.story.Lane;
 
@@ -31,7 +32,7 @@ final class LifeLines {
                         : "<text x='{}' y='{}' text-anchor='end' class='chart-text'>{}</text>",
                 space.isDown()
                         ? new Object[] {middle, middle, one.name()}
-                        : new Object[] {-8.0, middle + 4, shortened(one.name())});
+                        : new Object[] {-8.0, middle + 4, Label.cut(one.name(), LONGEST_NAME)});
         for (Lane.Days days : one.stays()) {
             LocalDate until = days.until().orElse(space.to());
             if (days.from().isAfter(space.to()) || until.isBefore(space.from())) {
@@ -75,9 +76,5 @@ final class LifeLines {
 
     private double breadth(Lane one, LocalDate day) {
         return Math.max(0.8, THICKEST * one.who().lengthCmOn(day) / longest);
-    }
-
-    private static String shortened(String name) {
-        return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME - 1) + "…" : name;
     }
 }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.pelluna.app.portrait.Portraits;
+import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Shapes;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.id.FishId;
@@ -76,7 +77,7 @@ final class NetworkChart {
                 .add(Shapes.line("graticule", cross))
                 .add(
                         "<g text-anchor='end'>{}</g>",
-                        Shapes.text(NAME, LEFT - 38, TOP + middle + 4, shorten(fish.name())))
+                        Shapes.text(NAME, LEFT - 38, TOP + middle + 4, Label.cut(fish.name(), 14)))
                 .add(use(key, LEFT - 34, TOP + middle - 12))
                 .add("<g>{}<title>{}</title></g>", use(key, LEFT + middle - 15, TOP - 34), fish.name())
                 .add(Shapes.line("own-field", field))
@@ -89,9 +90,5 @@ final class NetworkChart {
 
     private static Svg use(String key, double x, double y) {
         return Shapes.use(key, x, y, 30, 24);
-    }
-
-    private static String shorten(String name) {
-        return name.length() <= 14 ? name : name.substring(0, 13).strip() + "…";
     }
 }

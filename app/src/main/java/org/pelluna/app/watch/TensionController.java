@@ -103,14 +103,14 @@ class TensionController {
             Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
-        model.addAttribute(
-                "courses",
-                Settling.of(plan).stream()
-                        .map(one -> {
-                            boolean asked = SettlingChart.key(one).equals(of);
-                            return view(one, plan, asked ? from : Optional.empty(), asked ? to : Optional.empty());
-                        })
-                        .toList());
+        List<SettlingView> courses = Settling.of(plan).stream()
+                .map(one -> {
+                    boolean asked = SettlingChart.key(one).equals(of);
+                    return view(one, plan, asked ? from : Optional.empty(), asked ? to : Optional.empty());
+                })
+                .toList();
+        model.addAttribute("courses", courses);
+        model.addAttribute("drawn", courses.stream().anyMatch(one -> one.chart() != Svg.NONE));
         model.addAttribute("warnings", record.answers(keeper, tankId).warnings());
         model.addAttribute("source", Settling.SOURCE.words());
         return part ? "watch/settling :: drawn" : "watch/settling";
