@@ -110,6 +110,15 @@ class AccountSafetyTest {
         }
     }
 
+    /** An address that a form is sent to, typed or reloaded: no fault of ours, and none of the keeper's. */
+    @Test
+    void theAddressOfAFormIsNoFault() {
+        HttpResponse<String> answer =
+                signUp(name).visitor().get("/tanks/" + java.util.UUID.randomUUID() + "/fish/gale/bond");
+        assertThat(answer.statusCode()).isEqualTo(405);
+        assertThat(answer.body()).contains("takes a form").doesNotContain("our fault");
+    }
+
     @Test
     void commonPasswordsAreNotTaken() {
         for (String poor : List.of("password123", "qwertyuiop", "1234567890", name + "1", "aaaaaaaaaaaa")) {

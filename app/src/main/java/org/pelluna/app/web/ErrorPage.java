@@ -21,15 +21,23 @@ class ErrorPage implements ErrorController {
     }
 
     private static String heading(int code) {
-        return code == 404 ? "Nothing here" : code == 403 ? "Not allowed" : "Something broke";
+        return switch (code) {
+            case 404, 405 -> "Nothing here";
+            case 403 -> "Not allowed";
+            default -> code < 500 ? "Not understood" : "Something broke";
+        };
     }
 
     private static String sentence(int code) {
         return switch (code) {
             case 404 -> "There is no such page among your tanks.";
+            case 405 -> "This address takes a form and has no page of its own. Go back, or begin from your tanks.";
             case 403 ->
                 "This page was open too long, or you were signed out since. Go back, reload it and send it again.";
-            default -> "This is our fault, not yours. What you had saved is safe; go back and try again.";
+            default ->
+                code < 500
+                        ? "What was sent could not be read; nothing was changed. Go back and try again."
+                        : "This is our fault, not yours. What you had saved is safe; go back and try again.";
         };
     }
 }
