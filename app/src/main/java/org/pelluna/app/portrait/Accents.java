@@ -61,13 +61,17 @@ final class Accents {
             case EYESPOT -> {
                 double x = body.x(0.82);
                 double y = body.y(0.82, -0.55);
-                double size = Math.max(1.4, half * 0.13);
-                yield Svg.of("{}{}", spot(x, y, size * 1.4, size * 1.4, "#f7f1dc"), spot(x, y, size, size, colour));
+                yield eyespot(x, y, Math.max(1.4, half * 0.13), colour);
             }
             case ROOT ->
                 spot(body.x(0.95), body.y(0.95, 0), 5.4, Math.max(1.8, (body.belly(1) - body.back(1)) * 0.42), colour);
-            case EDGE, TAIL, DORSAL, ANAL, PECTORAL, PELVIC, BANNER, MARGIN -> Svg.NONE;
+            case EDGE, TAIL, DORSAL, FIN_SPOTS, ANAL, PECTORAL, PELVIC, BANNER, MARGIN -> Svg.NONE;
         };
+    }
+
+    /** A spot within a pale ring. */
+    static Svg eyespot(double x, double y, double size, String colour) {
+        return Svg.of("{}{}", spot(x, y, size * 1.4, size * 1.4, "#f7f1dc"), spot(x, y, size, size, colour));
     }
 
     private Svg band(double from, double to, String colour) {

@@ -1,5 +1,6 @@
 package org.pelluna.app.portrait;
 
+import java.util.Optional;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.species.Accent;
 import org.pelluna.core.species.Appearance;
@@ -19,6 +20,11 @@ final class FinColours {
     /** The colour of one fin, as {@code #rrggbb}. */
     String of(Accent.Part fin) {
         return look.accent(fin).map(Colour::hex).orElse(usual);
+    }
+
+    /** The colour of eyespots in the fins of the back, where there are any. */
+    Optional<String> spots() {
+        return look.accent(Accent.Part.FIN_SPOTS).map(Colour::hex);
     }
 
     /** The edge of a fin, to be drawn within its outline, where the look has one of another colour. */

@@ -49,6 +49,7 @@ final class Fins {
                         fin.edge() == MedianFin.Edge.BACK
                                 ? colours.of(Accent.Part.DORSAL)
                                 : colours.of(Accent.Part.ANAL))));
+        colours.spots().ifPresent(colour -> svg.add(spots(colour)));
         anatomy.pelvic().ifPresent(fin -> svg.add(membrane(pelvic(fin), colours.of(Accent.Part.PELVIC))));
         return svg.add(drawnRays()).build();
     }
@@ -71,6 +72,16 @@ final class Fins {
                     colour);
         });
         return svg.add(drawnRays()).build();
+    }
+
+    /** An eyespot in the middle of each fin of the back. */
+    private Svg spots(String colour) {
+        return Svg.all(anatomy.median().stream()
+                .filter(fin -> fin.edge() == MedianFin.Edge.BACK)
+                .map(fin -> {
+                    double[] at = tip(fin, 0.5, 0.5);
+                    return Accents.eyespot(at[0], at[1], 2, colour);
+                }));
     }
 
     private Svg membrane(String path, String colour) {

@@ -10,6 +10,7 @@ import org.pelluna.core.story.Lane;
 final class LifeLines {
     private static final double THICKEST = 5;
     private static final int LONGEST_NAME = 20;
+    private static final int LONGEST_LEANING = 13;
 
     private final StorySpace space;
     private final double longest;
@@ -31,7 +32,7 @@ final class LifeLines {
                         ? "<text transform='rotate(-55 {} -8)' x='{}' y='-8' class='chart-text'>{}</text>"
                         : "<text x='{}' y='{}' text-anchor='end' class='chart-text'>{}</text>",
                 space.isDown()
-                        ? new Object[] {middle, middle, one.name()}
+                        ? new Object[] {middle, middle, Label.cut(one.name(), LONGEST_LEANING)}
                         : new Object[] {-8.0, middle + 4, Label.cut(one.name(), LONGEST_NAME)});
         for (Lane.Days days : one.stays()) {
             LocalDate until = days.until().orElse(space.to());

@@ -27,6 +27,7 @@ public record Accent(Part part, Colour colour) {
         ROOT,
         TAIL,
         DORSAL,
+        FIN_SPOTS,
         ANAL,
         PECTORAL,
         PELVIC,
