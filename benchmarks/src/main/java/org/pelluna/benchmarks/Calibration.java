@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
+import java.util.function.Function;
 import org.pelluna.core.course.Course;
 import org.pelluna.core.course.Help;
 import org.pelluna.core.course.Unrest;
@@ -34,9 +35,18 @@ public final class Calibration {
     public static void main(String[] arguments) {
         int lives = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 400;
         line(
-                "| record | bouts of | watched | said not to settle (20) | median day | worth an eye (6) | today's rate held (90 %) |");
+                "| record | bouts of | watched | said not to settle (25) | median day | worth an eye (6) | today's rate held (90 %) |");
         line("|---|---|---|---|---|---|---|");
         for (double bout : new double[] {1, 2.5, 5}) {
+            settlingEach(
+                    "as the priors have them",
+                    keeper -> settling(
+                            3 * Math.exp(keeper.random.nextGaussian()),
+                            8 * Math.exp(keeper.random.nextGaussian()),
+                            1 - Math.pow(1 - keeper.random.nextDouble(), 0.4)),
+                    bout,
+                    1,
+                    lives);
             for (double halfLife : new double[] {5, 7, 10, 21}) {
                 settling("settles, half-life " + halfLife + " d to 15 %", settling(6, halfLife, 0.15), bout, 1, lives);
             }
@@ -107,12 +117,18 @@ public final class Calibration {
     }
 
     private static void settling(String name, DoubleUnaryOperator rate, double bout, int every, int lives) {
+        settlingEach(name, any -> rate, bout, every, lives);
+    }
+
+    private static void settlingEach(
+            String name, Function<Calibration, DoubleUnaryOperator> rates, double bout, int every, int lives) {
         int alarms = 0;
         int eyes = 0;
         int held = 0;
         List<Double> days = new ArrayList<>();
         for (int life = 0; life < lives; life++) {
             Calibration keeper = new Calibration(life, bout);
+            DoubleUnaryOperator rate = rates.apply(keeper);
             List<Watched> watches = new ArrayList<>();
             double alarm = Double.POSITIVE_INFINITY;
             boolean eye = false;

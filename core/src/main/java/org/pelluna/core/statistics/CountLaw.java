@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * How counts scatter about their mean. Chases come in bouts, so that they scatter more than independent events: by a negative binomial law
- * whose variance is {@code (1 + θ)} times the mean, or {@code mean + mean²/size} (NB1 and NB2 of Cameron & Trivedi 2013, Regression Analysis of
- * Count Data, section 3.3).
+ * How counts scatter about their mean. Chases come in bouts, so that they scatter more than independent events: bouts come independently and each goes on with the same chance after every chase (the law of Pólya and
+ * Aeppli; Johnson, Kemp & Kotz 2005, Univariate Discrete Distributions, section 9.7), whose variance is {@code 2 × bout − 1} times the mean; or evenings differ, by a negative binomial law whose variance is
+ * {@code mean + mean²/size} (NB2 of Cameron & Trivedi 2013, Regression Analysis of Count Data, section 3.3).
  *
  * <p>Chances are read off a table between steps of the mean's logarithm; what that changes is under a thousandth of their logarithm for each event counted.
  */
@@ -14,7 +14,7 @@ public final class CountLaw {
     /** The laws held possible, all as likely beforehand: three of each kind, from nearly independent to strong bouts. */
     public static final List<CountLaw> POSSIBLE = Stream.concat(
                     Stream.of(1.0, 4.0, 50.0).map(CountLaw::sized),
-                    Stream.of(0.5, 3.0, 8.0).map(CountLaw::scaled))
+                    Stream.of(1.25, 2.5, 5.0).map(CountLaw::inBouts))
             .toList();
 
     private static final int TABLED = 80;
@@ -23,12 +23,12 @@ public final class CountLaw {
     private static final int STEPS = 480;
 
     private final double size;
-    private final double theta;
+    private final double bout;
     private final double[][] table = new double[TABLED][STEPS + 1];
 
-    private CountLaw(double size, double theta) {
+    private CountLaw(double size, double bout) {
         this.size = size;
-        this.theta = theta;
+        this.bout = bout;
         for (int count = 0; count < TABLED; count++) {
             for (int i = 0; i <= STEPS; i++) {
                 table[count][i] = exactly(count, Math.exp(LOWEST + i * STEP));
@@ -41,9 +41,9 @@ public final class CountLaw {
         return new CountLaw(size, 0);
     }
 
-    /** A law of variance (1 + θ) times the mean. */
-    public static CountLaw scaled(double theta) {
-        return new CountLaw(0, theta);
+    /** Independent bouts of so many events in the mean, a geometric number each; more than 1. */
+    public static CountLaw inBouts(double bout) {
+        return new CountLaw(0, bout);
     }
 
     /** The logarithm of the chance of a count. */
@@ -53,8 +53,9 @@ public final class CountLaw {
             return exactly(count, Math.exp(logMean));
         }
         if (at <= 0) {
-            // So rare that one event is as the mean, and more are as many times rarer.
-            return table[count][0] + count * (logMean - LOWEST);
+            // So rare that one event, or one bout, is as the mean, and more events by themselves are as many times
+            // rarer.
+            return table[count][0] + (bout > 0 ? Math.min(1, count) : count) * (logMean - LOWEST);
         }
         int low = (int) at;
         double part = at - low;
@@ -67,11 +68,27 @@ public final class CountLaw {
     }
 
     private double exactly(int count, double mean) {
-        double r = theta > 0 ? mean / theta : size;
+        return bout > 0 ? ofBouts(count, mean) : ofSize(count, mean);
+    }
+
+    private double ofSize(int count, double mean) {
         double log = 0;
         for (int k = 0; k < count; k++) {
-            log += Math.log((r + k) / (k + 1));
+            log += Math.log((size + k) / (k + 1));
         }
-        return log - r * Math.log1p(mean / r) + count * (Math.log(mean) - Math.log(r + mean));
+        return log - size * Math.log1p(mean / size) + count * (Math.log(mean) - Math.log(size + mean));
+    }
+
+    /** By how many times each count is as likely as the one before: n p(n) = (λ/b + 2q(n − 1)) p(n − 1) − q²(n − 2) p(n − 2), with λ bouts of b events, q = 1 − 1/b (Evans 1953, Biometrika 40). */
+    private double ofBouts(int count, double mean) {
+        double more = 1 - 1 / bout;
+        double first = mean / bout / bout;
+        double log = -mean / bout;
+        double ratio = first;
+        for (int n = 1; n <= count; n++) {
+            ratio = (first + 2 * more * (n - 1) - (n > 2 ? more * more * (n - 2) / ratio : 0)) / n;
+            log += Math.log(ratio);
+        }
+        return log;
     }
 }

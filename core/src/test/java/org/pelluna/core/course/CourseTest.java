@@ -33,9 +33,9 @@ class CourseTest {
     }
 
     @ParameterizedTest
-    @ValueSource(doubles = {0.5, 1.5, 3.5})
-    void boutsScatterAsTheySay(double theta) {
-        CountLaw law = CountLaw.scaled(theta);
+    @ValueSource(doubles = {1.25, 1.75, 2.75, 5})
+    void boutsScatterAsTheySay(double bout) {
+        CountLaw law = CountLaw.inBouts(bout);
         double mean = 0;
         double square = 0;
         for (int count = 0; count < 200; count++) {
@@ -44,7 +44,18 @@ class CourseTest {
             square += chance * count * count;
         }
         assertThat(mean).isCloseTo(6, within(0.01));
-        assertThat(square - mean * mean).isCloseTo((1 + theta) * 6, within(0.05 * (1 + theta)));
+        assertThat(square - mean * mean).isCloseTo((2 * bout - 1) * 6, within(0.05 * (2 * bout - 1)));
+    }
+
+    /** By hand, of two bouts an evening in which every chase is followed by another in half of all cases: nothing e^−2, one chase 2 e^−2 ÷ 2, two (2 ÷ 4 + 2² ÷ 2 ÷ 4) e^−2. */
+    @Test
+    void boutsByHand() {
+        CountLaw law = CountLaw.inBouts(2);
+        double none = Math.exp(-2);
+        assertThat(Math.exp(law.logChance(0, Math.log(4)))).isCloseTo(none, within(0.001));
+        assertThat(Math.exp(law.logChance(1, Math.log(4)))).isCloseTo(none, within(0.001));
+        assertThat(Math.exp(law.logChance(2, Math.log(4)))).isCloseTo(none, within(0.001));
+        assertThat(Math.exp(law.logChance(100, Math.log(4)))).isLessThan(1e-9);
     }
 
     /** Over quarrels drawn from the priors, the interval of 90 % holds the rate in about nine of ten. */
@@ -73,11 +84,11 @@ class CourseTest {
         watches.add(new Watched(7, 5 / 60.0, 0));
         Course course = Course.of(watches);
         assertThat(course.rate(7, 0.9).high()).isGreaterThan(2);
-        for (int day = 8; day < 60; day++) {
+        for (int day = 8; day < 80; day++) {
             course = course.and(new Watched(day, 1, 0));
         }
-        assertThat(course.rate(60, 0.9).high()).isLessThan(0.25);
-        assertThat(course.watches()).hasSize(56);
+        assertThat(course.rate(80, 0.9).high()).isLessThan(0.25);
+        assertThat(course.watches()).hasSize(76);
     }
 
     @Test
