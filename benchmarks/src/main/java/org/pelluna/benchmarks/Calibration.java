@@ -170,7 +170,7 @@ public final class Calibration {
             Help help = Help.of(before.subList(0, before.size() - 1), after);
             helped += help.chanceBelow(1) > 0.95 ? 1 : 0;
             may += help.chanceBelow(1) > 0.9 ? 1 : 0;
-            worse += help.chanceBelow(1) < 0.03 ? 1 : 0;
+            worse += help.chanceBelow(1) < 0.025 ? 1 : 0;
             held += help.times(0.9).holds(times) ? 1 : 0;
         }
 

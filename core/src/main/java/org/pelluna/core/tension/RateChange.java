@@ -33,7 +33,7 @@ public record RateChange(
     private static final double SURE = 0.95;
     private static final double LIKELY = 0.9;
     /** More is said to be worse a little less readily: what made the keeper act falls by itself in most records. */
-    private static final double SURE_OF_WORSE = 0.97;
+    private static final double SURE_OF_WORSE = 0.975;
 
     private static final double[] MORE_HOURS = {1, 2, 4, 8, 16, 32};
 

@@ -61,7 +61,7 @@ class RateChangeTest {
         List<Watched> loud = hours(28, 6, 9);
         double more = 1 - change(quiet, loud, 1).help().chanceBelow(1);
         assertThat(change(quiet, loud, 1).verdict()).isEqualTo(Outcome.WORSE);
-        assertThat(change(quiet, loud, (int) Math.ceil(0.03 / (1 - more)) + 1).verdict())
+        assertThat(change(quiet, loud, (int) Math.ceil(0.025 / (1 - more)) + 1).verdict())
                 .isNotEqualTo(Outcome.WORSE);
     }
 
