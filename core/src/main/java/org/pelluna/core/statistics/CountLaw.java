@@ -24,14 +24,16 @@ public final class CountLaw {
 
     private final double size;
     private final double bout;
+    /** The logarithms of the chances: of each count for all steps of the mean, which are asked for one after the other. */
     private final double[][] table = new double[TABLED][STEPS + 1];
 
     private CountLaw(double size, double bout) {
         this.size = size;
         this.bout = bout;
-        for (int count = 0; count < TABLED; count++) {
-            for (int i = 0; i <= STEPS; i++) {
-                table[count][i] = exactly(count, Math.exp(LOWEST + i * STEP));
+        for (int i = 0; i <= STEPS; i++) {
+            double[] counts = upTo(TABLED - 1, Math.exp(LOWEST + i * STEP));
+            for (int count = 0; count < TABLED; count++) {
+                table[count][i] = counts[count];
             }
         }
     }
@@ -50,7 +52,7 @@ public final class CountLaw {
     public double logChance(int count, double logMean) {
         double at = (logMean - LOWEST) / STEP;
         if (count >= TABLED || at >= STEPS) {
-            return exactly(count, Math.exp(logMean));
+            return upTo(count, Math.exp(logMean))[count];
         }
         if (at <= 0) {
             // So rare that one event, or one bout, is as the mean, and more events by themselves are as many times
@@ -67,28 +69,31 @@ public final class CountLaw {
         return logChance(count, logMean) - Math.log(-Math.expm1(Math.min(logChance(0, logMean), -1e-300)));
     }
 
-    private double exactly(int count, double mean) {
+    /** The logarithms of the chances of nothing, of one, and so on to a count. */
+    private double[] upTo(int count, double mean) {
         return bout > 0 ? ofBouts(count, mean) : ofSize(count, mean);
     }
 
-    private double ofSize(int count, double mean) {
-        double log = 0;
-        for (int k = 0; k < count; k++) {
-            log += Math.log((size + k) / (k + 1));
+    private double[] ofSize(int count, double mean) {
+        double[] logs = new double[count + 1];
+        logs[0] = -size * Math.log1p(mean / size);
+        for (int n = 1; n <= count; n++) {
+            logs[n] = logs[n - 1] + Math.log((size + n - 1) / n * mean / (size + mean));
         }
-        return log - size * Math.log1p(mean / size) + count * (Math.log(mean) - Math.log(size + mean));
+        return logs;
     }
 
     /** By how many times each count is as likely as the one before: n p(n) = (λ/b + 2q(n − 1)) p(n − 1) − q²(n − 2) p(n − 2), with λ bouts of b events, q = 1 − 1/b (Evans 1953, Biometrika 40). */
-    private double ofBouts(int count, double mean) {
+    private double[] ofBouts(int count, double mean) {
         double more = 1 - 1 / bout;
         double first = mean / bout / bout;
-        double log = -mean / bout;
+        double[] logs = new double[count + 1];
+        logs[0] = -mean / bout;
         double ratio = first;
         for (int n = 1; n <= count; n++) {
             ratio = (first + 2 * more * (n - 1) - (n > 2 ? more * more * (n - 2) / ratio : 0)) / n;
-            log += Math.log(ratio);
+            logs[n] = logs[n - 1] + Math.log(ratio);
         }
-        return log;
+        return logs;
     }
 }
