@@ -12,6 +12,9 @@ public final class Foretold {
     /** How much more than independent events chases scatter when they come in bouts: the variance is {@code (1 + θ)} times the mean, all as likely. */
     private static final double[] BOUTS = {0, 0.5, 1.5, 3.5};
 
+    /** So many values stand for what is believed of a fish: more change no interval. */
+    private static final int NODES = 12;
+
     private static final double NEGLIGIBLE = 1e-7;
     private static final int MOST = 1000;
 
@@ -25,14 +28,12 @@ public final class Foretold {
     static Foretold of(
             double scale, Multiple fish, double[] shapes, List<Double> shapeChances, Tempers.Met met, double next) {
         double[] chances = new double[MOST];
+        double[] nodes = fish.nodes(NODES);
         for (int o = 0; o < shapes.length; o++) {
             double size = shapes[o] + met.seen();
-            for (int a = 0; a < fish.size(); a++) {
-                double weight = shapeChances.get(o) * fish.chance(a) / BOUTS.length;
-                if (weight < NEGLIGIBLE) {
-                    continue;
-                }
-                double times = scale * fish.value(a);
+            for (double node : nodes) {
+                double weight = shapeChances.get(o) / nodes.length / BOUTS.length;
+                double times = scale * node;
                 double mean = Math.max(1e-9, times * next * size / (shapes[o] + times * met.expected()));
                 for (double theta : BOUTS) {
                     add(chances, weight, mean, 1 / (1 / size + theta / mean));

@@ -74,18 +74,16 @@ public final class Multiple {
         return new Multiple(lowest - other.lowest - step * (other.chances.length - 1), step, ratios);
     }
 
-    /** How many values. */
-    int size() {
-        return chances.length;
+    /** So many values, each as likely as the next. */
+    double[] nodes(int count) {
+        double[] nodes = new double[count];
+        for (int i = 0; i < count; i++) {
+            nodes[i] = quantile((i + 0.5) / count);
+        }
+        return nodes;
     }
 
-    /** One of its values. */
-    double value(int i) {
-        return Math.exp(lowest + step * i);
-    }
-
-    /** The chance of one of its values; none beyond them. */
-    double chance(int i) {
+    private double chance(int i) {
         return i >= 0 && i < chances.length ? chances[i] : 0;
     }
 

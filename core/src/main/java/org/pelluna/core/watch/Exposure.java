@@ -119,7 +119,7 @@ public final class Exposure {
         return hours.values().stream().mapToDouble(Double::doubleValue).sum();
     }
 
-    /** What was watched, and seen meanwhile, from one day up to, and not on, another. */
+    /** What was watched by declaration, and seen meanwhile, from one day up to, and not on, another. */
     public Exposure between(LocalDate from, LocalDate before) {
         return new Exposure(
                 spans.stream()
