@@ -9,6 +9,7 @@ import static org.pelluna.core.Fixtures.resident;
 import static org.pelluna.core.Fixtures.species;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
@@ -17,6 +18,8 @@ import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.tank.TankShape;
+import org.pelluna.core.tank.WaterSpace;
 
 class FutureTest {
 
@@ -42,6 +45,50 @@ class FutureTest {
         double b = tang.species().growth().massB().value();
         assertThat(later.massGrams() / now.massGrams())
                 .isCloseTo(Math.pow(later.lengthCm() / now.lengthCm(), b), within(1e-9));
+    }
+
+    /** A tang in a tank with so much of the clear swim and of the water it wants for life. */
+    private static Optional<Outgrown> outgrown(double shareOfSwim, double shareOfWater) {
+        Fish tang = fish("t", species("zebrasoma-flavescens"), 5, TODAY);
+        double wants = tang.species().needs().volumeLitres().value();
+        double bare = box(wants).build().netWater().litres();
+        double swim = tang.species()
+                .swimWantedCm(
+                        tang.growth().adultLengthCm(),
+                        HouseRules.USUAL.capacity().bodyLengthsToSwim());
+        return Future.outgrown(
+                tang,
+                box(wants * shareOfWater * wants / bare)
+                        .swim(swim * shareOfSwim)
+                        .build(),
+                HouseRules.USUAL);
+    }
+
+    private static Fixtures.TankBuilder box(double litres) {
+        double side = Math.sqrt(litres * 1000 / 50);
+        return new Fixtures.TankBuilder()
+                .shape(new TankShape.Box(side, side, 60))
+                .water(WaterSpace.usual(10, 0, 0))
+                .sand(0);
+    }
+
+    /** With 90 % of the swim or 85 % of the water it may do; with less it outgrows the tank at that share of its adult length, or at the cube root of that share. */
+    @Test
+    void itOutgrowsWhatItLacksMost() {
+        double adult =
+                fish("t", species("zebrasoma-flavescens"), 5, TODAY).growth().adultLengthCm();
+        assertThat(outgrown(1.2, 1.5)).isEmpty();
+        assertThat(outgrown(0.901, 0.851)).isEmpty();
+        assertThat(outgrown(0.8, 1.5)).hasValueSatisfying(one -> {
+            assertThat(one.atCm()).isCloseTo(0.8 * adult, within(1e-9));
+            assertThat(one.lacking()).isEqualTo("clear swim");
+        });
+        assertThat(outgrown(1.2, 0.4)).hasValueSatisfying(one -> {
+            assertThat(one.atCm()).isCloseTo(Math.cbrt(0.4) * adult, within(1e-6));
+            assertThat(one.lacking()).isEqualTo("water");
+        });
+        assertThat(outgrown(0.899, 0.849).map(Outgrown::lacking)).hasValue("clear swim");
+        assertThat(outgrown(0.899, 0.5).map(Outgrown::lacking)).hasValue("water");
     }
 
     @Test
