@@ -41,18 +41,7 @@ final class VolumeRule implements ShortlistRule {
         }
         if (net < needed.value()) {
             Finding tooSmall = Finding.of(
-                    RULE,
-                    Severity.STOP,
-                    Sentence.of(
-                            "Grown to ",
-                            Quantity.cm(adult),
-                            " it wants ",
-                            Quantity.litres(needed.value()),
-                            " of water; this tank has ",
-                            Quantity.litres(net),
-                            "."),
-                    needed.from(),
-                    figures);
+                    RULE, Severity.STOP, Sentence.of(wants(adult, needed, net), "."), needed.from(), figures);
             if (needed.value() > MOST_AT_HOME_LITRES) {
                 return List.of(Finding.of(
                                 RULE,
@@ -84,18 +73,21 @@ final class VolumeRule implements ShortlistRule {
                 figures));
     }
 
+    private static Sentence wants(double adult, Sourced needed, double net) {
+        return Sentence.of(
+                "Grown to ",
+                Quantity.cm(adult),
+                " it wants ",
+                Quantity.litres(needed.value()),
+                " of water; this tank has ",
+                Quantity.litres(net));
+    }
+
     private static Finding nearly(double adult, Sourced needed, double net, List<Figure> figures) {
         return Finding.of(
                         RULE,
                         Severity.CAREFUL,
-                        Sentence.of(
-                                "Grown to ",
-                                Quantity.cm(adult),
-                                " it wants ",
-                                Quantity.litres(needed.value()),
-                                " of water; this tank has ",
-                                Quantity.litres(net),
-                                ", a little less. The rule is a rough one."),
+                        Sentence.of(wants(adult, needed, net), ", a little less. The rule is a rough one."),
                         needed.from(),
                         figures)
                 .schools(List.of(

@@ -89,9 +89,6 @@ class ForetoldTest {
                 lately += score[1];
                 better += score[0] > score[1] ? 1 : 0;
             }
-            System.out.printf(
-                    "XX %.1f held %.3f ours %.1f cat %.1f lately %.1f better %d%n",
-                    theta, held / (double) pairs, ours / tanks, catalogue / tanks, lately / tanks, better);
             assertThat(held / (double) pairs).as("bouts %s", theta).isBetween(0.88, 0.99);
             assertThat(ours).isGreaterThan(catalogue).isGreaterThan(lately);
             assertThat(better / (double) tanks).as("tanks").isGreaterThan(0.8);
