@@ -24,6 +24,7 @@ import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.beans.factory.annotation.Autowired;
 
@@ -155,7 +156,7 @@ class TankCacheTest extends PageTest {
     /** Two instances over one database, each with a memory of its own: what one acknowledges, the other shows. */
     @Test
     void anotherInstanceNeverShowsAnOlderState() {
-        TankCache other = new TankCache(tanks, catalogue, java.time.Clock.systemDefaultZone());
+        TankCache other = new TankCache(tanks, catalogue, Answers.WORKED_OUT, java.time.Clock.systemDefaultZone());
         LogEntry entry = new LogEntry(
                 "again",
                 record.today().atTime(0, 1),

@@ -1,6 +1,7 @@
 package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -191,9 +192,7 @@ class WatchPageTest extends PageTest {
     void aMissingFishIsToldOnceInTheMailboxAndUnderToday() throws Exception {
         call("gale", "eating", "plum", "missing").andExpect(status().isFound());
         call("gale", "eating", "plum", "missing").andExpect(status().isFound());
-        assertThat(mailbox.of(keeper.id()))
-                .filteredOn(one -> one.subject().contains("missing"))
-                .hasSize(1);
+        await().untilAsserted(() -> assertThat(missing(keeper)).hasSize(1));
         assertThat(page("/today")).contains("Plum was missing at roll call");
         assertThat(page("/mailbox")).contains("Plum was missing");
         assertThat(mailbox.unread(keeper.id())).isZero();
@@ -208,13 +207,38 @@ class WatchPageTest extends PageTest {
 
     @Test
     void inTheQuietTimeNoMessageComes() throws Exception {
+        quiet(keeper, LocalTime.now().minusHours(1), LocalTime.now().plusHours(1));
+        call("plum", "missing").andExpect(status().isFound());
+        // Tanks are looked at in turn: once another keeper's is, this one was.
+        KeeperPrincipal other = newKeeper();
+        quiet(other, LocalTime.NOON, LocalTime.NOON);
+        UUID theirs = tanks.add(other.id(), demoPlan());
+        send(
+                        other,
+                        "/tanks/" + theirs + "/watch/roll-call",
+                        "key",
+                        UUID.randomUUID().toString(),
+                        "at",
+                        LocalDateTime.now().withNano(0).toString(),
+                        "found.plum",
+                        "missing")
+                .andExpect(status().isFound());
+        await().untilAsserted(() -> assertThat(missing(other)).hasSize(1));
+        assertThat(mailbox.of(keeper.id())).isEmpty();
+    }
+
+    private void quiet(KeeperPrincipal of, LocalTime from, LocalTime until) {
         transaction.executeWithoutResult(status -> {
-            var row = keepers.findById(keeper.id()).orElseThrow();
-            row.quiet(LocalTime.now().minusHours(1), LocalTime.now().plusHours(1));
+            var row = keepers.findById(of.id()).orElseThrow();
+            row.quiet(from, until);
             keepers.save(row);
         });
-        call("plum", "missing").andExpect(status().isFound());
-        assertThat(mailbox.of(keeper.id())).isEmpty();
+    }
+
+    private List<?> missing(KeeperPrincipal of) {
+        return mailbox.of(of.id()).stream()
+                .filter(one -> one.subject().contains("missing"))
+                .toList();
     }
 
     private static byte[] picture(String format, int wide, int high) throws Exception {

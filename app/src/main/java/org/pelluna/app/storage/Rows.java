@@ -42,10 +42,12 @@ final class Rows {
         @Query("select t from TankRow t where t.id = :id and t.keeperId = :keeperId")
         Optional<TankRow> hold(UUID id, UUID keeperId);
 
-        /** Of a tank and of the quarantine tanks beside it, removed ones too, so that it never falls. */
-        @Query("select new org.pelluna.app.storage.TankState(t.revision + (select coalesce(sum(q.revision), 0)"
-                + " from TankRow q where q.keeperId = t.keeperId and q.kind = 'QUARANTINE' and q.id <> t.id),"
-                + " t.logRevision) from TankRow t where t.id = :id and t.keeperId = :keeperId and t.removedAt is null")
+        /** A tank's revision, and which other quarantine tanks its keeper has with the revision of each. */
+        @Query("select new org.pelluna.app.storage.TankState(t.revision, t.logRevision,"
+                + " (select coalesce(listagg(cast(q.id as string) || ' ' || cast(q.revision as string), ',')"
+                + " within group (order by q.id), '') from TankRow q where q.keeperId = t.keeperId"
+                + " and q.kind = 'QUARANTINE' and q.id <> t.id and q.removedAt is null))"
+                + " from TankRow t where t.id = :id and t.keeperId = :keeperId and t.removedAt is null")
         Optional<TankState> state(UUID id, UUID keeperId);
     }
 

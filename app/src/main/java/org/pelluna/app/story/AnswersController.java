@@ -44,7 +44,7 @@ class AnswersController {
         model.addAttribute(
                 "answers",
                 List.of(
-                        new AnswerView("Is it settling?", settling(plan), base + "/watch/settling"),
+                        new AnswerView("Is it settling?", settling(answers), base + "/watch/settling"),
                         new AnswerView("Who rules?", rules(answers), base + "/watch/rank"),
                         new AnswerView("Did it help?", helped(answers), base + "/watch/remedies"),
                         new AnswerView(
@@ -56,8 +56,9 @@ class AnswersController {
         return "story/answers";
     }
 
-    private static String settling(TankPlan plan) {
-        List<Settling> together = Settling.of(plan).stream()
+    private static String settling(TankAnswers answers) {
+        TankPlan plan = answers.plan();
+        List<Settling> together = answers.settling().stream()
                 .filter(one -> one.aggressorId().isEmpty())
                 .toList();
         return together.isEmpty()

@@ -42,13 +42,13 @@ class RollCallController {
     private final WatchRecord record;
     private final JournalStore journal;
     private final Catalogue catalogue;
-    private final Warner warner;
+    private final WarningJob warnings;
 
-    RollCallController(WatchRecord record, JournalStore journal, Catalogue catalogue, Warner warner) {
+    RollCallController(WatchRecord record, JournalStore journal, Catalogue catalogue, WarningJob warnings) {
         this.record = record;
         this.journal = journal;
         this.catalogue = catalogue;
-        this.warner = warner;
+        this.warnings = warnings;
     }
 
     /** A watch is over. */
@@ -68,7 +68,7 @@ class RollCallController {
                 keeper.id(),
                 tankId,
                 Refused.unless(() -> new ObservationSession(Key.checked(key), start, minutes, Optional.empty())));
-        warner.look(keeper.id(), tankId);
+        warnings.lookSoon(keeper.id(), tankId);
         if (!queued) {
             Undo.offer(
                     redirect,
@@ -131,7 +131,7 @@ class RollCallController {
         Optional<String> note = WatchRecord.note(sent.get("note"));
         RollCall call = Refused.unless(() -> new RollCall(Key.checked(key), at, found, note));
         journal.add(keeper.id(), tankId, call);
-        warner.look(keeper.id(), tankId);
+        warnings.lookSoon(keeper.id(), tankId);
         Undo.offer(redirect, "The roll call is kept.", WatchRecord.path(tankId) + "/items/" + call.id() + "/remove");
         return WatchRecord.answered(queued, response, WatchRecord.path(tankId) + "/roll-call");
     }

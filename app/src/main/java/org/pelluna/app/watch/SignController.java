@@ -39,13 +39,13 @@ class SignController {
     private final WatchRecord record;
     private final JournalStore journal;
     private final Catalogue catalogue;
-    private final Warner warner;
+    private final WarningJob warnings;
 
-    SignController(WatchRecord record, JournalStore journal, Catalogue catalogue, Warner warner) {
+    SignController(WatchRecord record, JournalStore journal, Catalogue catalogue, WarningJob warnings) {
         this.record = record;
         this.journal = journal;
         this.catalogue = catalogue;
-        this.warner = warner;
+        this.warnings = warnings;
     }
 
     /** A sign seen. */
@@ -102,7 +102,7 @@ class SignController {
                         WatchRecord.note(note.orElse(null)),
                         jpeg.map(bytes -> id + "-photo")),
                 jpeg);
-        warner.look(keeper.id(), tankId);
+        warnings.lookSoon(keeper.id(), tankId);
         if (queued) {
             return WatchRecord.told(response, "kept");
         }

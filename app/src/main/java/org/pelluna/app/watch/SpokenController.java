@@ -37,11 +37,11 @@ class SpokenController {
 
     private final WatchRecord record;
     private final SpokenService spoken;
-    private final Warner warner;
+    private final WarningJob warnings;
     private final Clock clock;
 
-    SpokenController(WatchRecord record, SpokenService spoken, Warner warner, Clock clock) {
-        this.warner = warner;
+    SpokenController(WatchRecord record, SpokenService spoken, WarningJob warnings, Clock clock) {
+        this.warnings = warnings;
         this.record = record;
         this.spoken = spoken;
         this.clock = clock;
@@ -105,7 +105,7 @@ class SpokenController {
         }
         String form = Key.checked(key);
         spoken.keep(keeper.id(), tankId, form, understood);
-        warner.look(keeper.id(), tankId);
+        warnings.lookSoon(keeper.id(), tankId);
         String undo = WatchRecord.path(tankId) + "/words/" + form + "/undo";
         if (queued) {
             return WatchRecord.told(response, "kept\n" + parts(understood) + "\n" + undo);

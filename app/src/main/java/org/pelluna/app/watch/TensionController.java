@@ -103,7 +103,7 @@ class TensionController {
             Model model) {
         ResolvedPlan stock = record.stock(keeper, tankId, model);
         TankPlan plan = stock.plan();
-        List<SettlingView> courses = Settling.of(plan).stream()
+        List<SettlingView> courses = record.answers(keeper, tankId).settling().stream()
                 .map(one -> {
                     boolean asked = SettlingChart.key(one).equals(of);
                     return view(one, plan, asked ? from : Optional.empty(), asked ? to : Optional.empty());

@@ -58,7 +58,7 @@ class WatchController {
     private final RecordStore record;
     private final Catalogue catalogue;
     private final JournalStore journal;
-    private final Warner warner;
+    private final WarningJob warnings;
     private final Clock clock;
 
     WatchController(
@@ -67,14 +67,14 @@ class WatchController {
             RecordStore record,
             JournalStore journal,
             Catalogue catalogue,
-            Warner warner,
+            WarningJob warnings,
             Clock clock) {
         this.journal = journal;
         this.tanks = tanks;
         this.cache = cache;
         this.record = record;
         this.catalogue = catalogue;
-        this.warner = warner;
+        this.warnings = warnings;
         this.clock = clock;
     }
 
@@ -157,7 +157,7 @@ class WatchController {
     private String entry(KeeperPrincipal keeper, UUID tankId, LogForm form) {
         LogEntry entry = Refused.unless(form::entry);
         record.addEntry(keeper.id(), tankId, entry);
-        warner.look(keeper.id(), tankId);
+        warnings.lookSoon(keeper.id(), tankId);
         return entry.id();
     }
 
@@ -224,7 +224,7 @@ class WatchController {
             try {
                 LogEntry entry = Refused.unless(() -> form.entry(key));
                 record.changeEntry(keeper.id(), tankId, Optional.ofNullable(form.seen), entry);
-                warner.look(keeper.id(), tankId);
+                warnings.lookSoon(keeper.id(), tankId);
                 Undo.say(redirect, "Changed; how it read before is kept with it.");
                 return "redirect:" + WatchRecord.path(tankId);
             } catch (Refused e) {

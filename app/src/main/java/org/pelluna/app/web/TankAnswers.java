@@ -10,7 +10,6 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.DecidingDefault;
 import org.pelluna.core.assess.Sharpening;
 import org.pelluna.core.forecast.WaterFit;
-import org.pelluna.core.forecast.WaterLimit;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Beliefs;
@@ -19,6 +18,7 @@ import org.pelluna.core.learn.Learning;
 import org.pelluna.core.learn.SeenStrength;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.reef.Reef;
 import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.shortlist.Shortlist;
@@ -26,8 +26,8 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.story.Episode;
 import org.pelluna.core.story.Episodes;
 import org.pelluna.core.story.Story;
-import org.pelluna.core.tension.RateChange;
 import org.pelluna.core.tension.RemedyEffect;
+import org.pelluna.core.tension.Settling;
 import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.tension.Warning;
 
@@ -46,6 +46,7 @@ public final class TankAnswers {
     private final Once<List<RemedyEffect>> remedies;
     private final Once<List<Warning>> warnings;
     private final Once<Optional<TankTension>> tension;
+    private final Once<List<Settling>> settling;
     private final Once<List<SeenStrength>> strengths;
     private final Once<Optional<Foresight>> foresight;
     private final Once<List<Sharpening>> sharpenings;
@@ -53,24 +54,19 @@ public final class TankAnswers {
     private final Once<Map<SpeciesId, Glance>> verdicts;
 
     /**
-     * @param limits what water of given conditions bears, remembered or worked out
-     * @param changes what was different after a remedy, remembered or worked out
+     * @param plan the tank's plan as it is
+     * @param catalogue the species
+     * @param answers remembers what earlier states of the tank have asked already
      */
-    public TankAnswers(
-            TankPlan plan,
-            Catalogue catalogue,
-            Function<WaterLimit.In, WaterLimit> limits,
-            Function<RateChange.Asked, RateChange> changes) {
+    public TankAnswers(TankPlan plan, Catalogue catalogue, Answers answers) {
         this.plan = plan;
-        this.beliefs = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue)));
+        this.beliefs = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue), answers));
         this.stock = new Once<>(() -> beliefs().on(ResolvedPlan.of(plan, catalogue)));
-        this.fit = new Once<>(() -> WaterFit.of(stock()));
-        this.reserve = new Once<>(() -> WaterReserve.of(planning(), fit(), limits));
-        this.assessment = new Once<>(() -> Assessment.of(stock(), reserve()));
-        Function<TankPlan, Assessment> judge = other -> {
-            ResolvedPlan then = beliefs().on(ResolvedPlan.of(other, catalogue));
-            return Assessment.of(then, WaterReserve.of(then.withAbsent(), fit(), limits));
-        };
+        this.fit = new Once<>(() -> answers.to(new WaterFit.Asked(plan, catalogue)));
+        this.reserve = new Once<>(() -> WaterReserve.of(planning(), fit(), answers));
+        this.assessment = new Once<>(() -> Assessment.of(stock(), fit(), answers));
+        Function<TankPlan, Assessment> judge =
+                other -> Assessment.of(beliefs().on(ResolvedPlan.of(other, catalogue)), fit(), answers);
         this.deciding = new Once<>(() -> DecidingDefault.of(assessment(), judge));
         this.reef = new Once<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
@@ -82,12 +78,14 @@ public final class TankAnswers {
                         .map(Sharpening::guess)
                         .toList(),
                 judge));
-        this.remedies = new Once<>(() -> RemedyEffect.of(plan, LocalDate.MIN, changes));
-        this.warnings = new Once<>(() -> Warning.of(plan, changes));
-        this.tension = new Once<>(
-                () -> stock().residents().size() > 1 ? Optional.of(TankTension.of(stock().plan())) : Optional.empty());
-        this.strengths = new Once<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue)));
-        this.foresight = new Once<>(() -> Foresight.of(ResolvedPlan.of(plan, catalogue)));
+        this.remedies = new Once<>(() -> RemedyEffect.of(plan, LocalDate.MIN, answers));
+        this.warnings = new Once<>(() -> Warning.of(plan, answers));
+        this.tension = new Once<>(() -> stock().residents().size() > 1
+                ? Optional.of(TankTension.of(stock().plan(), answers))
+                : Optional.empty());
+        this.settling = new Once<>(() -> Settling.of(plan, answers));
+        this.strengths = new Once<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue), answers));
+        this.foresight = new Once<>(() -> Foresight.of(ResolvedPlan.of(plan, catalogue), answers));
         this.episodes = new Once<>(() -> Episodes.of(story(), plan));
         this.story = new Once<>(() -> Story.of(assessment(), warnings()));
         this.verdicts = new Once<>(
@@ -154,6 +152,11 @@ public final class TankAnswers {
     /** How the whole tank stands; empty where it holds fewer than two fish. */
     public Optional<TankTension> tension() {
         return tension.get();
+    }
+
+    /** Whether each newcomer of the last weeks settles: all who attack it together, then each by itself. */
+    public List<Settling> settling() {
+        return settling.get();
     }
 
     /** What was foretold of the last weeks, beside what came; empty where too little was watched. */

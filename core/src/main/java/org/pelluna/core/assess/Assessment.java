@@ -11,6 +11,8 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
@@ -43,6 +45,36 @@ public record Assessment(
     /** Judges a plan whose species are looked up, each fish as learned. */
     public static Assessment of(ResolvedPlan stock) {
         return of(stock, WaterReserve.of(stock.withAbsent(), WaterFit.of(stock)));
+    }
+
+    /**
+     * The judgement of a plan, as a question that can be remembered. What was observed is no part of it beyond what was learned of the
+     * fish, so an entry that teaches nothing asks the same.
+     *
+     * @param stock the plan, each fish as learned
+     * @param fit what its tests say of the water
+     */
+    public record Asked(ResolvedPlan stock, WaterFit fit) implements Question<Assessment> {
+        public Asked {
+            stock = stock.unobserved();
+        }
+
+        @Override
+        public Assessment answer(Answers answers) {
+            return of(stock, WaterReserve.of(stock.withAbsent(), fit, answers));
+        }
+    }
+
+    /**
+     * The same judgement for a plan that may be known.
+     *
+     * @param stock the plan, each fish as learned
+     * @param fit what its tests say of the water
+     * @param answers works the judgement out, or remembers it
+     */
+    public static Assessment of(ResolvedPlan stock, WaterFit fit, Answers answers) {
+        Assessment judged = answers.to(new Asked(stock, fit));
+        return new Assessment(stock, judged.judgements, judged.order, judged.today, judged.planned);
     }
 
     /**

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.statistics.CountLaw;
 import org.pelluna.core.statistics.Interval;
 
@@ -48,6 +50,22 @@ public final class Course {
         this.likely = IntStream.range(0, weights.length)
                 .filter(node -> weights[node] > NEGLIGIBLE)
                 .toArray();
+    }
+
+    /**
+     * What some watches say, as a question that can be remembered.
+     *
+     * @param watches the watches of one pair, or of all, in order of their days
+     */
+    public record Asked(List<Watched> watches) implements Question<Course> {
+        public Asked {
+            watches = List.copyOf(watches);
+        }
+
+        @Override
+        public Course answer(Answers answers) {
+            return of(watches);
+        }
     }
 
     /** What some watches say. */

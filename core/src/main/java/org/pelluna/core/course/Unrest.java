@@ -1,6 +1,8 @@
 package org.pelluna.core.course;
 
 import java.util.List;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.statistics.CountLaw;
 
 /**
@@ -32,7 +34,23 @@ public final class Unrest {
 
     private Unrest() {}
 
-    /** How many times likelier unrest is than settling. */
+    /**
+     * How many times likelier unrest is than settling, as a question that can be remembered.
+     *
+     * @param watches the watches of one pair, or of all, in order of their days
+     */
+    public record Asked(List<Watched> watches) implements Question<Double> {
+        public Asked {
+            watches = List.copyOf(watches);
+        }
+
+        @Override
+        public Double answer(Answers answers) {
+            return of(watches);
+        }
+    }
+
+    /** How many times likelier unrest is than settling; 1 where nothing was watched. */
     public static double of(List<Watched> watches) {
         if (watches.isEmpty()) {
             return 1;

@@ -11,7 +11,11 @@ import org.hipparchus.optim.nonlinear.scalar.ObjectiveFunction;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.NelderMeadSimplex;
 import org.hipparchus.optim.nonlinear.scalar.noderiv.SimplexOptimizer;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
+import org.pelluna.core.species.Catalogue;
 
 /**
  * What a tank's own water tests say of the model: least squares in steps of what kits can tell apart, held near 1 by a prior,
@@ -36,6 +40,23 @@ public record WaterFit(double food, double vigour, double kept, int tests) {
 
     private static final double DOUBTED_VIGOUR = 0.4;
     static final double DOUBTED_EXPORT = 0.5;
+
+    /**
+     * The fit of a plan, as a question that can be remembered. Wishes, log and bookings are no part of it.
+     *
+     * @param plan the plan
+     * @param catalogue the species the plan may name
+     */
+    public record Asked(TankPlan plan, Catalogue catalogue) implements Question<WaterFit> {
+        public Asked {
+            plan = plan.forWater();
+        }
+
+        @Override
+        public WaterFit answer(Answers answers) {
+            return of(ResolvedPlan.of(plan, catalogue));
+        }
+    }
 
     /** Fits the model, or leaves it as it is while there are too few tests. */
     public static WaterFit of(ResolvedPlan stock) {

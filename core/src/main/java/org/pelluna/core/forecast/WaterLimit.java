@@ -2,6 +2,8 @@ package org.pelluna.core.forecast;
 
 import java.util.Arrays;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Nitrification;
@@ -28,16 +30,16 @@ public final class WaterLimit {
     }
 
     /**
-     * What a limit depends on.
+     * What a limit depends on. What a limit says of a load is worked out when it is first asked, and once.
      *
      * @param conditions what the water is like
      * @param vigour multiple of the bacteria's usual growth
      */
-    public record In(Conditions conditions, double vigour) {}
-
-    /** The limit in such water. What it says of a load is worked out when it is first asked, and once. */
-    public static WaterLimit in(In water) {
-        return new WaterLimit(water);
+    public record In(Conditions conditions, double vigour) implements Question<WaterLimit> {
+        @Override
+        public WaterLimit answer(Answers answers) {
+            return new WaterLimit(this);
+        }
     }
 
     private synchronized double most(int i) {

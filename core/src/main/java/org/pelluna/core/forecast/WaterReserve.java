@@ -1,8 +1,8 @@
 package org.pelluna.core.forecast;
 
-import java.util.function.Function;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.question.Answers;
 
 /**
  * What a tank's bacteria bear of fish to come: what they have settled to by today, how much more they bear on one day, and what the forecast makes of days that are
@@ -27,12 +27,12 @@ public final class WaterReserve {
 
     /** The reserve of a plan, by what its tests say. */
     public static WaterReserve of(ResolvedPlan stock, WaterFit fit) {
-        return of(stock, fit, WaterLimit::in);
+        return of(stock, fit, Answers.WORKED_OUT);
     }
 
     /** The same where limits are remembered. */
-    public static WaterReserve of(ResolvedPlan stock, WaterFit fit, Function<WaterLimit.In, WaterLimit> limits) {
-        return new WaterReserve(stock, fit, limits.apply(FishWaste.water(stock.plan(), fit)));
+    public static WaterReserve of(ResolvedPlan stock, WaterFit fit, Answers answers) {
+        return new WaterReserve(stock, fit, answers.to(FishWaste.water(stock.plan(), fit)));
     }
 
     /** The reserve of the same water with other fish in it. */

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.watch.Exposure;
 
@@ -60,6 +61,15 @@ public record Foresight(LocalDate since, double before, double hours, List<OnPai
      * @return empty where too little was watched before or since
      */
     public static Optional<Foresight> of(ResolvedPlan base) {
+        return of(base, Answers.WORKED_OUT);
+    }
+
+    /**
+     * The same where some of it may be known.
+     *
+     * @param answers works out what is asked, or remembers it
+     */
+    public static Optional<Foresight> of(ResolvedPlan base, Answers answers) {
         LocalDate since = base.plan().asOf().minusDays(DAYS);
         Exposure all = Exposure.of(base.plan().log(), base.plan().observations().watches());
         Exposure before = all.between(LocalDate.MIN, since);
@@ -67,12 +77,12 @@ public record Foresight(LocalDate since, double before, double hours, List<OnPai
         if (before.hours() < LEAST_HOURS || after.hours() < LEAST_HOURS) {
             return Optional.empty();
         }
-        Map<FishId, Map<FishId, Tempers.Met>> met = Learning.met(base, before);
+        Map<FishId, Map<FishId, Tempers.Met>> met = Learning.met(base, before, answers);
         List<FishId> known = List.copyOf(met.keySet());
-        Tempers tempers = Learning.tempers(base, met);
+        Tempers tempers = Learning.tempers(base, met, answers);
         Map<FishId, Fish> fish = base.withAbsent().residents().stream().collect(Collectors.toMap(Fish::id, one -> one));
         List<OnPair> pairs = new ArrayList<>();
-        Learning.met(base, after)
+        Learning.met(base, after, answers)
                 .forEach((by, others) -> others.forEach((on, next) -> {
                     int place = known.indexOf(by);
                     Multiple temper = place < 0

@@ -20,6 +20,8 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.timeline.Timeline;
 import org.pelluna.core.watch.Exposure;
@@ -54,6 +56,15 @@ public final class Learning {
 
     /** What a plan's log teaches; nothing where nothing was watched. */
     public static Beliefs of(ResolvedPlan base) {
+        return of(base, Answers.WORKED_OUT);
+    }
+
+    /**
+     * The same where some of it may be known: one more watch asks only of that watch's days.
+     *
+     * @param answers works out what is asked, or remembers it
+     */
+    public static Beliefs of(ResolvedPlan base, Answers answers) {
         TankPlan plan = base.plan();
         if (plan.log().isEmpty() && plan.observations().watches().isEmpty()) {
             return Beliefs.NONE;
@@ -62,8 +73,8 @@ public final class Learning {
         if (exposure.days().isEmpty()) {
             return Beliefs.NONE;
         }
-        Map<FishId, Map<FishId, Tempers.Met>> met = met(base, exposure);
-        Tempers tempers = tempers(base, met);
+        Map<FishId, Map<FishId, Tempers.Met>> met = met(base, exposure, answers);
+        Tempers tempers = tempers(base, met, answers);
         Map<FishId, Map<Grade, Integer>> grades = grades(plan);
         Map<FishId, Lesson> lessons = new LinkedHashMap<>();
         met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, grades))));
@@ -77,25 +88,25 @@ public final class Learning {
     }
 
     /** What all of it says together. */
-    static Tempers tempers(ResolvedPlan base, Map<FishId, Map<FishId, Tempers.Met>> met) {
+    static Tempers tempers(ResolvedPlan base, Map<FishId, Map<FishId, Tempers.Met>> met, Answers answers) {
         Map<FishId, Double> spreads = base.withAbsent().residents().stream()
                 .collect(Collectors.toMap(
                         Fish::id, fish -> fish.species().temper().apart()));
-        return Tempers.of(
+        return answers.to(new Tempers.Asked(
                 met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList(),
                 met.keySet().stream()
                         .map(id -> Objects.requireNonNull(spreads.get(id)))
-                        .toList());
+                        .toList()));
     }
 
     /** What every fish did to each other in declared watches, and what was expected of it. */
-    static Map<FishId, Map<FishId, Tempers.Met>> met(ResolvedPlan base, Exposure exposure) {
+    static Map<FishId, Map<FishId, Tempers.Met>> met(ResolvedPlan base, Exposure exposure, Answers answers) {
         Map<Pair, Integer> seen = new HashMap<>();
         for (LogEntry entry : exposure.encounters()) {
             seen.merge(
                     new Pair(entry.aggressorId().orElseThrow(), entry.fishId().orElseThrow()), 1, Integer::sum);
         }
-        Map<Pair, Double> expected = expected(base, exposure);
+        Map<Pair, Double> expected = expected(base, exposure, answers);
         Map<FishId, Map<FishId, Tempers.Met>> met = new LinkedHashMap<>();
         base.withAbsent().residents().forEach(fish -> met.put(fish.id(), new LinkedHashMap<>()));
         Stream.concat(seen.keySet().stream(), expected.keySet().stream())
@@ -125,15 +136,16 @@ public final class Learning {
     /**
      * What a plan's log says of the strengths of the pressure model: a report, which no plan is judged with.
      *
+     * @param answers works out what is asked, or remembers it
      * @return one for each sort of pair of which something was seen or expected
      */
-    public static List<SeenStrength> strengths(ResolvedPlan base) {
+    public static List<SeenStrength> strengths(ResolvedPlan base, Answers answers) {
         Exposure exposure =
                 Exposure.of(base.plan().log(), base.plan().observations().watches());
         Map<FishId, Fish> fish = new HashMap<>();
         base.timeline().stays().forEach(stay -> fish.put(stay.who().id(), stay.who()));
         Map<SeenStrength.Sort, List<List<Tempers.Met>>> sorts = new EnumMap<>(SeenStrength.Sort.class);
-        met(base, exposure).forEach((by, pairs) -> {
+        met(base, exposure, answers).forEach((by, pairs) -> {
             Map<SeenStrength.Sort, List<Tempers.Met>> own = new EnumMap<>(SeenStrength.Sort.class);
             pairs.forEach((on, one) -> {
                 if (fish.containsKey(by) && fish.containsKey(on)) {
@@ -175,10 +187,26 @@ public final class Learning {
     private record Pair(FishId by, FishId on) {}
 
     /**
+     * Encounters an hour that each fish is predicted to have with each other, as a question that can be remembered.
+     *
+     * @param present the fish of one day and no others
+     */
+    private record PerHour(ResolvedPlan present) implements Question<Map<Pair, Double>> {
+        @Override
+        public Map<Pair, Double> answer(Answers answers) {
+            Map<Pair, Double> perHour = new LinkedHashMap<>();
+            for (Pressure one : Encounters.of(present).amongResidents()) {
+                perHour.merge(new Pair(one.aggressorId(), one.victimId()), one.perHour(), Double::sum);
+            }
+            return Collections.unmodifiableMap(perHour);
+        }
+    }
+
+    /**
      * Encounters predicted of each fish on each other for the hours watched; weeks, and months of the more distant past, go together. A day on
      * which somebody was out of the display is judged by itself.
      */
-    private static Map<Pair, Double> expected(ResolvedPlan base, Exposure exposure) {
+    private static Map<Pair, Double> expected(ResolvedPlan base, Exposure exposure, Answers answers) {
         LocalDate today = base.plan().asOf();
         Timeline<Fish> timeline = base.timeline();
         boolean absences = base.plan().residents().stream()
@@ -193,10 +221,8 @@ public final class Learning {
         });
         Map<Pair, Double> expected = new HashMap<>();
         bins.forEach((day, hours) -> {
-            for (Pressure one :
-                    Encounters.of(base.only(timeline.presentOn(day), day)).amongResidents()) {
-                expected.merge(new Pair(one.aggressorId(), one.victimId()), one.perHour() * hours, Double::sum);
-            }
+            answers.to(new PerHour(base.only(timeline.presentOn(day), day)))
+                    .forEach((pair, perHour) -> expected.merge(pair, perHour * hours, Double::sum));
         });
         return expected;
     }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.species.Temperament;
 
 /**
@@ -62,6 +64,19 @@ record Tempers(Multiple scale, List<Multiple> fish, List<Double> pairShapes) {
      * @param expected encounters expected in the same hours
      */
     record Met(int seen, double expected) {}
+
+    /**
+     * What pairs say, as a question that can be remembered.
+     *
+     * @param pairs the pairs of each fish
+     * @param spreads how far individuals of each fish's kind lie apart
+     */
+    record Asked(List<List<Met>> pairs, List<Double> spreads) implements Question<Tempers> {
+        @Override
+        public Tempers answer(Answers answers) {
+            return of(pairs, spreads);
+        }
+    }
 
     /** A pair that was not watched yet. */
     static final Met NEVER = new Met(0, 0);

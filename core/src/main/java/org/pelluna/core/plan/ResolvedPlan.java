@@ -116,9 +116,14 @@ public record ResolvedPlan(
                 seenTimes);
     }
 
-    /** The same fish and no others, on a day of the same tank: nobody wished for, gone or out. */
+    /** The same without what was observed; what was learned of it stays. */
+    public ResolvedPlan unobserved() {
+        return new ResolvedPlan(plan.unobserved(), residents, wishes, departed, absent, seenTimes);
+    }
+
+    /** The same fish and no others, on a day of the same tank: nobody wished for, gone or out, and no record. */
     public ResolvedPlan only(List<Fish> fish, LocalDate day) {
-        return new ResolvedPlan(plan.withAsOf(day), fish, List.of(), List.of(), List.of(), seenTimes);
+        return new ResolvedPlan(plan.forEncounters(day), fish, List.of(), List.of(), List.of(), seenTimes);
     }
 
     /** The same while a resident is out and nobody else. */

@@ -83,6 +83,28 @@ public record TankPlan(
         return residents.stream().collect(Collectors.toMap(Resident::id, Resident::name));
     }
 
+    /** The same without what was observed: no log, no watches, roll calls, signs, remedies or tasks. Crew, tests and losses stay. */
+    public TankPlan unobserved() {
+        return with(as -> as.log(List.of()).observations(observations.onlyStock()));
+    }
+
+    /** What the water rests on: the tank, its rules, the fish that lived and were lost here, and the tests. */
+    public TankPlan forWater() {
+        return with(as ->
+                as.wishes(List.of()).log(List.of()).schedule(Schedule.NONE).observations(Observations.EMPTY));
+    }
+
+    /** What fish do to one another rests on: the tank, its rules and the fish, on a day; no wishes and no record. */
+    public TankPlan forEncounters(LocalDate day) {
+        return with(as -> as.asOf(day)
+                .wishes(List.of())
+                .log(List.of())
+                .losses(List.of())
+                .schedule(Schedule.NONE)
+                .waterTests(List.of())
+                .observations(Observations.EMPTY));
+    }
+
     /** The same as if a fish had never come here; what was written of it stays. */
     public TankPlan without(FishId residentId) {
         return withResidents(Lists.without(residents, Resident::id, java.util.Set.of(residentId)));

@@ -6,6 +6,8 @@ import org.pelluna.core.course.Help;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
 
@@ -45,16 +47,17 @@ public record RateChange(
      * @param after watches since
      * @param aggressors how many are looked at beside each other
      */
-    public record Asked(Optional<FishId> aggressorId, List<Watched> before, List<Watched> after, int aggressors) {
+    public record Asked(Optional<FishId> aggressorId, List<Watched> before, List<Watched> after, int aggressors)
+            implements Question<RateChange> {
         public Asked {
             before = List.copyOf(before);
             after = List.copyOf(after);
         }
-    }
 
-    /** The change of what was asked. */
-    public static RateChange of(Asked asked) {
-        return of(asked.aggressorId(), asked.before(), asked.after(), asked.aggressors());
+        @Override
+        public RateChange answer(Answers answers) {
+            return of(aggressorId, before, after, aggressors);
+        }
     }
 
     /** The change of some watches, of which the last before is left out. */

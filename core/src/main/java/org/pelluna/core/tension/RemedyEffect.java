@@ -8,12 +8,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.watch.Exposure;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Remedy;
@@ -60,26 +60,24 @@ public record RemedyEffect(
 
     /** The effect of every remedy of a tank, the latest first. */
     public static List<RemedyEffect> of(TankPlan plan) {
-        return of(plan, LocalDate.MIN, RateChange::of);
+        return of(plan, LocalDate.MIN, Answers.WORKED_OUT);
     }
 
     /**
      * The effect of the remedies begun since a day, the latest first.
      *
-     * @param changes works out a change, or remembers it
+     * @param answers works out what changed, or remembers it
      */
-    public static List<RemedyEffect> of(
-            TankPlan plan, LocalDate since, Function<RateChange.Asked, RateChange> changes) {
+    public static List<RemedyEffect> of(TankPlan plan, LocalDate since, Answers answers) {
         Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         return plan.observations().remedies().stream()
                 .filter(remedy -> !remedy.from().isBefore(since))
                 .sorted(Comparator.comparing(Remedy::from).reversed())
-                .map(remedy -> of(plan, exposure, remedy, changes))
+                .map(remedy -> of(plan, exposure, remedy, answers))
                 .toList();
     }
 
-    private static RemedyEffect of(
-            TankPlan plan, Exposure exposure, Remedy remedy, Function<RateChange.Asked, RateChange> known) {
+    private static RemedyEffect of(TankPlan plan, Exposure exposure, Remedy remedy, Answers answers) {
         LocalDate from = remedy.from();
         LocalDate begin = from.minusDays(WINDOW);
         // The quarrel begins with the last arrival before; what was before that was another tank.
@@ -100,14 +98,14 @@ public record RemedyEffect(
                 .forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         List<RateChange> changes = new ArrayList<>();
         for (FishId one : aggressors) {
-            changes.add(known.apply(change(exposure, Optional.of(one), before, from, end, aggressors.size())));
+            changes.add(answers.to(change(exposure, Optional.of(one), before, from, end, aggressors.size())));
         }
         changes.sort(Comparator.comparingInt((RateChange one) -> RateChange.encounters(one.before()))
                 .reversed());
         return new RemedyEffect(
                 remedy,
                 before,
-                known.apply(change(exposure, Optional.empty(), before, from, end, 1)),
+                answers.to(change(exposure, Optional.empty(), before, from, end, 1)),
                 changes,
                 steppedIn(changes));
     }

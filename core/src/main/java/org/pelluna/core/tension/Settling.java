@@ -16,6 +16,7 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
@@ -83,37 +84,51 @@ public record Settling(
 
     /** Every newcomer of the last weeks: all who press it together, then each who was seen to, the hardest first. */
     public static List<Settling> of(TankPlan plan) {
+        return of(plan, Answers.WORKED_OUT);
+    }
+
+    /**
+     * The same where courses may be known.
+     *
+     * @param answers works out courses, or remembers them
+     */
+    public static List<Settling> of(TankPlan plan, Answers answers) {
         Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
         List<Settling> all = new ArrayList<>();
         for (Resident one : plan.residents()) {
             if (one.livesHere(plan.asOf())
                     && ChronoUnit.DAYS.between(one.hereSince(plan.asOf()), plan.asOf()) <= LOOKED_AT_DAYS) {
-                all.addAll(of(plan, exposure, one));
+                all.addAll(of(plan, exposure, one, answers));
             }
         }
         return all;
     }
 
-    private static List<Settling> of(TankPlan plan, Exposure exposure, Resident newcomer) {
+    private static List<Settling> of(TankPlan plan, Exposure exposure, Resident newcomer, Answers answers) {
         LocalDate end = plan.asOf().plusDays(1);
         Map<FishId, Integer> by = new TreeMap<>();
         exposure.encounters(newcomer.hereSince(plan.asOf()), end).stream()
                 .filter(entry -> entry.fishId().filter(newcomer.id()::equals).isPresent())
                 .forEach(entry -> by.merge(entry.aggressorId().orElseThrow(), 1, Integer::sum));
         List<Settling> all = new ArrayList<>();
-        Settling together = of(plan, exposure, newcomer, Optional.empty(), true);
+        Settling together = of(plan, exposure, newcomer, Optional.empty(), true, answers);
         all.add(together);
         // One aggressor is said not to settle only where all together do not: else each more would be one more false
         // alarm.
         boolean trouble = together.settles == State.NOT_SETTLING;
         by.entrySet().stream()
                 .sorted(Map.Entry.<FishId, Integer>comparingByValue().reversed())
-                .forEach(one -> all.add(of(plan, exposure, newcomer, Optional.of(one.getKey()), trouble)));
+                .forEach(one -> all.add(of(plan, exposure, newcomer, Optional.of(one.getKey()), trouble, answers)));
         return all;
     }
 
     private static Settling of(
-            TankPlan plan, Exposure exposure, Resident newcomer, Optional<FishId> aggressor, boolean mayAlarm) {
+            TankPlan plan,
+            Exposure exposure,
+            Resident newcomer,
+            Optional<FishId> aggressor,
+            boolean mayAlarm,
+            Answers answers) {
         LocalDate since = newcomer.hereSince(plan.asOf());
         Optional<Resident> other = aggressor.flatMap(id ->
                 plan.residents().stream().filter(fish -> fish.id().equals(id)).findFirst());
@@ -126,8 +141,8 @@ public record Settling(
                 entry -> entry.fishId().filter(newcomer.id()::equals).isPresent()
                         && (aggressor.isEmpty() || entry.aggressorId().equals(aggressor)),
                 day -> other.flatMap(fish -> fish.noted().absence(day)).isPresent());
-        Course course = Course.of(watches);
-        double unrest = Unrest.of(watches);
+        Course course = answers.to(new Course.Asked(watches));
+        double unrest = answers.to(new Unrest.Asked(watches));
         long days = ChronoUnit.DAYS.between(since, plan.asOf());
         List<Watched> declared =
                 watches.stream().filter(one -> !one.becauseSeen()).toList();

@@ -13,6 +13,7 @@ import org.pelluna.core.finding.Explained;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
@@ -44,6 +45,15 @@ public record TankTension(
 
     /** How a plan's tank stands on the plan's day. */
     public static TankTension of(TankPlan plan) {
+        return of(plan, Answers.WORKED_OUT);
+    }
+
+    /**
+     * The same where courses may be known.
+     *
+     * @param answers works out a course, or remembers it
+     */
+    public static TankTension of(TankPlan plan, Answers answers) {
         LocalDate day = plan.asOf();
         LocalDate earliest = day.minusDays(Settling.LOOKED_AT_DAYS);
         Optional<Resident> last = plan.residents().stream()
@@ -73,8 +83,8 @@ public record TankTension(
                 declared.stream().mapToDouble(Watched::hours).sum(),
                 watches.isEmpty()
                         ? Optional.empty()
-                        : Optional.of(
-                                Course.of(watches).rate((double) ChronoUnit.DAYS.between(since, day), Settling.LEVEL)),
+                        : Optional.of(answers.to(new Course.Asked(watches))
+                                .rate((double) ChronoUnit.DAYS.between(since, day), Settling.LEVEL)),
                 (int) fortnight.stream()
                         .filter(grade -> grade == Grade.PIN || grade == Grade.WOUND)
                         .count(),

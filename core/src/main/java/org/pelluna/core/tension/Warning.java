@@ -7,10 +7,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.Sign;
 
@@ -46,15 +46,15 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
 
     /** Every warning of a tank, the gravest first. */
     public static List<Warning> of(TankPlan plan) {
-        return of(plan, RateChange::of);
+        return of(plan, Answers.WORKED_OUT);
     }
 
     /**
      * Every warning of a tank, the gravest first.
      *
-     * @param changes works out what a remedy changed, or remembers it
+     * @param answers works out courses and what remedies changed, or remembers it
      */
-    public static List<Warning> of(TankPlan plan, Function<RateChange.Asked, RateChange> changes) {
+    public static List<Warning> of(TankPlan plan, Answers answers) {
         Map<FishId, String> names = new HashMap<>();
         plan.residents().forEach(one -> names.put(one.id(), one.name()));
         List<Warning> warnings = new ArrayList<>();
@@ -71,7 +71,7 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                 signs(plan, one, warnings);
             }
         }
-        for (Settling one : Settling.of(plan)) {
+        for (Settling one : Settling.of(plan, answers)) {
             if (one.settles() == Settling.State.NOT_SETTLING) {
                 warnings.add(new Warning(
                         Kind.NOT_SETTLING,
@@ -84,7 +84,7 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                                 + ". Look at what could be done now."));
             }
         }
-        for (RemedyEffect one : RemedyEffect.of(plan, plan.asOf().minusDays(REMEDY_DAYS), changes)) {
+        for (RemedyEffect one : RemedyEffect.of(plan, plan.asOf().minusDays(REMEDY_DAYS), answers)) {
             one.steppedIn()
                     .ifPresent(change -> warnings.add(new Warning(
                             Kind.STEPPED_IN,

@@ -46,6 +46,15 @@ public record Observations(
             List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of(), List.of(), List.of(), List.of(),
             List.of());
 
+    /** Only what says which animals live here or will: crew, what is planned of it, what passed between it and fish, bookings. */
+    public Observations onlyStock() {
+        return EMPTY.with(as -> as.crew(crew)
+                .crewPlans(crewPlans)
+                .crewEncounters(crewEncounters)
+                .phases(phases)
+                .reservations(reservations));
+    }
+
     /** Whether a roll call, a sign or a remedy names one of some fish. */
     public boolean speaksOf(Set<FishId> fish) {
         return rollCalls.stream()

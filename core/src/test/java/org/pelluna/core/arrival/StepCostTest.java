@@ -34,6 +34,8 @@ import org.pelluna.core.pressure.Habitat;
 import org.pelluna.core.pressure.Meetings;
 import org.pelluna.core.pressure.PressureModel;
 import org.pelluna.core.pressure.PressureStrengths;
+import org.pelluna.core.question.Answers;
+import org.pelluna.core.question.Question;
 import org.pelluna.core.species.Species;
 
 /**
@@ -48,8 +50,16 @@ class StepCostTest {
             .toList();
 
     /** One water for all, whose limits are worked out once. */
-    private static final WaterLimit LIMIT = WaterLimit.in(
+    private static final WaterLimit LIMIT = Answers.WORKED_OUT.to(
             FishWaste.water(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), List.of()), WaterFit.NONE));
+
+    private static final Answers KNOWN_LIMIT = new Answers() {
+        @Override
+        @SuppressWarnings("unchecked") // the limit is all that a reserve asks for
+        public <A> A to(Question<A> question) {
+            return (A) LIMIT;
+        }
+    };
 
     private final Random random = new Random();
     private ResolvedPlan stock;
@@ -101,7 +111,7 @@ class StepCostTest {
                 .map(one -> new OrderItem(one.fish(), one.count(), random.nextInt(60), "gate", random.nextInt(4) == 0))
                 .toList();
         everyoneBoxed = random.nextBoolean();
-        water = WaterReserve.of(stock, WaterFit.NONE, in -> LIMIT);
+        water = WaterReserve.of(stock, WaterFit.NONE, KNOWN_LIMIT);
         problem = new OrderProblem(stock, units, new OrderOptions(true, everyoneBoxed, 0), water);
     }
 

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.WaterTest;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.water.Ammonia;
 import org.pelluna.core.water.Conditions;
 import org.pelluna.core.water.Nitrification;
@@ -19,7 +20,7 @@ import org.pelluna.core.water.WaterState;
 /** The most that may come at once, against weeks walked day by day. */
 class WaterLimitTest {
     private static final Conditions WATER = new Conditions(25, 8.2, 35);
-    private final WaterLimit limit = WaterLimit.in(new WaterLimit.In(WATER, 1));
+    private final WaterLimit limit = Answers.WORKED_OUT.to(new WaterLimit.In(WATER, 1));
 
     /** Whether bacteria settled on some waste bear so much more of it, for four weeks. */
     private static boolean bears(double settled, double more) {

@@ -14,6 +14,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.question.Answers;
 import org.pelluna.core.tension.Logs;
 import org.pelluna.core.units.Numbers;
 
@@ -178,7 +179,7 @@ class LearningTest {
                 .encounters("gale", "gust", 60, 0, ago -> 1)
                 .encounters("gale", "ink", 60, 0, ago -> 0.5);
         ResolvedPlan stock = ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE);
-        List<SeenStrength> strengths = Learning.strengths(stock);
+        List<SeenStrength> strengths = Learning.strengths(stock, Answers.WORKED_OUT);
         assertThat(strengths)
                 .extracting(SeenStrength::sort)
                 .contains(SeenStrength.Sort.KIN)

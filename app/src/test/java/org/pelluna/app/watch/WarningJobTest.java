@@ -11,7 +11,7 @@ import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.TankCache;
 
-class WarnerTest {
+class WarningJobTest {
     /** One tank whose plan cannot be read stopped the notices of all tanks after it. */
     @Test
     void aTankThatCannotBeLookedAtKeepsNoOtherFromBeing() {
@@ -24,7 +24,7 @@ class WarnerTest {
                 .thenReturn(List.of(new TankStore.Kept(keeper, broken), new TankStore.Kept(keeper, whole)));
         when(cache.of(keeper, broken)).thenThrow(new IllegalStateException("a row of yesterday"));
         when(cache.of(keeper, whole)).thenThrow(new IllegalStateException("reached"));
-        new Warner(tanks, cache, mock(Mailbox.class)).lookAtAll();
+        new WarningJob(tanks, cache, mock(Mailbox.class)).lookAtAll();
         verify(cache).of(keeper, whole);
     }
 }

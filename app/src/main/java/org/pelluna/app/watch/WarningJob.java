@@ -1,7 +1,11 @@
 package org.pelluna.app.watch;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.NotFoundException;
@@ -12,26 +16,46 @@ import org.pelluna.core.tension.TankTension;
 import org.pelluna.core.tension.Warning;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/** Tells keepers what their record asks to be looked at: after every entry, and every so often, since some things come with time. */
+/**
+ * Looks for warnings in keepers' records and puts them into their mailboxes: after every entry, once its answer is sent, and every half
+ * hour, since some warnings come with time alone. What a stopped server had not looked at yet is found by the next round.
+ */
 @Component
-class Warner {
-    private static final Logger LOG = LoggerFactory.getLogger(Warner.class);
+class WarningJob implements DisposableBean {
+    private static final Logger LOG = LoggerFactory.getLogger(WarningJob.class);
 
     private final TankStore tanks;
     private final TankCache cache;
     private final Mailbox mailbox;
+    private final Set<TankStore.Kept> waiting = ConcurrentHashMap.newKeySet();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "warnings");
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
 
-    Warner(TankStore tanks, TankCache cache, Mailbox mailbox) {
+    WarningJob(TankStore tanks, TankCache cache, Mailbox mailbox) {
         this.cache = cache;
         this.tanks = tanks;
         this.mailbox = mailbox;
     }
 
-    /** Looks at one tank. */
-    void look(UUID keeperId, UUID tankId) {
+    /** Looks at one tank as soon as the worker is free; the caller does not wait. Several entries in a row are looked at once. */
+    void lookSoon(UUID keeperId, UUID tankId) {
+        TankStore.Kept tank = new TankStore.Kept(keeperId, tankId);
+        if (waiting.add(tank)) {
+            worker.execute(() -> {
+                waiting.remove(tank);
+                lookAt(tank);
+            });
+        }
+    }
+
+    private void look(UUID keeperId, UUID tankId) {
         TankAnswers answers = cache.of(keeperId, tankId);
         List<Warning> warnings = answers.warnings();
         if (warnings.isEmpty()) {
@@ -62,14 +86,23 @@ class Warner {
     @SchedulerLock(name = "warner", lockAtMostFor = "PT25M")
     void lookAtAll() {
         for (TankStore.Kept one : tanks.everyone()) {
-            try {
-                look(one.keeperId(), one.tankId());
-            } catch (NotFoundException e) {
-                LOG.debug("tank {} was removed meanwhile", one.tankId());
-            } catch (RuntimeException e) {
-                // One tank that cannot be looked at keeps no other from being.
-                LOG.error("tank {} could not be looked at", one.tankId(), e);
-            }
+            lookAt(one);
         }
+    }
+
+    /** One tank that cannot be looked at keeps no other from being. */
+    private void lookAt(TankStore.Kept one) {
+        try {
+            look(one.keeperId(), one.tankId());
+        } catch (NotFoundException e) {
+            LOG.debug("tank {} was removed meanwhile", one.tankId());
+        } catch (RuntimeException e) {
+            LOG.error("tank {} could not be looked at", one.tankId(), e);
+        }
+    }
+
+    @Override
+    public void destroy() {
+        worker.shutdown();
     }
 }
