@@ -12,11 +12,12 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class RememberedAnswers implements Answers {
-    /** About what 120 tanks ask. The largest answer, a course, takes some 20 kB. */
-    private static final int MOST = 4000;
+    private static final int MOST_KILOBYTES = 50_000;
 
-    private final Cache<Question<?>, Once<?>> known =
-            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Cache<Question<?>, Once<?>> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_KILOBYTES)
+            .weigher((Question<?> question, Once<?> answer) -> question.kilobytes())
+            .build();
 
     /** The answer to a question; of two who ask at once, one works it out and the other waits. */
     @Override

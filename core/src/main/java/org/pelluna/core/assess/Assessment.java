@@ -60,6 +60,11 @@ public record Assessment(
         }
 
         @Override
+        public int kilobytes() {
+            return 300;
+        }
+
+        @Override
         public Assessment answer(Answers answers) {
             return of(stock, WaterReserve.of(stock.withAbsent(), fit, answers));
         }

@@ -20,7 +20,8 @@ public final class Course {
     static final double STEP = 0.3;
     static final int LEVELS = 31;
 
-    private static final int BISECTIONS = 50;
+    /** The bits of a double that hold the place of a node while values are sorted. */
+    private static final long PLACE = 0x7FFF;
 
     /** Nodes as unlikely as this move no interval: all of them together weigh less than a millionth. */
     private static final double NEGLIGIBLE = 1e-11;
@@ -28,9 +29,19 @@ public final class Course {
     private static final double[] HALF_LIVES = Priors.HALF_LIVES;
     private static final double[] RESTS = Priors.RESTS;
 
+    /** Encounters an hour on the first day, by level. */
+    private static final double[] FIRST_RATES = IntStream.range(0, LEVELS)
+            .mapToDouble(level -> Math.exp(LOWEST + STEP * level))
+            .toArray();
+
+    private static final int NODES = CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length * LEVELS;
+
     private final List<Watched> watches;
-    private final double[] weights;
+
+    /** The nodes that are not negligible, and the weight of each. */
     private final int[] likely;
+
+    private final double[] weights;
 
     private Course(List<Watched> watches, double[] logs) {
         this.watches = watches;
@@ -39,17 +50,18 @@ public final class Course {
             most = Math.max(most, one);
         }
         double sum = 0;
-        this.weights = new double[logs.length];
+        double[] all = new double[logs.length];
         for (int i = 0; i < logs.length; i++) {
-            weights[i] = Math.exp(logs[i] - most);
-            sum += weights[i];
+            all[i] = Math.exp(logs[i] - most);
+            sum += all[i];
         }
-        for (int i = 0; i < weights.length; i++) {
-            weights[i] /= sum;
+        double least = NEGLIGIBLE * sum;
+        this.likely =
+                IntStream.range(0, all.length).filter(node -> all[node] > least).toArray();
+        this.weights = new double[likely.length];
+        for (int i = 0; i < likely.length; i++) {
+            weights[i] = all[likely[i]] / sum;
         }
-        this.likely = IntStream.range(0, weights.length)
-                .filter(node -> weights[node] > NEGLIGIBLE)
-                .toArray();
     }
 
     /**
@@ -63,6 +75,11 @@ public final class Course {
         }
 
         @Override
+        public int kilobytes() {
+            return 100;
+        }
+
+        @Override
         public Course answer(Answers answers) {
             return of(watches);
         }
@@ -70,7 +87,7 @@ public final class Course {
 
     /** What some watches say. */
     public static Course of(List<Watched> watches) {
-        double[] logs = new double[CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length * LEVELS];
+        double[] logs = new double[NODES];
         for (int node = 0; node < logs.length; node++) {
             logs[node] = Priors.level(level(node))
                     + Priors.halfLife(halfLifeStep(node))
@@ -128,9 +145,10 @@ public final class Course {
 
     /** The same after one more watch. */
     public Course and(Watched watch) {
-        double[] logs = new double[weights.length];
-        for (int node = 0; node < logs.length; node++) {
-            logs[node] = Math.log(weights[node]);
+        double[] logs = new double[NODES];
+        Arrays.fill(logs, Double.NEGATIVE_INFINITY);
+        for (int i = 0; i < likely.length; i++) {
+            logs[likely[i]] = Math.log(weights[i]);
         }
         add(watch, logs);
         return new Course(Stream.concat(watches.stream(), Stream.of(watch)).toList(), logs);
@@ -143,20 +161,24 @@ public final class Course {
     /** The chance that the rate of a day is under a given one, encounters an hour. */
     public double chanceBelow(double perHour, double day) {
         double chance = 0;
-        for (int node = 0; node < weights.length; node++) {
-            chance += rate(node, day) < perHour ? weights[node] : 0;
+        for (int i = 0; i < likely.length; i++) {
+            chance += rate(likely[i], day) < perHour ? weights[i] : 0;
         }
         return chance;
     }
 
     /** The rate of a day, encounters an hour: the interval that holds it with a given chance. */
     public Interval rate(double day, double level) {
-        return interval(node -> rate(node, day), level);
+        double[] left = new double[HALF_LIVES.length * RESTS.length];
+        for (int i = 0; i < left.length; i++) {
+            left[i] = left(HALF_LIVES[i / RESTS.length], RESTS[i % RESTS.length], day);
+        }
+        return interval(node -> FIRST_RATES[level(node)] * left[node / LEVELS % left.length], level);
     }
 
     /** The middle of the rate of a day, encounters an hour. */
     public double middle(double day) {
-        return interval(node -> rate(node, day), 0).low();
+        return rate(day, 0).low();
     }
 
     /**
@@ -179,37 +201,26 @@ public final class Course {
     }
 
     private Interval interval(IntToDoubleFunction value, double level) {
-        double[] values = Arrays.stream(likely).mapToDouble(value).toArray();
-        double low = quantile(values, (1 - level) / 2);
-        return new Interval(low, level == 0 ? low : Math.max(low, quantile(values, (1 + level) / 2)));
+        // Positive doubles sort as their bits do; the last bits, far below what is printed, make room for the node's
+        // place.
+        long[] sorted = new long[likely.length];
+        for (int i = 0; i < likely.length; i++) {
+            sorted[i] = (Double.doubleToLongBits(value.applyAsDouble(likely[i])) & ~PLACE) | i;
+        }
+        Arrays.sort(sorted);
+        double low = quantile(sorted, (1 - level) / 2);
+        return new Interval(low, level == 0 ? low : Math.max(low, quantile(sorted, (1 + level) / 2)));
     }
 
-    /** The least value that holds a share of the weights below it, by bisection. */
-    private double quantile(double[] values, double share) {
-        double high = 0;
-        for (double one : values) {
-            high = Double.isInfinite(one) ? high : Math.max(high, one);
-        }
-        if (below(values, high) < share) {
-            return Double.POSITIVE_INFINITY;
-        }
-        double low = 0;
-        for (int i = 0; i < BISECTIONS; i++) {
-            double middle = (low + high) / 2;
-            if (below(values, middle) < share) {
-                low = middle;
-            } else {
-                high = middle;
+    /** The least value below or at which a share of the weights lies; infinite where even the largest finite one holds less. */
+    private double quantile(long[] sorted, double share) {
+        double sum = 0;
+        for (long one : sorted) {
+            sum += weights[(int) (one & PLACE)];
+            if (sum >= share) {
+                return Double.longBitsToDouble(one & ~PLACE);
             }
         }
-        return high;
-    }
-
-    private double below(double[] values, double most) {
-        double sum = 0;
-        for (int i = 0; i < values.length; i++) {
-            sum += values[i] <= most ? weights[likely[i]] : 0;
-        }
-        return sum;
+        return Double.POSITIVE_INFINITY;
     }
 }

@@ -15,4 +15,9 @@ public interface Question<A> {
      * @param answers where the answers to questions within this one come from
      */
     A answer(Answers answers);
+
+    /** About how much memory question and answer take, kB; whoever remembers answers keeps within a sum of them. */
+    default int kilobytes() {
+        return 5;
+    }
 }
