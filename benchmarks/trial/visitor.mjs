@@ -52,12 +52,14 @@ export class Visitor {
     }
   }
 
-  /** Brings in the demo's reef without its record; the path of the tank. */
-  async reef() {
+  /** Brings in the demo's reef, with its record or without; the path of the tank. */
+  async reef(withRecord = false) {
     const plan = JSON.parse(readFileSync(new URL('../../app/src/main/resources/demo/skerry-reef.json', import.meta.url), 'utf8'));
-    Object.assign(plan, { asOf: day(0), log: [], losses: [], waterTests: [] });
-    plan.journal = { watches: [], rollCalls: [], signs: [], remedies: [], crew: [], tasks: [], unlearned: [] };
-    plan.schedule = { order: [], notBefore: {}, inQuarantine: {}, setbacks: [], ticks: [], boxChecks: [] };
+    if (!withRecord) {
+      Object.assign(plan, { asOf: day(0), log: [], losses: [], waterTests: [] });
+      plan.journal = { watches: [], rollCalls: [], signs: [], remedies: [], crew: [], tasks: [], unlearned: [] };
+      plan.schedule = { order: [], notBefore: {}, inQuarantine: {}, setbacks: [], ticks: [], boxChecks: [] };
+    }
     await this.ask('/import');
     const file = new FormData();
     file.set('file', new Blob([JSON.stringify(plan)]), 'plan.json');
@@ -65,7 +67,7 @@ export class Visitor {
     if (answer.status !== 302) {
       throw new Error(`import: ${answer.status} ${answer.text.replace(/[^]*<h1>/, '').slice(0, 300)}`);
     }
-    this.fish = plan.residents.map((one) => one.id);
+    this.fish = plan.residents.filter((one) => !one.leftOn).map((one) => one.id);
     return answer.leads;
   }
 
