@@ -2,11 +2,9 @@ package org.pelluna.core.json;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
-import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
@@ -90,26 +88,21 @@ public final class Json {
         @JsonUnwrapped
         WaterRegime regime();
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY)
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         Set<Guess> guesses();
     }
 
     /** What earlier files do not have: none are written where there are none. */
     interface ObservationsForm {
-        @JsonSetter(nulls = Nulls.AS_EMPTY)
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<Phase> phases();
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY)
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<CrewPlan> crewPlans();
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY)
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<CrewEncounter> crewEncounters();
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY)
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<Reservation> reservations();
     }
@@ -134,6 +127,7 @@ public final class Json {
     /** Values that are one string: where a figure comes from, and a sentence in the core's units. */
     private static SimpleModule words() {
         SimpleModule module = new SimpleModule("pelluna");
+        module.setValueInstantiators(new AbsentKeys());
         module.addDeserializer(Provenance.class, new ValueDeserializer<>() {
             @Override
             public Provenance deserialize(JsonParser parser, DeserializationContext context) throws JacksonException {

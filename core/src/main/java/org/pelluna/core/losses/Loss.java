@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * The end of a fish's time in this tank.
@@ -25,7 +26,7 @@ public record Loss(
         FishId fishId,
         LocalDate on,
         Cause cause,
-        Certainty certainty,
+        @IfAbsent("\"guess\"") Certainty certainty,
         Optional<Double> price,
         Optional<String> note,
         Optional<String> evidence,

@@ -2,6 +2,7 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * Days out of the display: neither company, nor watched, nor counted among those who live there.
@@ -12,7 +13,12 @@ import java.util.Optional;
  * @param place where it is
  * @param note why, in the keeper's words
  */
-public record Absence(String id, LocalDate from, Optional<LocalDate> until, Place place, Optional<String> note) {
+public record Absence(
+        String id,
+        LocalDate from,
+        Optional<LocalDate> until,
+        @IfAbsent("\"quarantine\"") Place place,
+        Optional<String> note) {
     public Absence {
         if (until.filter(day -> day.isBefore(from)).isPresent()) {
             throw new IllegalArgumentException(

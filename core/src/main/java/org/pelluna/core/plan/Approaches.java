@@ -3,6 +3,7 @@ package org.pelluna.core.plan;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
 
@@ -24,17 +25,17 @@ import org.pelluna.core.watch.Phases;
  */
 @RecordBuilder
 public record Approaches(
-        Ceiling ceiling,
-        BigFish bigFish,
-        Kin kin,
-        HaremFish anthias,
-        Clownfish clownfish,
-        Tangs tangs,
-        Pause pause,
-        Quarantine quarantine,
-        Bacteria bacteria,
-        Salinity salinity,
-        Rock rock)
+        @IfAbsent("\"inches\"") Ceiling ceiling,
+        @IfAbsent("\"adult_size\"") BigFish bigFish,
+        @IfAbsent("\"same_day\"") Kin kin,
+        @IfAbsent("\"at_once\"") HaremFish anthias,
+        @IfAbsent("\"first\"") Clownfish clownfish,
+        @IfAbsent("\"staged\"") Tangs tangs,
+        @IfAbsent("\"days\"") Pause pause,
+        @IfAbsent("\"observation\"") Quarantine quarantine,
+        @IfAbsent("\"eight_hours\"") Bacteria bacteria,
+        @IfAbsent("\"natural\"") Salinity salinity,
+        @IfAbsent("\"last_resort\"") Rock rock)
         implements ApproachesBuilder.With {
 
     /** What is taken where a keeper has not chosen: the more careful side. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
@@ -22,7 +23,12 @@ import org.pelluna.core.species.SpeciesFigure;
  * @param note where it is known from
  * @param on the day it was entered
  */
-public record Correction(SpeciesId speciesId, SpeciesFigure figure, double value, String note, LocalDate on) {
+public record Correction(
+        SpeciesId speciesId,
+        SpeciesFigure figure,
+        double value,
+        @IfAbsent("\"not noted\"") String note,
+        LocalDate on) {
     private static final int LONGEST_NOTE = 200;
 
     public Correction {

@@ -252,16 +252,8 @@ public final class DataPackage {
         }
     }
 
-    private static void fill(ObjectNode plan, String at, ArrayNode rows) throws PlanFileException {
-        String list = at.substring(at.lastIndexOf('/') + 1);
-        if (at.startsWith("/journal/")) {
-            if (!(plan.get("journal") instanceof ObjectNode journal)) {
-                throw new PlanFileException("/journal", "the plan lacks its journal");
-            }
-            journal.set(list, rows);
-        } else {
-            plan.set(list, rows);
-        }
+    private static void fill(ObjectNode plan, String at, ArrayNode rows) {
+        plan.withObject(at.startsWith("/journal/") ? "/journal" : "").set(at.substring(at.lastIndexOf('/') + 1), rows);
     }
 
     private static ArrayNode rows(byte[] table, JsonNode fields) {

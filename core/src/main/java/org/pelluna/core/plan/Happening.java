@@ -1,7 +1,5 @@
 package org.pelluna.core.plan;
 
-import com.fasterxml.jackson.annotation.JsonSetter;
-import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -151,9 +149,7 @@ public sealed interface Happening
      *
      * @param entries what the log says of their coming; empty for those who lived here already
      */
-    record Entered(
-            List<Resident> residents,
-            @JsonSetter(nulls = Nulls.AS_EMPTY) List<LogEntry> entries) implements Happening {
+    record Entered(List<Resident> residents, List<LogEntry> entries) implements Happening {
         /** Fish that live here already. */
         public Entered(List<Resident> residents) {
             this(residents, List.of());

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * The limits and schools a keeper has chosen for one tank.
@@ -20,10 +21,10 @@ import java.util.Map;
 public record HouseRules(
         @JsonUnwrapped Capacity capacity,
         @JsonUnwrapped Pauses pauses,
-        double widestGapMm,
+        @IfAbsent("6") double widestGapMm,
         @JsonUnwrapped Weights weights,
-        Approaches schools,
-        Husbandry husbandry,
+        @IfAbsent("{}") Approaches schools,
+        @IfAbsent("{}") Husbandry husbandry,
         Map<String, String> overruled)
         implements HouseRulesBuilder.With {
 
@@ -47,7 +48,10 @@ public record HouseRules(
      */
     @RecordBuilder
     public record Capacity(
-            double gallonsPerInchNew, double gallonsPerInchMature, int matureAfterMonths, double bodyLengthsToSwim)
+            @IfAbsent("5") double gallonsPerInchNew,
+            @IfAbsent("3") double gallonsPerInchMature,
+            @IfAbsent("12") int matureAfterMonths,
+            @IfAbsent("4") double bodyLengthsToSwim)
             implements HouseRulesCapacityBuilder.With {
         public Capacity {
             require(gallonsPerInchNew > 0 && gallonsPerInchMature > 0, "gallons per inch must be above 0");
@@ -64,8 +68,11 @@ public record HouseRules(
      * @param afterMoreDays after two fish or more on one day
      */
     public record Pauses(
-            @JsonProperty("pauseAfterOneDays") int afterOneDays,
-            @JsonProperty("pauseAfterMoreDays") int afterMoreDays) {
+            @IfAbsent("14") @JsonProperty("pauseAfterOneDays")
+            int afterOneDays,
+
+            @IfAbsent("28") @JsonProperty("pauseAfterMoreDays")
+            int afterMoreDays) {
         public Pauses {
             require(
                     afterOneDays >= 1 && afterMoreDays >= afterOneDays && afterMoreDays <= 365,
@@ -81,9 +88,12 @@ public record HouseRules(
      * @param shyness how much a shy or delicate fish behind a bold one weighs against pressure, encounters/h
      */
     public record Weights(
-            double carefulPerHour,
-            @JsonProperty("latenessWeight") double lateness,
-            @JsonProperty("shynessWeight") double shyness) {
+            @IfAbsent("4") double carefulPerHour,
+
+            @IfAbsent("0.25") @JsonProperty("latenessWeight")
+            double lateness,
+
+            @IfAbsent("1") @JsonProperty("shynessWeight") double shyness) {
         public Weights {
             require(carefulPerHour > 0, "the pressure that needs care must be above 0");
             require(lateness >= 0 && shyness >= 0, "weights must not be negative");

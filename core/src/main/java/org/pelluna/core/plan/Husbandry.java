@@ -3,6 +3,7 @@ package org.pelluna.core.plan;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * What a keeper does about waste, for the schools that count it.
@@ -20,15 +21,15 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Husbandry(
-        double clearsMgPerLitreDay,
-        double proteinShare,
+        @IfAbsent("2") double clearsMgPerLitreDay,
+        @IfAbsent("0.45") double proteinShare,
         @JsonUnwrapped WaterChange change,
-        @JsonUnwrapped(suffix = "Target") Nutrients target,
-        @JsonUnwrapped(suffix = "Export") Nutrients export,
-        double foodFactor,
-        double pH,
-        boolean bottledBacteria,
-        double saltPrice)
+        @JsonUnwrapped Targets target,
+        @JsonUnwrapped Export export,
+        @IfAbsent("1") double foodFactor,
+        @IfAbsent("8.2") double pH,
+        @IfAbsent("false") boolean bottledBacteria,
+        @IfAbsent("4") double saltPrice)
         implements HusbandryBuilder.With {
 
     /** A mixed reef changed by a tenth each week; the targets are common practice with many stony corals. */
@@ -36,8 +37,8 @@ public record Husbandry(
             .clearsMgPerLitreDay(2)
             .proteinShare(0.45)
             .change(new WaterChange(0.1, 7))
-            .target(new Nutrients(15, 0.1))
-            .export(new Nutrients(0.85, 0.97))
+            .target(new Targets(15, 0.1))
+            .export(new Export(0.85, 0.97))
             .foodFactor(1)
             .pH(8.2)
             .saltPrice(4)
@@ -50,15 +51,36 @@ public record Husbandry(
      * @param days days between changes, 1 or more
      */
     public record WaterChange(
-            @JsonProperty("changeShare") double share,
-            @JsonProperty("changeDays") int days) {
+            @IfAbsent("0.1") @JsonProperty("changeShare") double share,
+            @IfAbsent("7") @JsonProperty("changeDays") int days) {
         public WaterChange {
             require(share > 0 && share <= 1 && days >= 1, "a water change is a share above 0 every so many days");
         }
     }
 
-    /** A figure for each of the two nutrients. */
-    public record Nutrients(double nitrate, double phosphate) {}
+    /**
+     * The highest nutrients wanted.
+     *
+     * @param nitrate mg/L
+     * @param phosphate mg/L
+     */
+    public record Targets(
+            @IfAbsent("15") @JsonProperty("nitrateTarget") double nitrate,
+
+            @IfAbsent("0.1") @JsonProperty("phosphateTarget")
+            double phosphate) {}
+
+    /**
+     * What skimmer, rock and algae take of the nutrients before any water change.
+     *
+     * @param nitrate share, 0 to below 1
+     * @param phosphate share, 0 to below 1
+     */
+    public record Export(
+            @IfAbsent("0.85") @JsonProperty("nitrateExport") double nitrate,
+
+            @IfAbsent("0.97") @JsonProperty("phosphateExport")
+            double phosphate) {}
 
     public Husbandry {
         require(clearsMgPerLitreDay > 0, "what the bacteria clear must be above 0");

@@ -2,6 +2,7 @@ package org.pelluna.core.plan;
 
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
 
@@ -12,7 +13,10 @@ import org.pelluna.core.species.Species;
  * @param adultCm the length it is expected to reach, cm; empty for its kind's
  * @param note why; stays visible
  */
-public record Individual(double temperFactor, Optional<Double> adultCm, String note) {
+public record Individual(
+        @IfAbsent("1") double temperFactor,
+        Optional<Double> adultCm,
+        @IfAbsent("\"no reason noted\"") String note) {
 
     public Individual {
         if (!(temperFactor >= 0.1 && temperFactor <= 4)) {

@@ -1,14 +1,13 @@
 package org.pelluna.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.annotation.JsonSetter;
-import com.fasterxml.jackson.annotation.Nulls;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * What was noted of one fish since it came.
@@ -26,11 +25,10 @@ public record Life(
         List<Sexed> sexes,
         List<Absence> absences,
         Optional<Departure> departure,
-        Arrival arrival,
+        @IfAbsent("\"day\"") Arrival arrival,
         Optional<Bound> bound,
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
-        List<Bonded> bonds) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Bonded> bonds) {
 
     /** Nothing noted. */
     public static final Life NONE =

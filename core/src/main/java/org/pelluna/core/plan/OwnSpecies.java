@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.Sourced;
@@ -41,9 +42,9 @@ public record OwnSpecies(
         double volumeLitres,
         double swimCm,
         double gape,
-        double temperFactor,
+        @IfAbsent("1") double temperFactor,
         Map<AnimalGroup, ReefStance.Conduct> reef,
-        String note) {
+        @IfAbsent("\"not noted\"") String note) {
 
     /** How every key of an own species begins. */
     public static final String PREFIX = "own-";

@@ -14,7 +14,6 @@ import java.util.Comparator;
 import java.util.List;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.species.Catalogue;
-import org.pelluna.core.watch.Observations;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.StreamReadException;
@@ -57,14 +56,10 @@ public final class PlanFile {
         int version = version(file);
         List<Fault> faults = unreadable(file, "");
         if (faults.isEmpty()) {
-            boolean completed = version == VERSION && complete(file);
-            faults = schemaFaults(completed ? Json.MAPPER.writeValueAsString(file) : text, version);
+            faults = schemaFaults(text, version);
         }
         if (!faults.isEmpty()) {
             throw new PlanFileException(faults);
-        }
-        if (version < 2) {
-            fromFirst(file);
         }
         if (version < 3) {
             fromSecond(file);
@@ -130,42 +125,12 @@ public final class PlanFile {
         return version.intValue();
     }
 
-    /** The first version knew neither schools nor husbandry: the usual ones are taken, and nothing is overruled. */
-    private static void fromFirst(ObjectNode file) {
-        ObjectNode rules = (ObjectNode) file.get("houseRules");
-        rules.set("schools", Json.MAPPER.valueToTree(Approaches.USUAL));
-        rules.set("husbandry", Json.MAPPER.valueToTree(Husbandry.USUAL));
-        rules.putObject("overruled");
-    }
-
-    /**
-     * Files of the third version from before the record was part of it: version 3 was once changed in place. What they lack is empty.
-     *
-     * @return whether anything was lacking
-     */
-    private static boolean complete(ObjectNode file) {
-        if (file.has("journal") || !file.has("schedule")) {
-            return false;
-        }
-        file.set("journal", Json.MAPPER.valueToTree(Observations.EMPTY));
-        return true;
-    }
-
-    /** The second version knew no species of one's own, no schedule and no tests. */
+    /** The second version had one answer where there are several ways to treat two rivals now; what else it lacks has its default. */
     private static void fromSecond(ObjectNode file) {
-        file.putArray("ownSpecies");
-        file.putArray("waterTests");
-        file.set("journal", Json.MAPPER.valueToTree(Observations.EMPTY));
-        file.set("schedule", Json.MAPPER.valueToTree(Schedule.NONE));
         ObjectNode rules = (ObjectNode) file.get("houseRules");
         if (!rules.remove("rivalsSameDay").booleanValue()) {
-            ((ObjectNode) rules.get("schools")).put("kin", Approaches.Kin.NEVER.key());
+            rules.withObject("/schools").put("kin", Approaches.Kin.NEVER.key());
         }
-        ObjectNode husbandry = (ObjectNode) rules.get("husbandry");
-        husbandry.put("foodFactor", Husbandry.USUAL.foodFactor());
-        husbandry.put("pH", Husbandry.USUAL.pH());
-        husbandry.put("bottledBacteria", Husbandry.USUAL.bottledBacteria());
-        husbandry.put("saltPrice", Husbandry.USUAL.saltPrice());
     }
 
     private static List<Fault> schemaFaults(String text, int version) {

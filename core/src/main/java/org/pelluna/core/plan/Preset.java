@@ -48,7 +48,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                             .schools(schools(
                                     Approaches.Ceiling.NUTRIENTS, Approaches.BigFish.JUVENILE, Approaches.Kin.CROWD))
                             .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 7))
-                                    .export(new Husbandry.Nutrients(0.9, 0.98)))))),
+                                    .export(new Husbandry.Export(0.9, 0.98)))))),
             new Preset(
                     "deep-roads",
                     "Deep roads",
@@ -60,8 +60,8 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                                     .salinity(Approaches.Salinity.LOWERED)
                                     .rock(Approaches.Rock.BEFORE_RIVALS)))
                             .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 14))
-                                    .target(new Husbandry.Nutrients(60, 1))
-                                    .export(new Husbandry.Nutrients(0.5, 0.8)))))));
+                                    .target(new Husbandry.Targets(60, 1))
+                                    .export(new Husbandry.Export(0.5, 0.8)))))));
 
     /** The preset of this name, if there is one. */
     public static Optional<Preset> of(String key) {

@@ -1,5 +1,7 @@
 package org.pelluna.core.plan;
 
+import org.pelluna.core.json.IfAbsent;
+
 /**
  * The keeper's quarantine tank.
  *
@@ -8,7 +10,11 @@ package org.pelluna.core.plan;
  * @param compartments parts that fish cannot cross; rivals never share one
  * @param specificGravity what it is run at, 25 °C/25 °C
  */
-public record QuarantineTank(double litres, int places, int compartments, double specificGravity) {
+public record QuarantineTank(
+        double litres,
+        int places,
+        @IfAbsent("1") int compartments,
+        @IfAbsent("1.0255") double specificGravity) {
     public QuarantineTank {
         if (!(litres > 0 && litres <= 5000)) {
             throw new IllegalArgumentException("a quarantine tank holds more than 0 and at most 5000 L");

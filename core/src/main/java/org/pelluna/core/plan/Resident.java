@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.timeline.Stay;
 
 /**
@@ -28,7 +29,7 @@ import org.pelluna.core.timeline.Stay;
 public record Resident(
         FishId id,
         SpeciesId speciesId,
-        String name,
+        @IfAbsent("\"Unnamed fish\"") String name,
         LocalDate arrivedOn,
         double lengthCm,
         Optional<LocalDate> leftOn,

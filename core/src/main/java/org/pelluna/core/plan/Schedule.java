@@ -1,8 +1,6 @@
 package org.pelluna.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.annotation.JsonSetter;
-import com.fasterxml.jackson.annotation.Nulls;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -14,6 +12,7 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * What the keeper has decided about the arrivals, and what became of it.
@@ -40,8 +39,7 @@ public record Schedule(
         List<BoxCheck> boxChecks,
         Optional<Way> way,
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
-        List<Booking> bookings)
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Booking> bookings)
         implements ScheduleBuilder.With {
 
     /** Nothing decided: the best order, no quarantine tank. */
@@ -120,7 +118,7 @@ public record Schedule(
      * @param boxed whether everyone comes through the box, pressed hard or not
      * @param out the resident that is taken out before the first arrival and put back after the last
      */
-    public record Way(boolean boxed, Optional<FishId> out) {
+    public record Way(@IfAbsent("false") boolean boxed, Optional<FishId> out) {
         /** The way in which nothing is unusual. */
         public static final Way USUAL = new Way(false, Optional.empty());
     }
@@ -152,7 +150,11 @@ public record Schedule(
      * @param by who has it, as a keeper reads it
      * @param wish the wish of this plan whose fish they are; empty for fish of other tanks
      */
-    public record Booking(LocalDate from, LocalDate until, String by, Optional<WishId> wish) {
+    public record Booking(
+            LocalDate from,
+            LocalDate until,
+            @IfAbsent("\"a fish\"") String by,
+            Optional<WishId> wish) {
         public Booking {
             if (!until.isAfter(from)) {
                 throw new IllegalArgumentException("a booking ends after it begins");

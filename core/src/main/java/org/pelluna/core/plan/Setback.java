@@ -2,6 +2,7 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * Something that did not go by the plan; the past of a plan, kept when it is made anew.
@@ -13,7 +14,13 @@ import java.util.Optional;
  * @param price what was lost with it, in the keeper's money
  * @param note the keeper's words
  */
-public record Setback(String id, LocalDate on, Kind kind, String fish, Optional<Double> price, Optional<String> note) {
+public record Setback(
+        String id,
+        LocalDate on,
+        Kind kind,
+        @IfAbsent("\"a fish\"") String fish,
+        Optional<Double> price,
+        Optional<String> note) {
 
     /** What can happen to an arrival. */
     public enum Kind {

@@ -2,14 +2,13 @@ package org.pelluna.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
-import com.fasterxml.jackson.annotation.JsonSetter;
-import com.fasterxml.jackson.annotation.Nulls;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
@@ -36,19 +35,18 @@ import org.pelluna.core.watch.Observations;
 public record TankPlan(
         LocalDate asOf,
         Tank tank,
-        HouseRules houseRules,
+        @IfAbsent("{}") HouseRules houseRules,
         List<Resident> residents,
         List<Wish> wishes,
         List<LogEntry> log,
         List<Loss> losses,
         List<OwnSpecies> ownSpecies,
 
-        @JsonSetter(nulls = Nulls.AS_EMPTY) @JsonInclude(JsonInclude.Include.NON_EMPTY)
-        List<Correction> corrections,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Correction> corrections,
 
-        Schedule schedule,
+        @IfAbsent("{}") Schedule schedule,
         List<WaterTest> waterTests,
-        @JsonProperty("journal") Observations observations)
+        @IfAbsent("{}") @JsonProperty("journal") Observations observations)
         implements TankPlanBuilder.With {
 
     public TankPlan {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * A fish somebody in the house would love.
@@ -24,10 +25,10 @@ import org.pelluna.core.id.WishId;
 public record Wish(
         WishId id,
         SpeciesId speciesId,
-        int count,
+        @IfAbsent("1") int count,
         Optional<Double> lengthCm,
         Optional<String> askedBy,
-        Decision decision,
+        @IfAbsent("\"open\"") Decision decision,
         Optional<String> decisionNote,
         Optional<Double> price,
         Optional<Individual> individual,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * What stands where in a tank. Seen by someone before the front glass: x runs from the left glass to the right, y from the back
@@ -61,14 +62,14 @@ public record Layout(
      */
     public record Rock(
             String id,
-            String name,
+            @IfAbsent("\"Rock\"") String name,
             Form form,
             double xCm,
             double yCm,
             double widthCm,
             double depthCm,
             double heightCm,
-            double liftCm,
+            @IfAbsent("0") double liftCm,
             Optional<LocalDate> placedOn) {
         public Rock {
             named(id, name);
@@ -131,7 +132,13 @@ public record Layout(
      * @param sizeCm across its opening
      */
     public record Shelter(
-            String id, String name, Shelter.Kind kind, double xCm, double yCm, double zCm, double sizeCm) {
+            String id,
+            @IfAbsent("\"Shelter\"") String name,
+            Shelter.Kind kind,
+            double xCm,
+            double yCm,
+            double zCm,
+            double sizeCm) {
         public Shelter {
             named(id, name);
             sized(sizeCm);
@@ -172,7 +179,8 @@ public record Layout(
      * @param xCm from the left
      * @param yCm from the back
      */
-    public record Feeding(String id, String name, Feeding.Kind kind, double xCm, double yCm) {
+    public record Feeding(
+            String id, @IfAbsent("\"Feeding place\"") String name, Feeding.Kind kind, double xCm, double yCm) {
         public Feeding {
             named(id, name);
         }
@@ -204,7 +212,7 @@ public record Layout(
      * @param yCm from the back
      * @param widthMm its narrow side, mm
      */
-    public record Gap(String id, String name, double xCm, double yCm, double widthMm) {
+    public record Gap(String id, @IfAbsent("\"Gap\"") String name, double xCm, double yCm, double widthMm) {
         public Gap {
             named(id, name);
             require(widthMm > 0 && widthMm <= 2000, "a gap is more than 0 and at most 2000 mm wide");

@@ -1,6 +1,7 @@
 package org.pelluna.core.tank;
 
 import java.util.Optional;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * What a tank is for, where it is not a display of its keeper's own.
@@ -51,7 +52,7 @@ public record Purpose(Kind kind, Optional<Berths> berths, Optional<String> clien
      * @param places fish
      * @param compartments parts that fish cannot cross; rivals never share one
      */
-    public record Berths(int places, int compartments) {
+    public record Berths(int places, @IfAbsent("1") int compartments) {
         private static final int MOST = 500;
 
         public Berths {

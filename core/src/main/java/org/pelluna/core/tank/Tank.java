@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * A tank as its keeper measured it.
@@ -34,19 +35,19 @@ import java.util.Set;
  */
 @RecordBuilder
 public record Tank(
-        String name,
+        @IfAbsent("\"Unnamed tank\"") String name,
         TankShape shape,
-        WaterSpace water,
+        @IfAbsent("{}") WaterSpace water,
         Optional<Double> swimLengthCm,
         Optional<LocalDate> cycledOn,
         Optional<LocalDate> cyclingSince,
-        Cover cover,
-        double sandDepthCm,
-        double refugiumLitres,
-        int shelters,
-        int feedingPlaces,
+        @IfAbsent("{}") Cover cover,
+        @IfAbsent("3") double sandDepthCm,
+        @IfAbsent("0") double refugiumLitres,
+        @IfAbsent("3") int shelters,
+        @IfAbsent("1") int feedingPlaces,
         WaterRegime regime,
-        Experience experience,
+        @IfAbsent("\"first_tank\"") Experience experience,
         Map<AnimalGroup, Double> holdings,
         Optional<Layout> drawn,
         Optional<Larder> seen,

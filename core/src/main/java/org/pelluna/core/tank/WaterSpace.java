@@ -1,5 +1,7 @@
 package org.pelluna.core.tank;
 
+import org.pelluna.core.json.IfAbsent;
+
 /**
  * What takes up the inside of a tank besides sand.
  *
@@ -11,12 +13,12 @@ package org.pelluna.core.tank;
  * @param sumpLitres water held in the sump and refugium while running, L
  */
 public record WaterSpace(
-        double belowRimCm,
-        double rockKg,
-        double rockKgPerLitre,
-        double rockPorosity,
-        double sandPorosity,
-        double sumpLitres) {
+        @IfAbsent("3") double belowRimCm,
+        @IfAbsent("0") double rockKg,
+        @IfAbsent("1.6") double rockKgPerLitre,
+        @IfAbsent("0.4") double rockPorosity,
+        @IfAbsent("0.4") double sandPorosity,
+        @IfAbsent("0") double sumpLitres) {
 
     /** Mass of a litre of porous reef rock, kg/L; from memory. */
     public static final double USUAL_ROCK_KG_PER_LITRE = 1.6;

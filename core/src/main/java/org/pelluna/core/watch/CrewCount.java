@@ -2,6 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.tank.AnimalGroup;
 
 /**
@@ -21,9 +22,9 @@ public record CrewCount(
         LocalDate on,
         AnimalGroup group,
         String name,
-        Kind kind,
+        @IfAbsent("\"counted\"") Kind kind,
         int count,
-        double smallestCm,
+        @IfAbsent("1") double smallestCm,
         Optional<String> by) {
     /** Animals that nobody was seen to take. */
     public CrewCount(String id, LocalDate on, AnimalGroup group, String name, Kind kind, int count, double smallestCm) {

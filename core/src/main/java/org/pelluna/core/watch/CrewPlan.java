@@ -1,6 +1,7 @@
 package org.pelluna.core.watch;
 
 import java.time.LocalDate;
+import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.tank.AnimalGroup;
 
 /**
@@ -12,7 +13,12 @@ import org.pelluna.core.tank.AnimalGroup;
  * @param count how many
  * @param since the day they were planned
  */
-public record CrewPlan(String id, AnimalGroup group, String name, int count, LocalDate since) {
+public record CrewPlan(
+        String id,
+        AnimalGroup group,
+        String name,
+        @IfAbsent("1") int count,
+        LocalDate since) {
     public CrewPlan {
         if (count < 1 || count > 1000) {
             throw new IllegalArgumentException("plan 1 to 1,000 animals");

@@ -2,6 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * A part of a quarantine: what is done, and on which days. What a medicine's dose is stands on its label; it is never said here.
@@ -13,7 +14,13 @@ import java.util.Optional;
  * @param note the keeper's words
  * @param cut when and why it was broken off before it was over
  */
-public record Phase(String id, Kind kind, LocalDate from, int days, Optional<String> note, Optional<Cut> cut) {
+public record Phase(
+        String id,
+        Kind kind,
+        LocalDate from,
+        @IfAbsent("14") int days,
+        Optional<String> note,
+        Optional<Cut> cut) {
     private static final int MOST_DAYS = 365;
 
     public Phase {
@@ -26,7 +33,8 @@ public record Phase(String id, Kind kind, LocalDate from, int days, Optional<Str
     }
 
     /** It was broken off. */
-    public record Cut(LocalDate on, String why) {}
+    public record Cut(
+            LocalDate on, @IfAbsent("\"not noted\"") String why) {}
 
     /** What is done. */
     public enum Kind {

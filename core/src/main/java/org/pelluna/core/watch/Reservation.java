@@ -2,6 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * Days in this quarantine tank that are kept for an arrival of another tank; the plans of further tanks wait for them.
@@ -13,7 +14,13 @@ import org.pelluna.core.id.WishId;
  * @param from the first
  * @param until the first on which it is free again
  */
-public record Reservation(String id, String tank, WishId wish, String names, LocalDate from, LocalDate until) {
+public record Reservation(
+        String id,
+        String tank,
+        WishId wish,
+        @IfAbsent("\"a fish\"") String names,
+        LocalDate from,
+        LocalDate until) {
     public Reservation {
         if (!until.isAfter(from)) {
             throw new IllegalArgumentException("a reservation ends after it begins");

@@ -3,6 +3,7 @@ package org.pelluna.core.watch;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.json.IfAbsent;
 
 /**
  * Something the keeper has decided to do.
@@ -13,7 +14,12 @@ import org.pelluna.core.id.FishId;
  * @param done whether it is done
  * @param fishId the fish it is about; with the fish gone it lapses. Empty if it is about none
  */
-public record Task(String id, LocalDate on, String words, boolean done, Optional<FishId> fishId) {
+public record Task(
+        String id,
+        LocalDate on,
+        String words,
+        @IfAbsent("false") boolean done,
+        Optional<FishId> fishId) {
     /** A task that is about no fish. */
     public Task(String id, LocalDate on, String words, boolean done) {
         this(id, on, words, done, Optional.empty());

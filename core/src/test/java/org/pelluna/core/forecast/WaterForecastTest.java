@@ -155,8 +155,8 @@ class WaterForecastTest {
     @Test
     void nitrateSettlesAtProductionOverTheShareChanged() {
         Husbandry weekly = Husbandry.USUAL.with(as -> as.change(new Husbandry.WaterChange(0.2, 7))
-                .target(new Husbandry.Nutrients(15, 0.1))
-                .export(new Husbandry.Nutrients(0, 0))
+                .target(new Husbandry.Targets(15, 0.1))
+                .export(new Husbandry.Export(0, 0))
                 .bottledBacteria(false));
         List<Resident> grown = List.of(resident("old", "zebrasoma-flavescens", 3000, 18));
         ResolvedPlan stock = ResolvedPlan.of(plan(SMALL, weekly, grown, List.of()), CATALOGUE);
@@ -208,8 +208,8 @@ class WaterForecastTest {
         LocalDate day = TODAY.plusDays(3);
         List<WaterForecast.PlannedFish> coming = List.of(new WaterForecast.PlannedFish(day, newcomers(10, day)));
         Husbandry bottle = Husbandry.USUAL.with(as -> as.change(new Husbandry.WaterChange(0.1, 7))
-                .target(new Husbandry.Nutrients(15, 0.1))
-                .export(new Husbandry.Nutrients(0.85, 0.97))
+                .target(new Husbandry.Targets(15, 0.1))
+                .export(new Husbandry.Export(0.85, 0.97))
                 .bottledBacteria(true));
         List<WaterForecast.Day> with = new WaterForecast(
                         ResolvedPlan.of(plan(SMALL, bottle, tenSettled(), List.of()), CATALOGUE), WaterFit.NONE)
@@ -260,8 +260,8 @@ class WaterForecastTest {
     @CsvSource({"1.5, 1", "1, 1.5", "1, 1", "0.8, 0.8"})
     void theFitFindsWhatGathersBehindTheTests(double food, double kept) {
         Husbandry fed = Husbandry.USUAL.with(as -> as.change(new Husbandry.WaterChange(0.1, 7))
-                .target(new Husbandry.Nutrients(15, 0.1))
-                .export(new Husbandry.Nutrients(0.5, 0.97))
+                .target(new Husbandry.Targets(15, 0.1))
+                .export(new Husbandry.Export(0.5, 0.97))
                 .bottledBacteria(false));
         ResolvedPlan plain = ResolvedPlan.of(plan(SMALL, fed, tenSettled(), List.of()), CATALOGUE);
         List<WaterForecast.Day> truth = new WaterForecast(plain, new WaterFit(food, 1, kept, 0)).days(List.of(), TODAY);
