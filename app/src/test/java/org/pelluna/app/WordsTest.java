@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.glossary.Terms;
+import org.pelluna.app.web.Terms;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.Resident;

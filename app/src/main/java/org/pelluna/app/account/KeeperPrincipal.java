@@ -4,12 +4,13 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.storage.KeeperRow;
+import org.pelluna.app.web.SignedInKeeper;
 import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** The keeper who is signed in, as the session remembers them; the password's hash is forgotten once it was compared. */
-public final class KeeperPrincipal implements UserDetails, CredentialsContainer {
+public final class KeeperPrincipal implements UserDetails, CredentialsContainer, SignedInKeeper {
     private static final long serialVersionUID = 1L;
 
     private final UUID id;
@@ -26,6 +27,7 @@ public final class KeeperPrincipal implements UserDetails, CredentialsContainer 
         return new KeeperPrincipal(row.id(), row.username(), row.passwordHash());
     }
 
+    @Override
     public UUID id() {
         return id;
     }

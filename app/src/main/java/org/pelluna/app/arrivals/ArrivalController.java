@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.overview.ArrivalChart;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
@@ -51,7 +52,7 @@ class ArrivalController {
             Model model) {
         TankAnswers answers = cache.of(keeper.id(), tankId);
         if (part) {
-            model.addAttribute("chart", ArrivalsView.chart(answers, from, to));
+            model.addAttribute("chart", ArrivalChart.of(answers, from, to));
             return "arrivals/page :: chart";
         }
         view.plan(answers, keeper.id(), tanks.get(keeper.id(), tankId), List.of(), measures, model);

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.chart.WaterPanels;
+import org.pelluna.app.overview.ArrivalChart;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
@@ -17,13 +18,11 @@ import org.pelluna.app.web.HeadlineView;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterForecast;
-import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -118,7 +117,7 @@ class ArrivalsView {
         Map<WishId, ResolvedPlan.Wished> wished = new HashMap<>();
         stock.wishes().forEach(one -> wished.put(one.wish().id(), one));
         List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, order, assessment.planned());
-        List<WaterForecast.Day> water = water(answers);
+        List<WaterForecast.Day> water = ArrivalChart.water(answers);
         model.addAttribute("tank", tank);
         model.addAttribute("headline", HeadlineView.ofArrivals(assessment, "/tanks/" + tank.id(), measures));
         model.addAttribute(
@@ -145,12 +144,7 @@ class ArrivalsView {
                                 FindingView.of(held.gate(), measures)))
                         .toList());
         model.addAttribute("planFindings", FindingView.all(order.findings(), measures));
-        model.addAttribute(
-                "chart",
-                lanes.isEmpty()
-                        ? ""
-                        : new LaneChart(stock, lanes, water, shareNow(stock), Optional.empty(), Optional.empty())
-                                .svg());
+        model.addAttribute("chart", ArrivalChart.of(answers, Optional.empty(), Optional.empty()));
         model.addAttribute(
                 "waterWords",
                 water.isEmpty() ? "" : "Worst of the water to come: " + WaterPanels.worst(water, plan.asOf()));
@@ -160,25 +154,6 @@ class ArrivalsView {
         model.addAttribute("setbacks", setbacks(plan));
         model.addAttribute("animals", AnimalsToCome.of(stock));
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
-    }
-
-    private static List<WaterForecast.Day> water(TankAnswers answers) {
-        ArrivalPlan order = answers.assessment().order();
-        ResolvedPlan stock = answers.assessment().stock();
-        LocalDate last = order.arrivals().isEmpty()
-                ? stock.plan().asOf()
-                : order.arrivals().get(order.arrivals().size() - 1).date();
-        return answers.reserve().forecast().days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
-    }
-
-    /** The calendar between two days that somebody pointed at; nothing if nobody is to come. */
-    static Svg chart(TankAnswers answers, Optional<LocalDate> from, Optional<LocalDate> to) {
-        Assessment assessment = answers.assessment();
-        ResolvedPlan stock = assessment.stock();
-        List<ArrivalCalendar.Lane> lanes = ArrivalCalendar.of(stock, assessment.order(), assessment.planned());
-        return lanes.isEmpty()
-                ? Svg.NONE
-                : new LaneChart(stock, lanes, water(answers), shareNow(stock), from, to).svg();
     }
 
     private static List<SetbackView> setbacks(TankPlan plan) {
@@ -229,17 +204,6 @@ class ArrivalsView {
                 ? "Your own order: its score is that of the best."
                 : "Your own order: its score is " + Numbers.plain(Math.abs(dearer))
                         + (dearer > 0 ? " above the best." : " below the best in the usual way.");
-    }
-
-    static double shareNow(ResolvedPlan stock) {
-        TankPlan plan = stock.plan();
-        return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
-                .of(
-                        plan.houseRules().schools().ceiling(),
-                        stock.residents(),
-                        fish -> fish.growth().adultLengthCm())
-                .get(0)
-                .share();
     }
 
     private static ArrivalView view(

@@ -2,6 +2,7 @@ package org.pelluna.app.arrivals;
 
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.overview.PlanView;
 import org.pelluna.app.storage.RemarkRow;
 import org.pelluna.app.storage.RemarkStore;
 import org.pelluna.app.storage.TankRow;

@@ -3,6 +3,7 @@ package org.pelluna.app.glossary;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.pelluna.app.web.Terms;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;

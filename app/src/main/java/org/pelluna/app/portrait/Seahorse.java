@@ -107,7 +107,22 @@ final class Seahorse {
                     double[] spot = side(i, i % 2 == 0 ? 0.4 : -0.3);
                     mark.add("<circle cx='{}' cy='{}' r='1.2' fill='{}'/>", spot[0], spot[1], colour);
                 }
-                default ->
+                case BARS,
+                        LINES,
+                        BICOLOUR,
+                        SADDLE,
+                        MASK,
+                        MAZE,
+                        EYESPOT,
+                        STRIPE,
+                        RINGS,
+                        NET,
+                        CHEVRONS,
+                        SADDLES,
+                        HEAD_BAND,
+                        TWO_TONE,
+                        BELLY_SPOTS,
+                        DARK_REAR ->
                     mark.add(
                             "<path d='{}' fill='none' stroke='{}' stroke-width='{}'/>",
                             Svg.path("M{} {}L{} {}", back[0], back[1], belly[0], belly[1]),

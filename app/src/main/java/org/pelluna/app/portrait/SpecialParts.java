@@ -63,7 +63,23 @@ final class SpecialParts {
                                     colour);
                         case SPINES -> spines();
                         case TUFTS -> tufts();
-                        default -> Svg.NONE;
+                        case BANNER,
+                                BARBELS,
+                                BLADE,
+                                CHEEK_SPINE,
+                                FROM_ABOVE,
+                                GILL_HOLE,
+                                GILL_SLIT,
+                                GILL_SLITS,
+                                LANTERN,
+                                LEAF_NOSTRILS,
+                                LION_RAYS,
+                                NOSTRILS,
+                                RINGS,
+                                SCALES,
+                                SUCKER,
+                                THICK_RAYS,
+                                WARTS -> Svg.NONE;
                     });
         }
         return svg.build();
@@ -117,7 +133,7 @@ final class SpecialParts {
             case SUCKER -> sucker();
             case WARTS -> warts();
             case FROM_ABOVE -> Svg.of("<path d='M26 0H78' class='fin-ray'/>");
-            default -> Svg.NONE;
+            case BANNER, CIRRI, HORNS, LION_RAYS, LURE, SPINES, THICK_RAYS, TUFTS -> Svg.NONE;
         };
     }
 

@@ -42,7 +42,7 @@ final class Cautions {
         WaterTest.Kind kind = switch (now.kind()) {
             case COPPER -> WaterTest.Kind.COPPER;
             case LOW_SALINITY -> WaterTest.Kind.GRAVITY;
-            default -> null;
+            case OTHER_MEDICINE, ISOLATION, OBSERVATION -> null;
         };
         if (kind == null) {
             return;

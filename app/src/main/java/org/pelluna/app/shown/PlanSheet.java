@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import org.pelluna.app.arrivals.PlanView;
+import org.pelluna.app.overview.PlanView;
 import org.pelluna.app.portrait.PlateStyle;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;

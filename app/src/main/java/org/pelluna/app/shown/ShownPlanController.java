@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.arrivals.PlanView;
+import org.pelluna.app.overview.PlanView;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.RemarkStore;

@@ -25,13 +25,22 @@ record GuessField(Guess guess, String words, String unit, String value, List<Str
                 switch (guess) {
                     case ROCK -> "dry rock in all";
                     case SUMP -> "water in the sump";
-                    default -> guess.words();
+                    case BELOW_RIM,
+                            SAND,
+                            GAP,
+                            SHELTERS,
+                            FEEDING_PLACES,
+                            TEMPERATURE,
+                            SALINITY,
+                            SMALLEST_ANIMALS,
+                            ALGAE,
+                            PODS -> guess.words();
                 },
                 switch (guess) {
                     case BELOW_RIM, SAND -> measures.length().symbol();
                     case SUMP -> measures.volume().symbol();
                     case TEMPERATURE -> measures.temperature().symbol();
-                    default -> guess.unit();
+                    case ROCK, GAP, SHELTERS, FEEDING_PLACES, SALINITY, SMALLEST_ANIMALS, ALGAE, PODS -> guess.unit();
                 },
                 guess.isUnknown() ? "" : shown(guess, guess.of(tank), tank, measures),
                 guess.choices(),
@@ -49,7 +58,7 @@ record GuessField(Guess guess, String words, String unit, String value, List<Str
             case SALINITY -> Numbers.plain(value, 4);
             case SMALLEST_ANIMALS -> Numbers.plain(value, 1);
             case ALGAE, PODS -> guess.choices().get((int) value);
-            default -> Numbers.plain(value, 0);
+            case GAP, SHELTERS, FEEDING_PLACES -> Numbers.plain(value, 0);
         };
     }
 
@@ -61,7 +70,7 @@ record GuessField(Guess guess, String words, String unit, String value, List<Str
             case ROCK -> value / litres;
             case SUMP -> measures.volume().toLitres(value) / litres;
             case TEMPERATURE -> measures.temperature().toCelsius(value);
-            default -> value;
+            case GAP, SHELTERS, FEEDING_PLACES, SALINITY, SMALLEST_ANIMALS, ALGAE, PODS -> value;
         };
     }
 }

@@ -27,6 +27,7 @@ import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -65,7 +66,7 @@ class TankController {
     @ModelAttribute
     void choices(Model model) {
         model.addAttribute("covers", Cover.Kind.values());
-        model.addAttribute("shapes", TankForm.Shape.values());
+        model.addAttribute("shapes", TankShape.Outline.values());
         model.addAttribute("experiences", Tank.Experience.values());
     }
 

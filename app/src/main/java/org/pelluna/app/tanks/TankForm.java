@@ -32,7 +32,7 @@ public class TankForm {
     public Integer places;
     public Integer compartments;
     public String client;
-    public Shape shape = Shape.BOX;
+    public TankShape.Outline shape = TankShape.Outline.BOX;
     public Double length;
     public Double width;
     public Double middleWidth;
@@ -74,13 +74,6 @@ public class TankForm {
     public Double carefulPerHour;
     public Double latenessWeight;
     public Double shynessWeight;
-
-    /** The shapes a keeper may choose. */
-    public enum Shape {
-        BOX,
-        BOW_FRONT,
-        CYLINDER
-    }
 
     /** An empty form for a new tank, with the usual figures filled in. */
     static TankForm empty(Measures measures) {
@@ -134,16 +127,16 @@ public class TankForm {
         });
         client = tank.purpose().flatMap(Purpose::client).orElse(null);
         if (tank.shape() instanceof TankShape.Box box) {
-            shape = Shape.BOX;
+            shape = TankShape.Outline.BOX;
             length = length(box.lengthCm(), measures);
             width = length(box.widthCm(), measures);
         } else if (tank.shape() instanceof TankShape.BowFront bow) {
-            shape = Shape.BOW_FRONT;
+            shape = TankShape.Outline.BOW_FRONT;
             length = length(bow.lengthCm(), measures);
             width = length(bow.sideWidthCm(), measures);
             middleWidth = length(bow.middleWidthCm(), measures);
         } else if (tank.shape() instanceof TankShape.Cylinder cylinder) {
-            shape = Shape.CYLINDER;
+            shape = TankShape.Outline.CYLINDER;
             length = length(cylinder.diameterCm(), measures);
         }
         height = length(tank.shape().heightCm(), measures);

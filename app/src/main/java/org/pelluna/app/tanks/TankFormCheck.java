@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.tank.Purpose;
+import org.pelluna.core.tank.TankShape;
 import org.springframework.validation.BindingResult;
 
 /** Finds the entries of a tank's form that are missing or out of range, and says what would be right. */
@@ -48,10 +49,10 @@ final class TankFormCheck {
         check.day("cyclingSince", form.cyclingSince);
         check.range("length", form.length, 1, 2000, "The inside length, more than 0.");
         check.range("height", form.height, 1, 2000, "The inside height, more than 0.");
-        if (form.shape != TankForm.Shape.CYLINDER) {
+        if (form.shape != TankShape.Outline.CYLINDER) {
             check.range("width", form.width, 1, 2000, "The inside width, front to back.");
         }
-        if (form.shape == TankForm.Shape.BOW_FRONT) {
+        if (form.shape == TankShape.Outline.BOW_FRONT) {
             check.range("middleWidth", form.middleWidth, 1, 2000, "The width in the middle of the bow.");
         }
         check.range("belowRim", form.belowRim, 0, 500, "How far the water stands below the rim; 0 or more.");

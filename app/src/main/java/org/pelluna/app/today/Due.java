@@ -117,7 +117,7 @@ record Due(LocalDate on, Sentence words, String place, Optional<String> task) {
                                     Optional.empty()));
                         }
                     }
-                    default -> {}
+                    case QUARANTINE, RAMP, BOX, WATCH -> {}
                 }
             }
         }

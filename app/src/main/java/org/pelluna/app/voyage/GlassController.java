@@ -10,13 +10,13 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.TankPreview;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.tanks.TankForm;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Preset;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.units.LengthUnit;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -52,7 +52,7 @@ class GlassController {
     @ModelAttribute
     void choices(Model model) {
         model.addAttribute("covers", Cover.Kind.values());
-        model.addAttribute("shapes", TankForm.Shape.values());
+        model.addAttribute("shapes", TankShape.Outline.values());
         model.addAttribute("units", LengthUnit.values());
         model.addAttribute("experiences", Tank.Experience.values());
     }

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.NullUnmarked;
-import org.pelluna.app.tanks.TankForm;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
 import org.pelluna.core.tank.Tank;
@@ -24,7 +23,7 @@ public class GlassForm {
     public UUID key;
 
     public String name;
-    public TankForm.Shape shape = TankForm.Shape.BOX;
+    public TankShape.Outline shape = TankShape.Outline.BOX;
     public LengthUnit unit = LengthUnit.CENTIMETRE;
     public Double length;
     public Double width;
@@ -53,10 +52,10 @@ public class GlassForm {
         }
         length(length, "length", faults);
         length(height, "height", faults);
-        if (shape != TankForm.Shape.CYLINDER) {
+        if (shape != TankShape.Outline.CYLINDER) {
             length(width, "width", faults);
         }
-        if (shape == TankForm.Shape.BOW_FRONT) {
+        if (shape == TankShape.Outline.BOW_FRONT) {
             length(middleWidth, "middleWidth", faults);
             if (middleWidth != null && width != null && middleWidth < width) {
                 faults.rejectValue(
@@ -91,8 +90,8 @@ public class GlassForm {
                 || experience == null
                 || !isGlass(length)
                 || !isGlass(height)
-                || shape != TankForm.Shape.CYLINDER && !isGlass(width)
-                || shape == TankForm.Shape.BOW_FRONT && !isGlass(middleWidth)) {
+                || shape != TankShape.Outline.CYLINDER && !isGlass(width)
+                || shape == TankShape.Outline.BOW_FRONT && !isGlass(middleWidth)) {
             return Optional.empty();
         }
         try {

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
@@ -32,7 +31,7 @@ class Frame {
     }
 
     @ModelAttribute
-    void frame(Model model, HttpServletRequest request, @AuthenticationPrincipal KeeperPrincipal principal) {
+    void frame(Model model, HttpServletRequest request, @AuthenticationPrincipal SignedInKeeper principal) {
         Optional<KeeperRow> keeper = principal == null ? Optional.empty() : keepers.findById(principal.id());
         model.addAttribute("keeperName", keeper.map(KeeperRow::displayName).orElse(null));
         model.addAttribute("keeperKey", keeper.map(KeeperRow::id).orElse(null));

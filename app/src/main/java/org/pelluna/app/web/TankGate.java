@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.springframework.context.annotation.Configuration;
@@ -46,7 +45,7 @@ class TankGate implements HandlerInterceptor, WebMvcConfigurer {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
         try {
             return signedIn != null
-                    && signedIn.getPrincipal() instanceof KeeperPrincipal keeper
+                    && signedIn.getPrincipal() instanceof SignedInKeeper keeper
                     && tanks.isOf(keeper.id(), UUID.fromString(tankId));
         } catch (IllegalArgumentException noUuid) {
             return false;

@@ -5,8 +5,10 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
@@ -100,14 +102,15 @@ public final class WaterForecast {
 
         /** The figure that a test of a kind would show; empty for kinds that are not predicted. */
         public OptionalDouble of(WaterTest.Kind kind) {
-            return switch (kind) {
-                case AMMONIA -> OptionalDouble.of(ammonia);
-                case NITRITE -> OptionalDouble.of(nitrite);
-                case NITRATE -> OptionalDouble.of(nitrate);
-                case PHOSPHATE -> OptionalDouble.of(phosphate);
-                default -> OptionalDouble.empty();
-            };
+            ToDoubleFunction<Day> predicted = PREDICTED.get(kind);
+            return predicted == null ? OptionalDouble.empty() : OptionalDouble.of(predicted.applyAsDouble(this));
         }
+
+        private static final Map<WaterTest.Kind, ToDoubleFunction<Day>> PREDICTED = Map.of(
+                WaterTest.Kind.AMMONIA, Day::ammonia,
+                WaterTest.Kind.NITRITE, Day::nitrite,
+                WaterTest.Kind.NITRATE, Day::nitrate,
+                WaterTest.Kind.PHOSPHATE, Day::phosphate);
     }
 
     /** Every day from the start of the past that counts up to a day; empty while the tank is not cycled. Fish come today or later. */

@@ -133,7 +133,7 @@ public final class Headroom {
         int holding = (int) fish.stream()
                 .filter(one -> switch (one.species().habits().shelter()) {
                     case CREVICE, CAVE -> true;
-                    default -> false;
+                    case SAND, BURROW, CORAL_BRANCHES, ANEMONE, NONE -> false;
                 })
                 .count();
         return new Load(

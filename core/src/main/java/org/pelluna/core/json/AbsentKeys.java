@@ -1,6 +1,7 @@
 package org.pelluna.core.json;
 
 import java.util.Arrays;
+import org.pelluna.core.stored.IfAbsent;
 import tools.jackson.databind.BeanDescription;
 import tools.jackson.databind.DeserializationConfig;
 import tools.jackson.databind.DeserializationContext;

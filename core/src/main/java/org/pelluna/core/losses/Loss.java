@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * The end of a fish's time in this tank.

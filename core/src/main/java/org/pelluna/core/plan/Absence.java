@@ -2,7 +2,7 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * Days out of the display: neither company, nor watched, nor counted among those who live there.

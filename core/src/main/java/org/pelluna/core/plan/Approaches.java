@@ -3,7 +3,7 @@ package org.pelluna.core.plan;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
 

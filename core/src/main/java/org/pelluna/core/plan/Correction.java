@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Map;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
-import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.SpeciesCheck;
 import org.pelluna.core.species.SpeciesFigure;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * A keeper's own figure of a species, used for that keeper instead of the catalogue's, which stays beside it.

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * The limits and schools a keeper has chosen for one tank.

@@ -3,7 +3,7 @@ package org.pelluna.core.plan;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * What a keeper does about waste, for the schools that count it.

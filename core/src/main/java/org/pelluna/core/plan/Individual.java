@@ -2,9 +2,9 @@ package org.pelluna.core.plan;
 
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * How one fish differs from its kind: individuals do, and its keeper knows.

@@ -7,12 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.id.SpeciesId;
-import org.pelluna.core.json.IfAbsent;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.Sourced;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.SpeciesCheck;
+import org.pelluna.core.stored.IfAbsent;
 import org.pelluna.core.tank.AnimalGroup;
 
 /**

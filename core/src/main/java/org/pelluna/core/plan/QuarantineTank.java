@@ -1,6 +1,6 @@
 package org.pelluna.core.plan;
 
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * The keeper's quarantine tank.

@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 import org.pelluna.core.timeline.Stay;
 
 /**

@@ -12,7 +12,7 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * What the keeper has decided about the arrivals, and what became of it.

@@ -2,7 +2,7 @@ package org.pelluna.core.plan;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * Something that did not go by the plan; the past of a plan, kept when it is made anew.

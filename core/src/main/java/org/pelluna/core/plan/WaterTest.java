@@ -118,20 +118,14 @@ public record WaterTest(String id, LocalDate on, Kind kind, double value) {
 
         /** The most that suits it, or that the house has set as its target. */
         public double to(Husbandry done) {
-            return switch (this) {
-                case NITRATE -> done.target().nitrate();
-                case PHOSPHATE -> done.target().phosphate();
-                default -> to;
-            };
+            return this == NITRATE
+                    ? done.target().nitrate()
+                    : this == PHOSPHATE ? done.target().phosphate() : to;
         }
 
         /** What {@link #to} is: a limit or a target. */
         public String toWords() {
-            return switch (this) {
-                case AMMONIA -> "a kit tells";
-                case NITRITE -> "limit";
-                default -> "target";
-            };
+            return this == AMMONIA ? "lowest a kit shows" : this == NITRITE ? "limit" : "target";
         }
 
         /** Whether a reading lies within what suits. */

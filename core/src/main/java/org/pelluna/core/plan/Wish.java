@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * A fish somebody in the house would love.

@@ -1,6 +1,6 @@
 package org.pelluna.core.tank;
 
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * What lies over the water.

@@ -74,7 +74,8 @@ public enum Guess {
                 Arrays.stream(Larder.Algae.values()).map(Larder.Algae::words).toList();
             case PODS ->
                 Arrays.stream(Larder.Pods.values()).map(Larder.Pods::words).toList();
-            default -> List.of();
+            case BELOW_RIM, ROCK, SAND, SUMP, GAP, SHELTERS, FEEDING_PLACES, TEMPERATURE, SALINITY, SMALLEST_ANIMALS ->
+                List.of();
         };
     }
 
@@ -110,7 +111,7 @@ public enum Guess {
                 tank.kind() == Purpose.Kind.DISPLAY && tank.larder().algae().isEmpty();
             case PODS ->
                 tank.kind() == Purpose.Kind.DISPLAY && tank.larder().pods().isEmpty();
-            default -> true;
+            case BELOW_RIM, SAND, SUMP, TEMPERATURE, SALINITY -> true;
         };
     }
 

@@ -1,7 +1,7 @@
 package org.pelluna.core.tank;
 
 import java.util.Optional;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * What a tank is for, where it is not a display of its keeper's own.

@@ -2,6 +2,12 @@ package org.pelluna.core.tank;
 
 /** The inside of the glass, in centimetres. */
 public sealed interface TankShape {
+    /** Outlines of the floor that a keeper may choose. */
+    enum Outline {
+        BOX,
+        BOW_FRONT,
+        CYLINDER
+    }
 
     /** Inside height, cm. */
     double heightCm();

@@ -2,7 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 import org.pelluna.core.tank.AnimalGroup;
 
 /**

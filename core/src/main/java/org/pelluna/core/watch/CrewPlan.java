@@ -1,7 +1,7 @@
 package org.pelluna.core.watch;
 
 import java.time.LocalDate;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 import org.pelluna.core.tank.AnimalGroup;
 
 /**

@@ -37,15 +37,22 @@ public enum Grade {
         return usualShare;
     }
 
-    /** The grade of what was seen of one fish on another; a fierce chase counts as a nip, a fierce nip as pinning. Empty for what is none. */
+    /**
+     * The grade of what was seen of one fish on another; a fierce chase counts as a nip, a fierce nip as pinning.
+     *
+     * @return empty for what is no attack, and where it is not known who did it
+     */
     public static Optional<Grade> of(LogEntry entry) {
         boolean fierce = entry.hardness().filter(hardness -> hardness == FIERCE).isPresent();
-        return entry.aggressorId().map(any -> switch (entry.kind()) {
-            case CHASE -> fierce ? NIP : CHASE;
-            case NIP -> fierce ? PIN : NIP;
-            case PINNED -> PIN;
-            case INJURY -> WOUND;
-            default -> DISPLAY;
-        });
+        return entry.aggressorId()
+                .flatMap(any -> Optional.ofNullable(
+                        switch (entry.kind()) {
+                            case DISPLAY -> DISPLAY;
+                            case CHASE -> fierce ? NIP : CHASE;
+                            case NIP -> fierce ? PIN : NIP;
+                            case PINNED -> PIN;
+                            case INJURY -> WOUND;
+                            case ARRIVAL, SPAWNED, NOTE -> null;
+                        }));
     }
 }

@@ -2,7 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * A part of a quarantine: what is done, and on which days. What a medicine's dose is stands on its label; it is never said here.

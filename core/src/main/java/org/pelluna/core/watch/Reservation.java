@@ -2,7 +2,7 @@ package org.pelluna.core.watch;
 
 import java.time.LocalDate;
 import org.pelluna.core.id.WishId;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * Days in this quarantine tank that are kept for an arrival of another tank; the plans of further tanks wait for them.

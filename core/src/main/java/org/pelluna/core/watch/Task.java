@@ -3,7 +3,7 @@ package org.pelluna.core.watch;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.json.IfAbsent;
+import org.pelluna.core.stored.IfAbsent;
 
 /**
  * Something the keeper has decided to do.

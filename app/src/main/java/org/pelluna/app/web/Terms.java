@@ -1,4 +1,4 @@
-package org.pelluna.app.glossary;
+package org.pelluna.app.web;
 
 import java.util.List;
 

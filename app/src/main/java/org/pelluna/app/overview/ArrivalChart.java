@@ -1,4 +1,4 @@
-package org.pelluna.app.arrivals;
+package org.pelluna.app.overview;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -13,9 +13,15 @@ import org.pelluna.app.chart.WaterPanels;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.TankAnswers;
+import org.pelluna.core.arrival.Alternative;
+import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.ArrivalCalendar.Lane;
 import org.pelluna.core.arrival.ArrivalCalendar.Span;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.forecast.WaterForecast;
+import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -25,7 +31,7 @@ import org.pelluna.core.plan.WaterTest;
  * The plan on one axis of time: a lane for each arrival, and under them, on the same days, the headroom used, un-ionised
  * ammonia, nitrite and nitrate as predicted, with the tests made. A lane can be taken hold of and moved.
  */
-final class LaneChart {
+public final class ArrivalChart {
     private static final double WIDTH = 940;
     private static final double NAMES = 200;
     private static final double MARGIN = 8;
@@ -45,12 +51,49 @@ final class LaneChart {
     private final TimeAxis axis;
 
     /**
+     * The calendar of a tank's arrivals; nothing if no fish is to come.
+     *
+     * @param from the first day shown; empty for all days
+     * @param to the last day shown; empty for all days
+     */
+    public static Svg of(TankAnswers answers, Optional<LocalDate> from, Optional<LocalDate> to) {
+        Assessment assessment = answers.assessment();
+        ResolvedPlan stock = assessment.stock();
+        List<Lane> lanes = ArrivalCalendar.of(stock, assessment.order(), assessment.planned());
+        return lanes.isEmpty()
+                ? Svg.NONE
+                : new ArrivalChart(stock, lanes, water(answers), shareNow(stock), from, to).svg();
+    }
+
+    /** The water day by day until some weeks after the last arrival; empty while the tank cycles. */
+    public static List<WaterForecast.Day> water(TankAnswers answers) {
+        ArrivalPlan order = answers.assessment().order();
+        ResolvedPlan stock = answers.assessment().stock();
+        LocalDate last = order.arrivals().isEmpty()
+                ? stock.plan().asOf()
+                : order.arrivals().get(order.arrivals().size() - 1).date();
+        return answers.reserve().forecast().days(Alternative.coming(stock, order), last.plusDays(AFTER_DAYS));
+    }
+
+    /** The share of the limit that the residents use. */
+    private static double shareNow(ResolvedPlan stock) {
+        TankPlan plan = stock.plan();
+        return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
+                .of(
+                        plan.houseRules().schools().ceiling(),
+                        stock.residents(),
+                        fish -> fish.growth().adultLengthCm())
+                .get(0)
+                .share();
+    }
+
+    /**
      * @param shareNow share of the ceiling that the residents use
      * @param water the water day by day; empty while the tank cycles
      * @param from the first day somebody pointed at, if anybody did
      * @param to the last
      */
-    LaneChart(
+    private ArrivalChart(
             ResolvedPlan stock,
             List<Lane> lanes,
             List<WaterForecast.Day> water,

@@ -1,4 +1,4 @@
-package org.pelluna.app.arrivals;
+package org.pelluna.app.overview;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -90,7 +90,7 @@ public record PlanView(
                 assessment.order().held().stream()
                         .map(one -> new HeldView(one.wishId().key(), one.name(), FindingView.of(one.gate(), measures)))
                         .toList(),
-                ArrivalsView.chart(answers, Optional.empty(), Optional.empty()).toString());
+                ArrivalChart.of(answers, Optional.empty(), Optional.empty()).toString());
     }
 
     private static ComingView coming(Arrival arrival, ResolvedPlan stock) {

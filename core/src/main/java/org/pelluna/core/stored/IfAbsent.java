@@ -1,4 +1,4 @@
-package org.pelluna.core.json;
+package org.pelluna.core.stored;
 
 import java.lang.annotation.Documented;
 import java.lang.annotation.ElementType;
