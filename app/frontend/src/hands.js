@@ -54,7 +54,7 @@ const look = async (line) => {
       finder.querySelector('[data-hits]').innerHTML = await answer.text();
     }
   } catch {
-    finder.querySelector('[data-hits]').textContent = 'No connection; what is found is looked up by the server.';
+    finder.querySelector('[data-hits]').textContent = 'No connection. Searching needs one.';
   }
 };
 

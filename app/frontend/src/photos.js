@@ -8,10 +8,10 @@ export const photos = {
   /** Keeps one under a key; answers with what is wrong, or with nothing. */
   async put(key, photo) {
     if (photo.size > LARGEST) {
-      return 'a photograph may have 12 MB at most';
+      return 'use a photo of 12 MB or less';
     }
     if ((await keys()).length >= MOST) {
-      return `${MOST} photographs wait already; this one finds no room until there is a connection`;
+      return `${MOST} photos are waiting; this one has no room until you are online`;
     }
     await set(key, photo);
     return '';

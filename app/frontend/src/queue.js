@@ -30,7 +30,7 @@ export const queue = {
   name: `pelluna-queue ${document.documentElement.dataset.keeper ?? ''}`,
   told: `pelluna-told ${document.documentElement.dataset.keeper ?? ''}`,
   sending: false,
-  waits: 'waits for the connection',
+  waits: 'waits until you are online',
   all() {
     return JSON.parse(localStorage.getItem(this.name) ?? '[]');
   },
@@ -55,7 +55,7 @@ export const queue = {
         const text = await answer.text();
         // A session that has ended shows as a way to the sign-in page, or as a token that is good no more.
         const ended = answer.redirected || answer.status === 403;
-        this.waits = ended ? 'waits until you sign in again' : 'waits for the connection';
+        this.waits = ended ? 'waits until you sign in again' : 'waits until you are online';
         if (answer.ok && /^kept(\n|$)/.test(text)) {
           this.put(this.all().filter((one) => one.body !== item.body));
           this.tell(item, text.split('\n'));
@@ -63,7 +63,7 @@ export const queue = {
             await photos.del(item.photo);
           }
         } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 403) {
-          const said = answer.headers?.get('Content-Type')?.startsWith('text/plain') ? text : `not taken (${answer.status})`;
+          const said = answer.headers?.get('Content-Type')?.startsWith('text/plain') ? text : `not saved (${answer.status})`;
           this.put(this.all().map((one) => (one.body === item.body ? { ...one, refused: said } : one)));
         } else {
           break;
@@ -128,15 +128,15 @@ export const queue = {
       ...items.map((item) =>
         item.refused
           ? line(`${item.words}: ${item.refused} `, [
-              ...(item.again ? [link('Say it otherwise', item.again)] : []),
-              press('Throw away', () => this.throwAway(item)),
+              ...(item.again ? [link('Edit', item.again)] : []),
+              press('Delete', () => this.throwAway(item)),
             ])
           : line(`${item.words}: ${this.waits}`, []),
       ),
       ...told.map((one) =>
-        line(`Kept, as it was understood. ${one.words} `, [
+        line(`Saved as: ${one.words} `, [
           press('Undo', () => this.takeBack(one)),
-          press('It is right', () => this.putTold(this.allTold().filter((other) => other.undo !== one.undo))),
+          press('Confirm', () => this.putTold(this.allTold().filter((other) => other.undo !== one.undo))),
         ]),
       ),
     );

@@ -60,7 +60,7 @@ export const course = () => ({
     const chart = this.held.ownerSVGElement;
     this.held.classList.toggle('held-now', days !== 0);
     this.held.setAttribute('transform', `translate(${days * Number(chart.dataset.dayWidth)} 0)`);
-    this.held.setAttribute('aria-valuetext', `arrives ${this.day()}, not set down yet`);
+    this.held.setAttribute('aria-valuetext', `arrives ${this.day()}, not saved yet`);
   },
   day() {
     const day = new Date(`${this.held.dataset.date}T00:00:00Z`);

@@ -58,7 +58,7 @@ export const logEntry = () => ({
       watch.tally += 1;
       localStorage.setItem(this.watchKey(), JSON.stringify(watch));
     }
-    this.$refs.said.textContent = `Kept: ${words}`;
+    this.$refs.said.textContent = `Saved: ${words}`;
     this.show();
   },
   // A line said without a connection waits as it is; the server reads it, and tells what it understood.
@@ -75,7 +75,7 @@ export const logEntry = () => ({
     const body = new URLSearchParams({ key: crypto.randomUUID(), line, said });
     queue.add({ path, body: body.toString(), words: `“${line}”`, again: `${path}?${new URLSearchParams({ line, said })}` });
     form.reset();
-    this.$refs.said.textContent = 'It waits, and is read when there is a connection.';
+    this.$refs.said.textContent = 'Saved; we read it when you are online.';
     this.show();
   },
   watchKey() {
@@ -93,7 +93,7 @@ export const logEntry = () => ({
       const body = new URLSearchParams({ key: crypto.randomUUID(), start: begun.start, minutes: String(Math.min(1440, minutes)) });
       queue.add({ path: this.$root.dataset.watches, body: body.toString(), words: `Watched ${minutes} min, ${begun.tally} seen` });
       localStorage.removeItem(this.watchKey());
-      this.$refs.said.textContent = `Watched ${minutes} min, ${begun.tally} encounters.`;
+      this.$refs.said.textContent = `Watched ${minutes} min, ${begun.tally} attacks.`;
     }
     this.show();
   },

@@ -24,7 +24,7 @@ export const picture = () => ({
       link.click();
       this.said = `Saved as ${link.download}.`;
     } catch {
-      this.said = 'It could not be drawn here; take the SVG, or print it.';
+      this.said = 'We could not draw it here; download the SVG, or print it.';
     }
     this.busy = false;
   },

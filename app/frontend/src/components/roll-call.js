@@ -23,7 +23,7 @@ export const rollCall = () => ({
       body.set('at', moment(new Date()));
       queue.add({ path: new URL(form.action).pathname, body: body.toString(), words: 'Roll call' });
       form.reset();
-      this.$refs.said.textContent = 'Kept here; it is sent when the connection is back.';
+      this.$refs.said.textContent = 'Saved on this device; we send it when you are online.';
     }
   },
 });

@@ -25,7 +25,7 @@ export const signEntry = () => ({
     const has = photo instanceof File && photo.size > 0;
     const wrong = has ? await photos.put(key, photo) : '';
     if (wrong) {
-      this.$refs.said.textContent = `Not kept: ${wrong}.`;
+      this.$refs.said.textContent = `Not saved: ${wrong}.`;
       return;
     }
     const chosen = (name) => form.querySelector(`input[name="${name}"]:checked`)?.closest('.chip').textContent.trim() ?? '';
@@ -36,7 +36,7 @@ export const signEntry = () => ({
       ...(has ? { photo: key } : {}),
     });
     form.reset();
-    this.$refs.said.textContent = 'Kept on this device; it is sent when there is a connection.';
+    this.$refs.said.textContent = 'Saved on this device; we send it when you are online.';
     this.show();
   },
   show() {

@@ -87,9 +87,9 @@ class RecoveryController {
                     keeper.id(),
                     address,
                     "Pelluna: a new password",
-                    "Somebody, probably you, asked for a new password for " + keeper.username()
+                    "We received a request for a new password for " + keeper.username()
                             + ".\n\nChoose one here, within half an hour: " + link
-                            + "\n\nIf it was not you, leave this letter; nothing changes.\n");
+                            + "\n\nIf you did not ask for this, ignore this e-mail.\n");
         });
     }
 

@@ -130,7 +130,7 @@ class SafetyController {
             throw new Refused("begin again with your password");
         }
         if (!secondFactor.accepts(who.id(), key, code)) {
-            throw new Refused("that is not the code shown now; is the clock of your device right?");
+            throw new Refused("this is not the current code; check the clock of your device");
         }
         String kept = secondFactor.kept(who.id(), key);
         accounts.update(who.id(), keeper -> keeper.secondFactorIs(kept));

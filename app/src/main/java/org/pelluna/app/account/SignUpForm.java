@@ -8,13 +8,13 @@ import jakarta.validation.constraints.Size;
 /** What a new keeper enters. */
 public class SignUpForm {
     @NotBlank(message = "Please give the name you want to be called by.")
-    @Size(max = 60, message = "At most 60 letters, please.")
+    @Size(max = 60, message = "At most 60 characters, please.")
     public String displayName;
 
     @NotNull(message = "Please choose a name to sign in with.")
     @Pattern(
             regexp = "[A-Za-z0-9][A-Za-z0-9._-]{2,39}|[A-Za-z0-9][A-Za-z0-9._%+-]{0,63}@[A-Za-z0-9][A-Za-z0-9.-]{1,99}",
-            message = "A name of 3 to 40 letters, digits, dots, dashes or underscores, or an e-mail address.")
+            message = "A name of 3 to 40 characters, digits, dots, dashes or underscores, or an e-mail address.")
     public String username;
 
     // bcrypt reads no more than 72 bytes.

@@ -106,7 +106,7 @@ class AlternativesController {
             @PathVariable String form,
             RedirectAttributes redirect) {
         service.undo(keeper.id(), tankId, form);
-        Undo.say(redirect, "Taken back: the order is as it was.");
+        Undo.say(redirect, "Undone. The order is as before.");
         return "redirect:/tanks/" + tankId + "/arrivals";
     }
 
@@ -122,7 +122,7 @@ class AlternativesController {
                 List.of(
                         bar("pressure", one.cost().pressure(), dearest),
                         bar("waiting", one.cost().lateness(), dearest),
-                        bar("shy after bold", one.cost().shyness(), dearest)),
+                        bar("shy fish after bold fish", one.cost().shyness(), dearest)),
                 one.last().toString(),
                 Numbers.plain(one.water().fourDays(), 4),
                 !one.water().bearable(),

@@ -16,7 +16,7 @@ final class AnimalsToCome {
 
     private static String when(PlannedCrew one, ResolvedPlan stock) {
         return one.from()
-                .map(day -> day.isAfter(stock.plan().asOf()) ? ", from " + day : ", may come now")
+                .map(day -> day.isAfter(stock.plan().asOf()) ? ", from " + day : ", can arrive now")
                 .orElseGet(() ->
                         one.bar().map(bar -> ", no day yet: " + bar.sentence()).orElse(""));
     }

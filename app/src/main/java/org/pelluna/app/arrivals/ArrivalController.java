@@ -85,7 +85,7 @@ class ArrivalController {
         if (came.isPresent()) {
             Undo.offer(
                     redirect,
-                    came.get() + " has arrived; the order has been judged anew.",
+                    came.get() + " lives here now.",
                     path(tankId) + "/" + key + "/undo");
         } else {
             Undo.say(redirect, "This arrival is done already.");
@@ -100,7 +100,7 @@ class ArrivalController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         arrivals.undoArrival(keeper.id(), tankId, key);
-        Undo.say(redirect, "The arrival is taken back; the wish is in the plan again.");
+        Undo.say(redirect, "Arrival undone. The wish is in the plan again.");
         return "redirect:" + path(tankId);
     }
 

@@ -86,7 +86,7 @@ public class ArrivalService {
             throw new Refused("an arrival can be marked done on its day or later, not before");
         }
         if (fish.name().filter(words -> words.length() > LONGEST_NAME).isPresent()) {
-            throw new Refused("a name has at most " + LONGEST_NAME + " letters");
+            throw new Refused("a name has at most " + LONGEST_NAME + " characters");
         }
         if (!record.isOnTheList(keeperId, tankId, wishKey)) {
             return Optional.empty();

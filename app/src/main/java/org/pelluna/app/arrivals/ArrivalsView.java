@@ -89,11 +89,8 @@ class ArrivalsView {
                 "deciding",
                 answers.deciding()
                         .map(
-                                one -> one.names() + " would come on " + one.soonest() + " instead of " + one.date()
-                                        + " if your answer to “" + one.question() + "” were “" + one.other()
-                                        + "”, not “"
-                                        + one.chosen()
-                                        + "”. Tried one at a time: ceiling, pause, quarantine and maturity; this moves it most.")
+                                one -> one.names() + " could arrive on " + one.soonest() + " if you answered “" + one.other()
+                                        + "” to “" + one.question() + "”.")
                         .orElse(""));
         model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
         model.addAttribute(
@@ -147,7 +144,7 @@ class ArrivalsView {
         model.addAttribute("chart", ArrivalChart.of(answers, Optional.empty(), Optional.empty()));
         model.addAttribute(
                 "waterWords",
-                water.isEmpty() ? "" : "Worst of the water to come: " + WaterPanels.worst(water, plan.asOf()));
+                water.isEmpty() ? "" : WaterPanels.worst(water, plan.asOf()));
         model.addAttribute("kinds", Setback.Kind.values());
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("methods", Resident.Method.values());
@@ -179,9 +176,10 @@ class ArrivalsView {
                 "back",
                 order.back()
                         .map(back -> back.name()
-                                + " is out until all have come, and comes back as the newcomer on " + back.on()
+                                + " returns last, on " + back.on()
                                 + (back.boxDays() > 0
-                                        ? ", after " + Numbers.count(back.boxDays(), "day", "days") + " in the box."
+                                        ? ", after " + Numbers.count(back.boxDays(), "day", "days")
+                                                + " in the acclimation box."
                                         : "."))
                         .orElse(""));
         model.addAttribute(
@@ -213,7 +211,7 @@ class ArrivalsView {
         return new ArrivalView(
                 arrival.place(),
                 arrival.date().toString(),
-                days <= 0 ? "now" : "in " + (days < 21 ? days + " days" : Math.round(days / 7.0) + " weeks"),
+                days <= 0 ? "now" : Dates.distance(arrival.date(), plan.asOf()),
                 arrival.wishIds().stream()
                         .map(wished::get)
                         .map(one -> line(one, plan, measures))

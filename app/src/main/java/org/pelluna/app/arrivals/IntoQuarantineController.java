@@ -58,7 +58,7 @@ class IntoQuarantineController {
                 .filter(words -> !words.isEmpty())
                 .orElse(wished.species().commonName());
         if (called.length() > LONGEST_NAME) {
-            throw new Refused("a name has at most " + LONGEST_NAME + " letters");
+            throw new Refused("a name has at most " + LONGEST_NAME + " characters");
         }
         Bought bought = new Bought(
                 count.orElse(wished.count()),

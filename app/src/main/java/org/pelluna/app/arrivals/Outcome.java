@@ -13,7 +13,7 @@ final class Outcome {
 
     private Outcome() {}
 
-    /** The encounters to be expected in the first weeks, and when all are in; in two sentences. */
+    /** How many attacks to expect in the first weeks, and when the last fish arrives. */
     static String of(ArrivalPlan order) {
         List<Arrival> arrivals = order.arrivals();
         if (arrivals.isEmpty()) {
@@ -23,17 +23,15 @@ final class Outcome {
                 .max(Comparator.comparingDouble(one -> one.cost().pressure()))
                 .orElseThrow();
         LocalDate last = arrivals.get(arrivals.size() - 1).date();
-        return "Predicted for a first week, everyone together: "
-                + encounters(order.cost().pressure() / arrivals.size())
-                + " in the mean"
+        return "Expect " + attacks(order.cost().pressure() / arrivals.size()) + " in a first week"
                 + (arrivals.size() > 1
-                        ? ", most when " + hardest.names() + (hardest.fish() > 1 ? " come: " : " comes: ")
-                                + encounters(hardest.cost().pressure())
+                        ? "; most, " + attacks(hardest.cost().pressure()) + ", when " + hardest.names()
+                                + (hardest.fish() > 1 ? " arrive" : " arrives")
                         : "")
-                + ". All are in on " + last + ".";
+                + ". The last fish arrives on " + last + ".";
     }
 
-    private static String encounters(double perHour) {
-        return perHour < SELDOM ? "hardly an encounter" : "about " + Numbers.plain(perHour, 1) + " encounters an hour";
+    private static String attacks(double perHour) {
+        return perHour < SELDOM ? "hardly any attacks" : "about " + Numbers.significant(perHour) + " attacks an hour";
     }
 }

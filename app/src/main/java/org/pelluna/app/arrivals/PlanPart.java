@@ -33,7 +33,7 @@ record PlanPart(String name, String address, String words, boolean missing) {
         parts.add(new PlanPart(
                 "House rules",
                 base + "/rules",
-                "ceiling: " + plan.houseRules().schools().ceiling().words(),
+                "limit: " + plan.houseRules().schools().ceiling().words(),
                 false));
         parts.add(new PlanPart(
                 "Headroom",
@@ -51,9 +51,9 @@ record PlanPart(String name, String address, String words, boolean missing) {
                 base + "/company",
                 headline.hardest().isPresent()
                         ? assessment.order().arrivals().isEmpty()
-                                ? "who presses whom of those who live here"
-                                : "who presses whom, with everyone in the plan"
-                        : "nobody is expected to press anybody hard",
+                                ? "which fish attack which, of those that live here"
+                                : "which fish attack which, with the whole plan"
+                        : "no pair is above your limit",
                 false));
         int dated = assessment.order().arrivals().size();
         parts.add(new PlanPart(

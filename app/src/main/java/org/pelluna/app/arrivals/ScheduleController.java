@@ -85,7 +85,7 @@ class ScheduleController {
         schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, new WishId(wish), day));
         TankAnswers after = cache.of(keeper.id(), tankId);
         List<String> changes = Move.changes(plan, after.assessment().order());
-        List<String> told = changes.isEmpty() ? List.of("Nothing changes by that move.") : changes;
+        List<String> told = changes.isEmpty() ? List.of("This move changes nothing.") : changes;
         if (part) {
             view.plan(after, keeper.id(), tanks.get(keeper.id(), tankId), told, measures, model);
             return "arrivals/page :: plan";
@@ -102,7 +102,7 @@ class ScheduleController {
                 keeper.id(),
                 tankId,
                 old -> old.with(as -> as.order(List.of()).notBefore(Map.of()).way(Optional.empty())));
-        Undo.say(redirect, "The best order again; nothing is put off.");
+        Undo.say(redirect, "Back to the best order. No fish is delayed.");
         return back(tankId);
     }
 
@@ -167,7 +167,7 @@ class ScheduleController {
                                 count))
                 .ifPresent(told -> Undo.offer(
                         redirect,
-                        told + "; planned anew from today.",
+                        told + ". Plan updated from today.",
                         "/tanks/" + tankId + "/arrivals/" + key + "/setback/" + id + "/undo"));
         return back(tankId);
     }
@@ -180,7 +180,7 @@ class ScheduleController {
             @PathVariable String setback,
             RedirectAttributes redirect) {
         arrivals.undoSetback(keeper.id(), tankId, key, setback);
-        Undo.say(redirect, "Taken back: the plan is as it was.");
+        Undo.say(redirect, "Undone. The plan is as before.");
         return back(tankId);
     }
 

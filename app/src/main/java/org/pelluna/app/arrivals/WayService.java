@@ -46,7 +46,7 @@ class WayService {
                     keeperId,
                     tankId,
                     key,
-                    any -> new Happening.Struck(without.get(), "the others come more easily without it"));
+                    any -> new Happening.Struck(without.get(), "the others arrive more easily without it"));
             return;
         }
         List<List<WishId>> chosen = way.key().equals(BEST) ? List.of() : way.wishOrder(stock);

@@ -19,7 +19,7 @@ public final class CycleBand {
         }
         Cycle cycle = found.get();
         LocalDate since = plan.tank().cyclingSince().orElse(plan.asOf());
-        String words = "cycling, reckoned until " + Dates.day(cycle.endsOn(), plan.asOf()) + " ("
+        String words = "cycling, probably until " + Dates.day(cycle.endsOn(), plan.asOf()) + " ("
                 + Dates.day(cycle.earliest(), plan.asOf()) + " to " + Dates.day(cycle.latest(), plan.asOf()) + ")";
         return Svg.of(
                 "<g class='cycle-band'><title>{}</title>{}{}<text x='{}' y='{}' class='chart-text chart-small'>{}</text></g>",

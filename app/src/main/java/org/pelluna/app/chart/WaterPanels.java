@@ -27,7 +27,7 @@ public final class WaterPanels {
     /** Un-ionised ammonia, which no kit shows. */
     public TimePanel unionised() {
         return new TimePanel(
-                "Un-ionised ammonia, mg/L",
+                "Toxic ammonia, mg/L",
                 days.stream()
                         .map(day -> new TimePanel.Point(day.date(), day.unionised()))
                         .toList(),
@@ -59,7 +59,8 @@ public final class WaterPanels {
             return "";
         }
         WaterLimit.Peak peak = WaterForecast.peak(days, from);
-        return "un-ionised ammonia " + Numbers.plain(peak.fourDays(), 4) + " mg/L over four days against a limit of "
-                + Ammonia.FOUR_DAY_LIMIT + ", nitrite " + Numbers.plain(peak.nitrite(), 2) + " mg/L.";
+        return (peak.bearable() ? "The water stays safe" : "The water becomes dangerous") + ": toxic ammonia peaks at "
+                + Numbers.significant(peak.fourDays()) + " mg/L, and the limit is " + Ammonia.FOUR_DAY_LIMIT
+                + ". Nitrite peaks at " + Numbers.significant(peak.nitrite()) + " mg/L.";
     }
 }

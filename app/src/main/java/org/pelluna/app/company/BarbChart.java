@@ -53,7 +53,7 @@ final class BarbChart {
         double bottom = 62 + height(below) + 14;
         double width = fish.size() * STEP;
         return Svg.of(
-                "<svg class='barb-chart' width='{}' height='{}' viewBox='0 {} {} {}' role='img' aria-label='Pressures between fish; the table beside says the same'><path d='M0 0H{}' class='course'/>{}{}</svg>",
+                "<svg class='barb-chart' width='{}' height='{}' viewBox='0 {} {} {}' role='img' aria-label='Expected attacks between fish; the table shows the same'><path d='M0 0H{}' class='course'/>{}{}</svg>",
                 width,
                 bottom - top,
                 top,
@@ -98,7 +98,7 @@ final class BarbChart {
         String path = Svg.path("M{} {}C{} {} {} {} {} {}", x1, start, x1, peak, x2, peak, x2, start);
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<g class='pressure{}' data-from='{}' data-to='{}'><title>{} presses {}: {} an hour</title>",
+                        "<g class='pressure{}' data-from='{}' data-to='{}'><title>{} attacks {}: {} an hour</title>",
                         hard ? " hard" : "",
                         line.aggressorId(),
                         line.victimId(),

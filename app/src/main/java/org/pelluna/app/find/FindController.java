@@ -30,7 +30,7 @@ class FindController {
             Model model) {
         String letters = q.orElse("").strip();
         if (letters.length() > LONGEST) {
-            throw new Refused("a search has " + LONGEST + " letters at most");
+            throw new Refused("a search has " + LONGEST + " characters at most");
         }
         model.addAttribute("q", letters);
         model.addAttribute("from", from.map(UUID::toString).orElse(null));

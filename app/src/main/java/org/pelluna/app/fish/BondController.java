@@ -62,7 +62,7 @@ class BondController {
                 return bond;
             });
         });
-        return done(redirect, tankId, key, form, "Noted: they live as a " + kind.words() + ".");
+        return done(redirect, tankId, key, form, "Saved: they live as a " + kind.words() + ".");
     }
 
     @PostMapping("/part")
@@ -89,7 +89,7 @@ class BondController {
                     .toList();
             return new BondHappening.Parted(fish, bond, day);
         });
-        return done(redirect, tankId, key, form, "Noted: they have parted.");
+        return done(redirect, tankId, key, form, "Saved: they are separated.");
     }
 
     private static LocalDate day(TankPlan plan, Optional<LocalDate> on) {

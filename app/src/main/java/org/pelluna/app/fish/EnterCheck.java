@@ -41,7 +41,7 @@ class EnterCheck {
             faults.rejectValue(field + "since", "future", "This day lies in the future.");
         }
         if (row.name != null && row.name.length() > LONGEST_NAME) {
-            faults.rejectValue(field + "name", "long", "At most " + LONGEST_NAME + " letters.");
+            faults.rejectValue(field + "name", "long", "At most " + LONGEST_NAME + " characters.");
         }
         return faults.hasErrors() ? Optional.empty() : species;
     }

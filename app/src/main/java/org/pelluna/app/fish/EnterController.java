@@ -179,7 +179,7 @@ class EnterController {
             @PathVariable String form,
             RedirectAttributes redirect) {
         fish.undo(keeper.id(), tankId, form);
-        Undo.say(redirect, "Taken back: these fish are out of the record.");
+        Undo.say(redirect, "Undone. These fish are deleted.");
         return "redirect:/tanks/" + tankId;
     }
 }

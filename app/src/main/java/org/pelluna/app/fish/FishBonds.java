@@ -30,9 +30,9 @@ final class FishBonds {
         Optional<String> next = Succession.of(stock, fish.species())
                 .map(one ->
                         (one.fish().id().equals(fish.id()) ? "It" : one.fish().name())
-                                + " is the largest of its kind here, and none is "
+                                + " is the largest of its species here, and none is "
                                 + one.into().words()
-                                + ": it is the one to turn " + one.into().words()
+                                + ": it will probably become " + one.into().words()
                                 + ", in weeks or months (common practice).");
         return Stream.of(bond, next).flatMap(Optional::stream).collect(Collectors.joining(" "));
     }

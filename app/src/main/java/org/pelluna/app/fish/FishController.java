@@ -161,7 +161,7 @@ class FishController {
                 tankId,
                 key,
                 form,
-                then.name() + " is " + how.words() + "; every finding has been judged anew.");
+                then.name() + " is " + how.words() + ".");
     }
 
     @PostMapping("/out")
@@ -185,7 +185,7 @@ class FishController {
                 tankId,
                 key,
                 form,
-                then.name() + " is " + place.words() + ": out of company, watch and headroom until it is back.");
+                then.name() + " is " + place.words() + " and does not count until it returns.");
     }
 
     @PostMapping("/back")
@@ -238,7 +238,7 @@ class FishController {
             RedirectAttributes redirect) {
         Resident then =
                 fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.sexed(one, today, on, sex));
-        return done(redirect, tankId, key, form, then.name() + " is noted as " + sex.words() + ".");
+        return done(redirect, tankId, key, form, then.name() + " is saved as " + sex.words() + ".");
     }
 
     /** Takes back what one form of this fish recorded. */
@@ -250,7 +250,7 @@ class FishController {
             @PathVariable String form,
             RedirectAttributes redirect) {
         fish.undo(keeper.id(), tankId, form);
-        Undo.say(redirect, "Taken back; every finding has been judged anew.");
+        Undo.say(redirect, "Undone.");
         return "redirect:" + path(tankId, key);
     }
 

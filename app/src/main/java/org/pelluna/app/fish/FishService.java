@@ -71,7 +71,7 @@ class FishService {
         }
         if (!fish.belongsHere(day)) {
             throw new IllegalArgumentException(fish.name()
-                    + (day.isBefore(fish.arrivedOn()) ? " came only on " + fish.arrivedOn() : " had left by then"));
+                    + (day.isBefore(fish.arrivedOn()) ? " arrived only on " + fish.arrivedOn() : " had left by then"));
         }
         return day;
     }

@@ -51,7 +51,7 @@ final class FishStory {
                 .map(entry -> entry.at().toLocalDate())
                 .max(LocalDate::compareTo)
                 .orElseThrow();
-        return "In the log: it attacked others " + Numbers.count(by.size(), "time") + " and was attacked "
+        return "It attacked " + Numbers.count(by.size(), "time") + " and was attacked "
                 + Numbers.count(on.size(), "time") + ", last on " + last + ".";
     }
 
@@ -60,7 +60,7 @@ final class FishStory {
         long days = ChronoUnit.DAYS.between(since, today);
         return "Here since "
                 + (days == 0 ? "today" : resident.noted().arrival().about() + since + ", " + Numbers.count(days, "day"))
-                + (since.equals(resident.arrivedOn()) ? "" : "; it first came on " + resident.arrivedOn()) + ".";
+                + (since.equals(resident.arrivedOn()) ? "" : "; first arrived " + resident.arrivedOn()) + ".";
     }
 
     private static String outSince(Absence out, LocalDate today) {
@@ -73,7 +73,7 @@ final class FishStory {
     private static String departed(TankPlan plan, Resident resident) {
         LocalDate on = resident.leftOn().orElseThrow();
         String after =
-                ", " + Numbers.count(ChronoUnit.DAYS.between(resident.arrivedOn(), on), "day") + " after it came";
+                ", " + Numbers.count(ChronoUnit.DAYS.between(resident.arrivedOn(), on), "day") + " after it arrived";
         return resident.noted()
                 .departure()
                 .map(how -> "It was " + how.kind().words() + " on " + on + after

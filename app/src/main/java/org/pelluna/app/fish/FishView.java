@@ -148,8 +148,8 @@ record FishView(
         return all.stream()
                 .map(one -> new PressLine(
                         one.aggressorId().equals(id)
-                                ? "It presses " + names.get(one.victimId())
-                                : names.get(one.aggressorId()) + " presses it",
+                                ? "Attacks " + names.get(one.victimId())
+                                : "Attacked by " + names.get(one.aggressorId()),
                         Numbers.plain(one.perHour(), 2) + " an hour",
                         (int) Math.round(100 * one.perHour() / Math.max(most, 1e-9))))
                 .toList();
@@ -165,15 +165,15 @@ record FishView(
                 without.before().unit().isEmpty() ? "" : " " + without.before().unit();
         List<String> lines = Stream.of(
                         without.turns().stream()
-                                .map(turn -> turn.name() + " turns from “"
+                                .map(turn -> turn.name() + " changes from “"
                                         + turn.before().words() + "” to “"
                                         + turn.after().words() + "”."),
                         without.dates().stream().map(FishView::shift),
                         without.ends().stream()
                                 .filter(one -> one.perHour() >= careful)
-                                .map(one -> names.get(one.aggressorId()) + " no longer presses "
+                                .map(one -> names.get(one.aggressorId()) + " no longer attacks "
                                         + names.get(one.victimId()) + " (" + Numbers.plain(one.perHour(), 1)
-                                        + " encounters an hour)."))
+                                        + " attacks an hour)."))
                 .flatMap(all -> all)
                 .toList();
         return new Frees(

@@ -136,7 +136,7 @@ class MoveController {
             @PathVariable String form,
             RedirectAttributes redirect) {
         moves.undo(keeper.id(), form);
-        Undo.say(redirect, "Taken back, in both tanks.");
+        Undo.say(redirect, "Undone in both tanks.");
         return "redirect:/tanks/" + tankId;
     }
 

@@ -178,7 +178,7 @@ class CrewController {
             @PathVariable String count,
             RedirectAttributes redirect) {
         journal.notBought(keeper.id(), tankId, count, plan);
-        Undo.say(redirect, "Taken back: they are planned, not bought.");
+        Undo.say(redirect, "Undone. They are planned, not bought.");
         return "redirect:/tanks/" + tankId + "/losses/crew";
     }
 

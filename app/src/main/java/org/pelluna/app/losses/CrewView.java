@@ -20,7 +20,7 @@ record CrewView(
         Explained how) {
     static CrewView of(Crew one, LocalDate today, Measures measures) {
         String eaters = one.eaters().isEmpty()
-                ? "Nobody here is known to take them."
+                ? "No fish here is known to eat them."
                 : String.join(", ", one.eaters())
                         + (one.eaters().size() == 1 ? " takes or tests them." : " take or test them.");
         String safe = one.safeCm()

@@ -166,11 +166,11 @@ class LossController {
         Species species = plan.species(catalogue).get(resident.speciesId());
         List<Harassment> harassment = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
         String harried = harassment.isEmpty()
-                ? "No encounter is logged in its last " + LOOK_BACK_DAYS + " days."
+                ? "No attack is logged in its last " + LOOK_BACK_DAYS + " days."
                 : harassment.stream()
                         .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
                                 + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
-                        .collect(Collectors.joining("; ", "In its last " + LOOK_BACK_DAYS + " days attacked by ", "."));
+                        .collect(Collectors.joining("; ", "Attacks on it in its last " + LOOK_BACK_DAYS + " days: ", "."));
         return new LossView(
                 loss.id(),
                 Portraits.use(species),
@@ -211,10 +211,10 @@ class LossController {
                 .entrySet()
                 .stream()
                 .sorted(Map.Entry.comparingByKey())
-                .map(cause -> cause.getValue() + " " + cause.getKey())
+                .map(cause -> cause.getKey() + " " + cause.getValue())
                 .collect(Collectors.joining(", "));
-        return plan.losses().size() + " of " + plan.residents().size() + " fish that came to this tank were lost: "
-                + causes + (money > 0 ? ". They had cost " + Numbers.plain(money, 2) : "") + ".";
+        return "You lost " + plan.losses().size() + " of " + plan.residents().size() + " fish. Causes: "
+                + causes + (money > 0 ? ". They cost " + Numbers.plain(money, 2) : "") + ".";
     }
 
     @PostMapping
@@ -247,7 +247,7 @@ class LossController {
         losses.add(keeper.id(), tankId, loss);
         Undo.offer(
                 redirect,
-                "The loss is recorded; every finding has been judged anew.",
+                "Loss recorded.",
                 path(tankId) + "/" + loss.id() + "/remove");
         return "redirect:" + path(tankId);
     }
@@ -273,7 +273,7 @@ class LossController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         losses.restore(keeper.id(), tankId, key);
-        Undo.say(redirect, "Taken back: the loss is on record again.");
+        Undo.say(redirect, "Undone. The loss is recorded again.");
         return "redirect:" + path(tankId);
     }
 

@@ -28,16 +28,16 @@ public class LossForm {
     @NotNull(message = "How sure are you?")
     public Loss.Certainty certainty = Loss.Certainty.LIKELY;
 
-    @Min(value = 0, message = "0 or more, or nothing.")
+    @Min(value = 0, message = "Price: enter 0 or more, or leave it empty.")
     public Double price;
 
-    @Size(max = 1000, message = "At most 1,000 letters, please.")
+    @Size(max = 1000, message = "At most 1,000 characters, please.")
     public String note;
 
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
     public LocalDate lastSeen;
 
-    @Size(max = 1000, message = "At most 1,000 letters, please.")
+    @Size(max = 1000, message = "At most 1,000 characters, please.")
     public String evidence;
 
     public String linkedTo;

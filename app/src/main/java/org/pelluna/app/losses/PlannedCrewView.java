@@ -29,7 +29,7 @@ record PlannedCrewView(
                         .orElse(plan.group().words()),
                 plan.count(),
                 one.from()
-                        .map(from -> from.isAfter(today) ? "from " + from : "may come now")
+                        .map(from -> from.isAfter(today) ? "from " + from : "can arrive now")
                         .orElse("no day yet: something must change first"),
                 one.from().filter(from -> !from.isAfter(today)).isPresent(),
                 measures.lengthField(Invertebrates.called(plan.name())

@@ -136,7 +136,7 @@ public class IntoQuarantine {
         parts.record(
                 keeperId, quarantineId, form, "in", any -> new Happening.Entered(coming.residents(), coming.entries()));
         return Optional.of(
-                fish.name() + " is in " + bare.name() + ": out of company, watch and headroom until it is back.");
+                fish.name() + " is in " + bare.name() + " and does not count until it returns.");
     }
 
     private TankRow quarantine(UUID keeperId, UUID tankId) {

@@ -30,7 +30,7 @@ final class Leaving {
                         throw new Refused(fish.name() + " has left already");
                     }
                     if (!fish.belongsHere(on)) {
-                        throw new Refused(fish.name() + " came only on " + fish.arrivedOn());
+                        throw new Refused(fish.name() + " arrived only on " + fish.arrivedOn());
                     }
                 })
                 .toList();

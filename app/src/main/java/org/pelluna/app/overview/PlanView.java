@@ -99,7 +99,7 @@ public record PlanView(
         return new ComingView(
                 arrival.place(),
                 now ? "now" : arrival.date().toString(),
-                now ? "as soon as you find a good one" : Dates.distance(arrival.date(), today),
+                now ? "as soon as you find a healthy one" : Dates.distance(arrival.date(), today),
                 arrival.names(),
                 stock.wishes().stream()
                         .filter(one -> arrival.wishIds().contains(one.wish().id()))

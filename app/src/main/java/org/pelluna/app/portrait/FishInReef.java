@@ -111,7 +111,7 @@ public final class FishInReef {
     private String words(FishOnDay swimmer) {
         String when = switch (swimmer.presence()) {
             case HERE -> measures.lengthOf(swimmer.lengthCm());
-            case TO_COME -> "to come on " + swimmer.since() + " at " + measures.lengthOf(swimmer.lengthCm());
+            case TO_COME -> "arrives " + swimmer.since() + " at " + measures.lengthOf(swimmer.lengthCm());
             case GONE -> "gone since " + swimmer.since();
         };
         return swimmer.fish().name() + ", " + swimmer.fish().species().commonName() + ", " + when;

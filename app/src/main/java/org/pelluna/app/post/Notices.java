@@ -58,7 +58,7 @@ public class Notices {
                     one.keeper(),
                     one.recipient(),
                     one.subject(),
-                    one.body() + "\n\nNo more letters like this one: " + links.of(one.keeper()) + "\n");
+                    one.body() + "\n\nStop these e-mails: " + links.of(one.keeper()) + "\n");
         }
     }
 

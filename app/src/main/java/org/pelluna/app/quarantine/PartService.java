@@ -64,7 +64,7 @@ class PartService {
         record(keeperId, tankId, form, before -> {
             near(on);
             if (before.isEmpty()) {
-                throw new Refused("nothing has begun yet; lay down the first part");
+                throw new Refused("nothing has started yet; add the first step");
             }
             return Phases.again(before, on, why, Key::fresh);
         });

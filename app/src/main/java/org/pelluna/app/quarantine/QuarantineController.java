@@ -149,7 +149,7 @@ class QuarantineController {
             @RequestParam Optional<String> note,
             RedirectAttributes redirect) {
         parts.add(keeper.id(), tankId, form, kind, from, days, words(note));
-        return done(redirect, tankId, form, "The part is laid down; what follows waits for it.");
+        return done(redirect, tankId, form, "Step added. Later steps move back.");
     }
 
     @PostMapping("/again")
@@ -161,7 +161,7 @@ class QuarantineController {
             @RequestParam Optional<String> why,
             RedirectAttributes redirect) {
         parts.again(keeper.id(), tankId, form, on, words(why).orElse("it was begun again"));
-        return done(redirect, tankId, form, "It begins again from that day, and the plan of every tank waits for it.");
+        return done(redirect, tankId, form, "Restarted. All plans wait for it.");
     }
 
     @PostMapping("/parts/{key}/remove")
@@ -182,7 +182,7 @@ class QuarantineController {
             @PathVariable String form,
             RedirectAttributes redirect) {
         parts.undo(keeper.id(), tankId, form);
-        Undo.say(redirect, "Taken back.");
+        Undo.say(redirect, "Undone.");
         return "redirect:" + path(tankId);
     }
 

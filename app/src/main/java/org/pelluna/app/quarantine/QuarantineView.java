@@ -112,32 +112,32 @@ record QuarantineView(
         Optional<LocalDate> end = Phases.end(phases);
         if (guests == 0) {
             return end.filter(day -> day.isAfter(today)).isPresent()
-                    ? "Nobody is in it, though its parts run until " + end.get() + "."
-                    : "Nobody is in it: it is free.";
+                    ? "The quarantine tank is empty; its steps run until " + end.get() + "."
+                    : "The quarantine tank is free.";
         }
         String who = guests + " fish: ";
         if (now.isEmpty()) {
             return who
                     + (end.isEmpty()
-                            ? "no part is laid down, so nothing says when they may leave."
+                            ? "no step is planned, so there is no leaving date."
                             : end.get().isAfter(today)
-                                    ? "the next part begins later."
-                                    : "all parts are over since " + end.get()
-                                            + "; who eats and shows no sign may leave.");
+                                    ? "the next step starts later."
+                                    : "all steps ended on " + end.get()
+                                            + ". Healthy fish that eat can leave.");
         }
         return who + now.get().kind().words() + " until " + now.get().until()
                 + (end.get().isAfter(now.get().until())
-                        ? ", all parts until " + end.get() + "."
-                        : ", then who eats and shows no sign may leave.");
+                        ? ", all steps until " + end.get() + "."
+                        : ". After that, healthy fish that eat can leave.");
     }
 
     private static Part part(Phase one, LocalDate today) {
         String state = one.cut()
-                .map(cut -> "broken off on " + cut.on() + ": " + cut.why())
+                .map(cut -> "stopped on " + cut.on() + ": " + cut.why())
                 .orElse(
                         one.covers(today)
                                 ? "now, day " + (ChronoUnit.DAYS.between(one.from(), today) + 1)
-                                : one.from().isAfter(today) ? "to come" : "done");
+                                : one.from().isAfter(today) ? "planned" : "done");
         return new Part(
                 one.id(),
                 one.kind().words(),
@@ -161,7 +161,7 @@ record QuarantineView(
                 .filter(days -> planned.stream().noneMatch(one -> days.isFor(one.tankId(), one.wish())))
                 .map(days -> new Next(
                         days.names() + ", " + days.from() + " to " + days.until(),
-                        "No plan foresees this stay any more, and other tanks still wait for its days.",
+                        "No plan needs this stay any more, but other tanks still wait for its days.",
                         days.tank(),
                         days.wish().key(),
                         true,

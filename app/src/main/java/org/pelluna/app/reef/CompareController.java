@@ -107,13 +107,11 @@ class CompareController {
         Set<String> here = names(one, from);
         Set<String> there = names(other, to);
         words.add("Fish: " + here.size() + " and " + there.size() + ".");
-        said(words, "Only below: ", there, here);
-        said(words, "Only above: ", here, there);
-        words.add("All their lengths together: " + measures.lengthOf(together(one, from)) + " and "
-                + measures.lengthOf(together(other, to)) + ".");
-        words.add("Pressure of all pairs together: " + Numbers.plain(pressure(one, from)) + " and "
-                + Numbers.plain(pressure(other, to)) + " encounters/h; the hardest " + hardest(one, from) + " and "
-                + hardest(other, to) + ".");
+        said(words, "Only on the second day: ", there, here);
+        said(words, "Only on the first day: ", here, there);
+        
+        words.add("Expected attacks an hour: " + Numbers.significant(pressure(one, from)) + " on the first day, "
+                + Numbers.significant(pressure(other, to)) + " on the second.");
         return words;
     }
 

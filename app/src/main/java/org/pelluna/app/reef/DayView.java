@@ -131,20 +131,17 @@ record DayView(
     private static String account(
             Reef reef, LocalDate on, List<FishOnDay> here, List<FishOnDay> shown, Measures measures) {
         if (here.isEmpty()) {
-            return "Nobody lives here on " + on + ".";
+            return "No fish live here on " + on + ".";
         }
         FishOnDay largest = here.stream()
                 .max(Comparator.comparingDouble(FishOnDay::lengthCm))
                 .orElseThrow();
-        double swim = reef.stock().plan().tank().swimCm();
         long ghosts = shown.stream()
                 .filter(one -> one.presence() == FishOnDay.Presence.TO_COME)
                 .count();
         return here.size() + (here.size() == 1 ? " fish lives" : " fish live") + " here on " + on
-                + (ghosts > 0 ? ", " + ghosts + " still to come" : "") + ". The largest is "
-                + largest.fish().name() + " with " + measures.lengthOf(largest.lengthCm()) + ": the clear swim of "
-                + measures.lengthOf(swim) + " is " + Numbers.plain(swim / largest.lengthCm())
-                + " of its own lengths.";
+                + (ghosts > 0 ? "; " + ghosts + " more will arrive" : "") + ". " + largest.fish().name()
+                + " is the largest, " + measures.lengthOf(largest.lengthCm()) + " long.";
     }
 
     private static List<FishLine> lines(List<FishPlacing.Placed> placed, TankPlan plan, Measures measures) {
@@ -175,10 +172,10 @@ record DayView(
             String then = loads.then().stream()
                     .filter(one -> one.name().equals(grown.name()) && one.used() != grown.used())
                     .findFirst()
-                    .map(one -> Numbers.plain(one.used(), 2) + " as they are, ")
+                    .map(one -> Numbers.plain(one.used(), 2) + " now, ")
                     .orElse("");
             lines.add(new LoadLine(
-                    grown.name() + ": " + then + Numbers.plain(grown.used(), 2) + " all grown, of "
+                    grown.name() + ": " + then + Numbers.plain(grown.used(), 2) + " fully grown, of "
                             + Numbers.plain(grown.limit(), 2) + " " + grown.unit(),
                     (int) Math.round(100 * Math.min(1, grown.share())),
                     !grown.fits()));
@@ -192,15 +189,15 @@ record DayView(
                 .limit(HARDEST)
                 .filter(one -> one.perHour() >= 0.05)
                 .map(one -> names.get(one.aggressorId()) + " on " + names.get(one.victimId()) + ": "
-                        + Numbers.count(one.perHour(), "encounter") + " an hour"
+                        + Numbers.count(one.perHour(), "attack") + " an hour"
                         + (one.perHour() >= careful ? " ▲" : ""))
                 .toList();
     }
 
     private static String words(Patches.Patch patch) {
-        return patch.fish().name() + " holds " + Numbers.plain(100 * patch.shareOfFloor(), 0) + " % of the floor"
+        return patch.fish().name() + "’s territory: " + Numbers.plain(100 * patch.shareOfFloor(), 0) + " % of the floor"
                 + (patch.contested() >= 0.005
-                        ? ", " + Numbers.plain(100 * patch.contested(), 0) + " % of it contested"
+                        ? ", " + Numbers.plain(100 * patch.contested(), 0) + " % of it shared"
                         : "");
     }
 

@@ -67,7 +67,7 @@ class LayoutController {
                         .svg(
                                 new ReefDrawing.Content(),
                                 0,
-                                "What stands in the tank, from the front and from above; the rows beside it say the same"));
+                                "What stands in the tank, from the front and from above; the table shows the same"));
         model.addAttribute("figures", figures(tank, measures));
         return part ? "reef/edit :: canvas" : "reef/edit";
     }
@@ -78,7 +78,7 @@ class LayoutController {
         figures.add(new FigureLine("Net water", measures.volumeOf(water.litres())));
         figures.add(new FigureLine("Rock, dry", Numbers.plain(tank.water().rockKg()) + "\u00a0kg"));
         figures.add(new FigureLine("Water it displaces", measures.volumeOf(water.rockLitres())));
-        figures.add(new FigureLine("Longest clear swim", measures.lengthOf(tank.swimCm())));
+        figures.add(new FigureLine("Longest swimming length", measures.lengthOf(tank.swimCm())));
         figures.add(new FigureLine("Caves and crevices", String.valueOf(tank.shelters())));
         figures.add(new FigureLine("Feeding places", String.valueOf(tank.feedingPlaces())));
         figures.add(new FigureLine("Widest gap", Numbers.plain(tank.cover().gapMm()) + "\u00a0mm"));
@@ -143,7 +143,7 @@ class LayoutController {
             return show(row, form, measures, model, part);
         }
         if (!part) {
-            Undo.say(redirect, "The drawing is saved; every finding has been judged anew.");
+            Undo.say(redirect, "Drawing saved.");
             return "redirect:/tanks/" + tankId + "/reef/edit";
         }
         TankRow now = tanks.get(keeper.id(), tankId);

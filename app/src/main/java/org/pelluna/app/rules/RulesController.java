@@ -70,7 +70,7 @@ class RulesController {
                 HouseRules entered = Refused.unless(() -> form.rules(row.houseRules()));
                 int version = form.version == null ? NO_VERSION : form.version;
                 tanks.change(keeper.id(), tankId, version, row.tank(), entered);
-                Undo.say(redirect, "The house rules are saved; every finding has been judged anew.");
+                Undo.say(redirect, "House rules saved.");
                 return "redirect:/tanks/" + tankId + "/rules";
             } catch (Refused e) {
                 faults.reject("contradiction", "Not saved: " + e.getMessage() + ".");
@@ -129,13 +129,13 @@ class RulesController {
                 preset.title(),
                 preset.words(),
                 List.of(
-                        "ceiling: " + rules.schools().ceiling().words(),
+                        "limit: " + rules.schools().ceiling().words(),
                         "inch rule " + Numbers.plain(rules.capacity().gallonsPerInchNew()) + ", later "
                                 + Numbers.plain(rules.capacity().gallonsPerInchMature()) + " gal per inch",
                         "pause " + rules.pauses().afterOneDays() + " and "
                                 + rules.pauses().afterMoreDays() + " days",
                         "rivals: " + rules.schools().kin().words(),
-                        "careful from " + Numbers.plain(rules.weights().carefulPerHour()) + " encounters an hour"),
+                        "careful from " + Numbers.plain(rules.weights().carefulPerHour()) + " attacks an hour"),
                 row.houseRules()
                         .equals(rules.with(as -> as.schools(rules.schools())
                                 .husbandry(rules.husbandry())

@@ -68,13 +68,13 @@ public class RulesForm {
                 || food == null
                 || pH == null
                 || saltPrice == null) {
-            throw new IllegalArgumentException("every figure of the husbandry wants a number");
+            throw new IllegalArgumentException("enter a number for every figure of your routine");
         }
         Map<String, String> notes = new LinkedHashMap<>();
         overruled.forEach((rule, note) -> {
             if (note != null && !note.isBlank()) {
                 if (!rule.matches("[a-z-]{1,40}") || note.length() > 500) {
-                    throw new IllegalArgumentException("a note on a rule has at most 500 letters");
+                    throw new IllegalArgumentException("a note on a rule has at most 500 characters");
                 }
                 notes.put(rule, note.strip());
             }

@@ -199,7 +199,7 @@ class PlanSheet {
             }
         }
         if (lines.isEmpty()) {
-            svg.add(pen.text(x, y + 34, 16, "Nobody yet."));
+            svg.add(pen.text(x, y + 34, 16, "No fish yet."));
         }
         if (shown < lines.size()) {
             svg.add(pen.text(

@@ -16,12 +16,12 @@ class RemarkForm {
     String about;
 
     @NotNull(message = "Say who you are: a first name will do.")
-    @Size(max = 40, message = "A name of at most 40 letters.")
+    @Size(max = 40, message = "A name of at most 40 characters.")
     @Nullable
     String author;
 
     @NotNull(message = "There is nothing in it yet.")
-    @Size(max = 600, message = "At most 600 letters; it is too long.")
+    @Size(max = 600, message = "At most 600 characters; it is too long.")
     @Nullable
     String words;
 

@@ -23,7 +23,7 @@ record RemarkView(String key, String about, String author, String words, String 
         return new RemarkView(
                 row.id().toString(),
                 row.about()
-                        .map(key -> names.getOrDefault(key, "somebody no longer in the plan"))
+                        .map(key -> names.getOrDefault(key, "a fish no longer in the plan"))
                         .orElse("the whole plan"),
                 row.author(),
                 row.words(),

@@ -127,7 +127,7 @@ class ShowController {
         tanks.get(keeper.id(), tankId);
         State before = remarks.decide(keeper.id(), tankId, id(key), state);
         String said = switch (state) {
-            case STANDS -> "The remark now stands beside the plan.";
+            case STANDS -> "The remark now shows next to the plan.";
             case WAITS -> "Only you see the remark.";
             case REMOVED -> "The remark is removed.";
         };

@@ -124,13 +124,13 @@ record EntryView(
         facts.add(length("Longest known", one.size().maximumCm(), measures));
         facts.add(length("As sold", one.size().saleCm(), measures));
         facts.add(new Fact(
-                "Water for life",
+                "Water an adult needs",
                 measures.volumeOf(one.needs().volumeLitres().value()),
                 one.needs().volumeLitres().from().words()));
         facts.add(
                 one.habits().isResting()
-                        ? new Fact("Clear swim for life", "none: it rests", "common practice")
-                        : length("Clear swim for life", one.needs().swimCm(), measures));
+                        ? new Fact("Swimming length an adult needs", "none: it rests", "common practice")
+                        : length("Swimming length an adult needs", one.needs().swimCm(), measures));
         if (one.needs().sandCm().value() > 0) {
             facts.add(length("Depth of sand", one.needs().sandCm(), measures));
         }
@@ -227,10 +227,10 @@ record EntryView(
         Interval most = Beliefs.any(one).interval(Lesson.LEVEL);
         double apart = one.temper().apart();
         return (apart > MUCH
-                        ? "Individuals differ much"
-                        : apart < LITTLE ? "Individuals are much alike" : "Individuals differ")
+                        ? "Individuals differ a lot"
+                        : apart < LITTLE ? "Individuals differ little" : "Individuals differ")
                 + ": nine in ten attack " + Numbers.plain(most.low(), 1) + " to " + Numbers.plain(most.high(), 1)
-                + " times as often as is usual of the kind ("
+                + " times as often as usual ("
                 + one.temper().spread().map(any -> one.temper().from().words()).orElse("assumed, as of most fish")
                 + ").";
     }

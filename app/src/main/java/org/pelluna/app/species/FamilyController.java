@@ -39,7 +39,7 @@ class FamilyController {
                 "fiercest toward others first",
                 Comparator.comparingDouble(one -> -toward(one).others())),
         KIN(
-                "fiercest toward their own kind first",
+                "most aggressive to their own species first",
                 Comparator.comparingDouble(one -> -toward(one).ownSpecies())),
         SIZE(
                 "largest first",

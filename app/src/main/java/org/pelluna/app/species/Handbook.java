@@ -46,14 +46,13 @@ final class Handbook {
     }
 
     private String whatItIs() {
-        return "One of the " + Family.of(one).called() + ", "
-                + one.look().plan().words() + ". Grown to "
-                + cm(one.size().adultCm().value()) + " in tanks, "
-                + cm(one.size().maximumCm().value()) + " the longest known; sold at about "
+        return "One of the " + Family.of(one).called() + ". It grows to "
+                + cm(one.size().adultCm().value()) + " in tanks; the longest known was "
+                + cm(one.size().maximumCm().value()) + ". It is sold at about "
                 + cm(one.size().saleCm().value()) + ". It lives "
-                + one.habits().zone().words() + ", flees to "
+                + one.habits().zone().words() + ", hides in "
                 + one.habits().shelter().words() + " and eats "
-                + one.habits().diet().words() + ". In good care it lives for "
+                + one.habits().diet().words() + ". It can live "
                 + Numbers.plain(one.growth().lifespanYears().value(), 0) + " years.";
     }
 
@@ -67,17 +66,17 @@ final class Handbook {
                 .toList();
         String like = alike.isEmpty()
                 ? ""
-                : " It takes for its like " + String.join(", ", alike.subList(0, Math.min(LIKES, alike.size())))
+                : " It treats as its own species: " + String.join(", ", alike.subList(0, Math.min(LIKES, alike.size())))
                         + (alike.size() > LIKES ? " and others." : ".");
         SocialGrouping grouping = one.company();
         boolean several = grouping.way() == SocialGrouping.Way.HAREM || grouping.way() == SocialGrouping.Way.SHOAL;
         return "It is kept " + grouping.way().words()
                 + (several ? " of " + grouping.smallestGroup() + " to " + grouping.largestGroup() : "")
-                + ". Toward its own kind it is "
-                + temper(toward.ownSpecies()) + ", toward its genus " + temper(toward.genus()) + ", toward its family "
-                + temper(toward.family()) + ", toward all others " + temper(toward.others())
+                + ". It is "
+                + temper(toward.ownSpecies()) + " to its own species, " + temper(toward.genus()) + " to its genus, "
+                + temper(toward.family()) + " to its family, " + temper(toward.others()) + " to others"
                 + (toward.smallerFish() > toward.others() + 0.15
-                        ? "; toward much smaller fish it is " + temper(toward.smallerFish())
+                        ? "; it is " + temper(toward.smallerFish()) + " to much smaller fish"
                         : "")
                 + "." + like;
     }
@@ -86,11 +85,11 @@ final class Handbook {
         List<String> sentences = new ArrayList<>();
         sentences.add(
                 switch (one.habits().swimming()) {
-                    case CRUISES -> "It is on its way all day, up and down the tank.";
-                    case ROAMS -> "It roams about the rock.";
+                    case CRUISES -> "It swims up and down the tank all day.";
+                    case ROAMS -> "It roams around the rock.";
                     case HOVERS -> "It hovers near its shelter.";
                     case PERCHES ->
-                        "It sits, perches or keeps to its hole: floor and cover matter to it, not lengths of swim.";
+                        "It sits, perches or stays in its hole: it needs floor and cover more than swimming length.";
                 });
         sentences.add(
                 switch (one.habits().sleep()) {
@@ -99,10 +98,10 @@ final class Handbook {
                     case CREVICE -> "It sleeps wedged into a crevice.";
                     case OPEN -> "It sleeps in the open.";
                 });
-        sentences.add("At the table it " + one.habits().pace().words() + ", and wants "
+        sentences.add("At feeding time it " + one.habits().pace().words() + ". It needs "
                 + Numbers.plain(one.habits().feedsPerDay().value()) + " feeds a day.");
         if (one.temper().territory() >= HOLDS) {
-            sentences.add("It holds a patch of about " + cm(one.temper().patchCm()) + ".");
+            sentences.add("It holds a territory of about " + cm(one.temper().patchCm()) + ".");
         }
         one.disturbs().forEach(what -> sentences.add("It " + what.kind().words() + "."));
         one.benefits().forEach(good -> sentences.add("It " + good.what() + "."));
@@ -112,22 +111,22 @@ final class Handbook {
     private String troubles() {
         List<String> sentences = new ArrayList<>();
         one.ailments()
-                .forEach(what -> sentences.add("It often brings " + what.kind().words() + ": quarantine it."));
+                .forEach(what -> sentences.add("It often carries " + what.kind().words() + ": quarantine it."));
         switch (one.habits().eating()) {
-            case HARD -> sentences.add("Many never take prepared food: see it eat before you pay.");
-            case COAXED -> sentences.add("It is to be coaxed onto prepared food.");
+            case HARD -> sentences.add("Many never eat prepared food: see it eat before you pay.");
+            case COAXED -> sentences.add("It needs patience to accept prepared food.");
             case EASY -> {}
         }
         if (one.temper().delicacy() >= DELICATE) {
-            sentences.add("It bears moving and crowding badly.");
+            sentences.add("It does badly when moved or crowded.");
         }
         switch (one.jumping()) {
-            case HABITUALLY -> sentences.add("It jumps: no tank without a lid or mesh.");
-            case WHEN_CHASED -> sentences.add("Chased, it jumps.");
+            case HABITUALLY -> sentences.add("It jumps: keep it under a lid or mesh.");
+            case WHEN_CHASED -> sentences.add("It jumps when chased.");
             case RARELY -> {}
         }
         one.hazards().forEach(hazard -> sentences.add(hazard.sentence()));
-        return sentences.isEmpty() ? "Little, where water and company suit it." : String.join(" ", sentences);
+        return sentences.isEmpty() ? "Little, if water and tank mates suit it." : String.join(" ", sentences);
     }
 
     private static String known(Collection<EntryView.Fact> facts) {
@@ -135,19 +134,19 @@ final class Handbook {
                 .map(fact -> fact.source().startsWith("published") ? "published" : fact.source())
                 .filter(source -> !source.isEmpty())
                 .collect(Collectors.groupingBy(source -> source, LinkedHashMap::new, Collectors.counting()));
-        return "Of the " + facts.size() + " figures below, "
+        return "Sources of the " + facts.size() + " figures below: "
                 + counts.entrySet().stream()
                         .sorted(Map.Entry.<String, Long>comparingByValue().reversed())
                         .map(each -> each.getValue() + " " + each.getKey())
                         .collect(Collectors.joining("; "))
-                + ". Each says it of itself.";
+                + ".";
     }
 
     /** A share of temper as a keeper would say it. */
     static String temper(double share) {
         return share < 0.12
                 ? "peaceful"
-                : share < 0.3 ? "mild" : share < 0.55 ? "assertive" : share < 0.8 ? "fierce" : "relentless";
+                : share < 0.3 ? "mild" : share < 0.55 ? "fairly aggressive" : share < 0.8 ? "aggressive" : "very aggressive";
     }
 
     private String cm(double cm) {

@@ -29,12 +29,12 @@ public class OwnForm {
     public String like;
 
     @NotBlank(message = "What do you call it?")
-    @Size(max = 80, message = "At most 80 letters.")
+    @Size(max = 80, message = "At most 80 characters.")
     public String commonName;
 
     @NotBlank(message = "Its scientific name: genus and epithet.")
     @Pattern(regexp = "[A-Z][a-z]+ [a-z][a-z. -]*", message = "Genus and epithet, such as “Gramma loreto”.")
-    @Size(max = 58, message = "At most 58 letters.")
+    @Size(max = 58, message = "At most 58 characters.")
     public String scientificName;
 
     @NotNull(message = "How long does it grow in a tank?")
@@ -43,23 +43,23 @@ public class OwnForm {
     @NotNull(message = "How long is it when sold?")
     public Double sale;
 
-    @NotNull(message = "How much water does it need for life?")
+    @NotNull(message = "How much water does an adult need?")
     public Double volume;
 
-    @NotNull(message = "How long a clear swim does it need?")
+    @NotNull(message = "How much swimming length does it need?")
     public Double swim;
 
     @NotNull(message = "How wide is its mouth, in per cent of its length?")
     public Double gape;
 
-    @NotNull(message = "How fierce is it beside the other? 1 for as fierce.")
+    @NotNull(message = "How aggressive is it compared with the other? 1 means the same.")
     public Double temper;
 
     /** What it does to each group of animals. */
     public Map<AnimalGroup, Conduct> reef = new EnumMap<>(AnimalGroup.class);
 
     @NotBlank(message = "Where do you know this from? A word is enough.")
-    @Size(max = 500, message = "At most 500 letters.")
+    @Size(max = 500, message = "At most 500 characters.")
     public String note;
 
     /** A new species like the given one. */

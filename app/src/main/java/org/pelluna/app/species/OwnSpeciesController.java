@@ -122,7 +122,7 @@ class OwnSpeciesController {
                 check(keeper, tankId, form, other.orElseThrow(), measures, faults)
                         .ifPresent(species -> {
                             own.put(keeper.id(), tankId, Optional.ofNullable(form.seen), species);
-                            Undo.say(redirect, species.commonName() + " is in this tank's catalogue, and judged.");
+                            Undo.say(redirect, species.commonName() + " is in this tank's catalogue.");
                         });
             } catch (StaleVersionException e) {
                 OwnSpecies now = e.now(OwnSpecies.class);

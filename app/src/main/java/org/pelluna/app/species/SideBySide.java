@@ -59,18 +59,18 @@ record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List
                 figures("Adult in tanks", species, one -> one.size().adultCm().value(), measures::lengthOf),
                 figures("As sold", species, one -> one.size().saleCm().value(), measures::lengthOf),
                 figures(
-                        "Water for life",
+                        "Water an adult needs",
                         species,
                         one -> one.needs().volumeLitres().value(),
                         measures::volumeOf),
                 figures(
-                        "Clear swim for life",
+                        "Swimming length an adult needs",
                         species,
                         one -> one.swimWantedCm(one.size().adultCm().value(), 0),
                         cm -> cm == 0 ? "floor and cover" : measures.lengthOf(cm)),
                 words("Lives", species, one -> one.habits().zone().words()),
                 words("Eats", species, one -> one.habits().diet().words()),
-                words("At the table", species, one -> one.habits().pace().words()),
+                words("At feeding time", species, one -> one.habits().pace().words()),
                 figures(
                         "Feeds a day",
                         species,
@@ -78,7 +78,7 @@ record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List
                         Numbers::plain),
                 words("Kept", species, one -> one.company().way().words()),
                 figures(
-                        "Temper toward its kind",
+                        "Temperament to its own species",
                         species,
                         one -> one.temper().toward().ownSpecies(),
                         SideBySide::share),
@@ -156,7 +156,7 @@ record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List
 
     private static String eats(Species one) {
         return one.reef().isEmpty()
-                ? "nothing of the reef"
+                ? "no reef animals"
                 : one.reef().keySet().stream().map(group -> group.words()).collect(Collectors.joining(", "));
     }
 

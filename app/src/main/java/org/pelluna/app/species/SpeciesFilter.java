@@ -20,7 +20,7 @@ final class SpeciesFilter {
     enum Fit {
         ANY("any answer"),
         NOT_OUT("not ruled out"),
-        NOW("could come now");
+        NOW("could arrive now");
 
         final String words;
 

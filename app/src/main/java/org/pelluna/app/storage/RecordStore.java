@@ -159,7 +159,7 @@ public class RecordStore {
                 .anyMatch(row -> keys.contains(new FishId(row.fishKey())));
         if (writtenAbout || lost) {
             throw new UndoBlockedException(
-                    "This arrival cannot be taken back: the log or the losses speak of the fish since. Remove"
+                    "Cannot undo this arrival: later entries mention the fish. Delete"
                             + " those entries first, or record how the fish left.");
         }
         logs.deleteAll(arrivals);

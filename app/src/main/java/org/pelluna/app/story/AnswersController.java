@@ -49,7 +49,7 @@ class AnswersController {
                         new AnswerView("Did it help?", helped(answers), base + "/watch/remedies"),
                         new AnswerView(
                                 "What now?",
-                                "What could be done for each fish that is harried, side by side, with what it would suffer then.",
+                                "Compare what would help each bullied fish.",
                                 base + "/watch/what-now"),
                         new AnswerView("What was learned?", learned(answers.beliefs(), plan), base + "/watch/learned"),
                         new AnswerView("Who survives?", survives(plan), base + "/losses/survival")));
@@ -62,7 +62,7 @@ class AnswersController {
                 .filter(one -> one.aggressorId().isEmpty())
                 .toList();
         return together.isEmpty()
-                ? "Nobody came in the last two months."
+                ? "No fish arrived in the last two months."
                 : together.stream()
                                 .map(one ->
                                         name(plan, one) + ": " + one.settles().words())
@@ -81,23 +81,23 @@ class AnswersController {
     private static String rules(TankAnswers answers) {
         Ranks ranks = Ranks.of(answers.stock());
         if (ranks.encounters() == 0 || ranks.ranked().isEmpty()) {
-            return "No encounter was noted yet.";
+            return "No attacks between your fish are logged.";
         }
-        return ranks.ranked().get(0).fish().name() + " stands first, by "
-                + Numbers.count(ranks.encounters(), "encounter") + ".";
+        return ranks.ranked().get(0).fish().name() + " is at the top, after "
+                + Numbers.count(ranks.encounters(), "attack") + ".";
     }
 
     private static String helped(TankAnswers answers) {
         return answers.remedies().stream()
                 .findFirst()
-                .map(one -> "The last thing tried, " + one.remedy().kind().words() + ": "
+                .map(one -> "Last remedy, " + one.remedy().kind().words() + ": "
                         + one.all().verdict().words() + ".")
-                .orElse("Nothing was tried yet.");
+                .orElse("No remedies tried yet.");
     }
 
     private static String learned(Beliefs beliefs, TankPlan plan) {
         if (beliefs.scale().isEmpty()) {
-            return "Nothing yet: no time was watched.";
+            return "No timed watch yet, so nothing is learned.";
         }
         String worse = plan.residents().stream()
                 .filter(fish -> fish.livesHere(plan.asOf()))
@@ -110,8 +110,8 @@ class AnswersController {
                                 .orElse(Temper.AS_ITS_KIND)
                                 .words())
                 .collect(Collectors.joining("; "));
-        return "Every pressure here is reckoned × " + Numbers.plain(beliefs.seenTimes(), 2) + "; "
-                + (worse.isEmpty() ? "no fish is known to be harsher than its kind." : worse + ".");
+        return "We multiply every prediction for this tank by " + Numbers.plain(beliefs.seenTimes(), 2) + "; "
+                + (worse.isEmpty() ? "no fish is more aggressive than its species." : worse + ".");
     }
 
     private static String survives(TankPlan plan) {

@@ -56,7 +56,7 @@ final class LifeLines {
                         space.at(x, middle - 3),
                         space.at(x, middle - 11),
                         space.at(x + 8, middle - 8),
-                        one.name() + (one.planned() ? " may come on " : " came on ") + days.from());
+                        one.name() + (one.planned() ? " can arrive on " : " arrived on ") + days.from());
             }
         }
         one.end().filter(end -> space.shows(end.on())).ifPresent(end -> svg.add(end(one, end, middle)));

@@ -96,7 +96,7 @@ record ResidentLine(
     }
 
     private static String differs(Individual one, Measures measures) {
-        return "temper × " + Numbers.plain(one.temperFactor(), 2)
+        return "temperament × " + Numbers.plain(one.temperFactor(), 2)
                 + one.adultCm().map(cm -> ", grows to " + measures.lengthOf(cm)).orElse("") + ", “" + one.note() + "”";
     }
 

@@ -89,7 +89,7 @@ class SharpenController {
                     .orElse(before)
                     .withGuesses(left);
         });
-        Undo.say(redirect, "Kept; everything is judged anew.");
+        Undo.say(redirect, "Saved.");
         return "redirect:/tanks/" + tankId + "/sharpen";
     }
 

@@ -171,7 +171,7 @@ class TankController {
                     "/tanks/" + tankId,
                     Map.of());
         }
-        Undo.say(redirect, "The profile is saved; every finding has been judged anew.");
+        Undo.say(redirect, "Profile saved.");
         return "redirect:/tanks/" + tankId;
     }
 
@@ -183,7 +183,7 @@ class TankController {
         Undo.offer(
                 redirect,
                 name + " is removed."
-                        + (figures > 0 ? " The figures of species that came with it no longer count." : ""),
+                        + (figures > 0 ? " Its imported species figures no longer count." : ""),
                 "/tanks/" + tankId + "/restore");
         return "redirect:/tanks";
     }
@@ -192,7 +192,7 @@ class TankController {
     String restore(
             @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
         tanks.restore(keeper.id(), tankId);
-        Undo.say(redirect, "Taken back: the tank is there again.");
+        Undo.say(redirect, "Undone. The tank is back.");
         return "redirect:/tanks/" + tankId;
     }
 
@@ -238,7 +238,7 @@ class TankController {
                     request,
                     response);
         }
-        Undo.say(redirect, "Noted; every finding has been judged anew.");
+        Undo.say(redirect, "Saved.");
         return "redirect:/tanks/" + tankId;
     }
 
@@ -281,7 +281,7 @@ class TankController {
                     request,
                     response);
         }
-        Undo.say(redirect, "Noted; survival is counted anew.");
+        Undo.say(redirect, "Saved. Survival is updated.");
         return "redirect:/tanks/" + tankId;
     }
 
@@ -297,7 +297,7 @@ class TankController {
         return Conflict.page(
                 model,
                 request,
-                "What is noted of " + now.name(),
+                "What is recorded of " + now.name(),
                 newer,
                 new Conflict.Hidden("seen", Seen.mark(now)),
                 "/tanks/" + tankId,

@@ -219,7 +219,7 @@ public class TankForm {
         Tank entered = before.flatMap(Tank::drawn).map(tank::drawn).orElse(tank);
         entered.netWater();
         if (entered.swimCm() > tank.shape().longestTravelCm() * 1.5) {
-            throw new IllegalArgumentException("the clear swim cannot be so much longer than the tank");
+            throw new IllegalArgumentException("the swimming length cannot be so much longer than the tank");
         }
         return before.map(entered::enteredOver).orElse(entered);
     }

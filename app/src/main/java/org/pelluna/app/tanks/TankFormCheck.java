@@ -38,12 +38,12 @@ final class TankFormCheck {
         }
         form.fillBare();
         if (form.client != null && form.client.length() > 60) {
-            faults.rejectValue("client", "long", "At most 60 letters, please.");
+            faults.rejectValue("client", "long", "At most 60 characters, please.");
         }
         if (form.name == null) {
             faults.rejectValue("name", "missing", "Please give the tank a name.");
         } else if (form.name.length() > 80) {
-            faults.rejectValue("name", "long", "At most 80 letters, please.");
+            faults.rejectValue("name", "long", "At most 80 characters, please.");
         }
         check.day("cycledOn", form.cycledOn);
         check.day("cyclingSince", form.cyclingSince);
@@ -60,7 +60,7 @@ final class TankFormCheck {
         check.range("sump", form.sump, 0, 50000, "The water in the sump; 0 if there is none.");
         check.range("sandDepth", form.sandDepth, 0, 200, "The depth of sand; 0 for a bare floor.");
         check.range("refugium", form.refugium, 0, 50000, "The volume of the refugium; 0 if there is none.");
-        check.optionalRange("swimLength", form.swimLength, "A length above 0, or nothing.");
+        check.optionalRange("swimLength", form.swimLength, "Enter a length above 0, or leave it empty.");
         check.range("gapMm", form.gapMm, 0, 2000, "The widest gap in mm; 0 for none.");
         check.range("shelters", form.shelters, 0, 1000, "The number of caves and crevices.");
         check.range("feedingPlaces", form.feedingPlaces, 1, 100, "At least one feeding place.");
@@ -83,7 +83,7 @@ final class TankFormCheck {
         range("pauseAfterOneDays", form.pauseAfterOneDays, 1, 365, "1 to 365 days.");
         range("pauseAfterMoreDays", form.pauseAfterMoreDays, 1, 365, "1 to 365 days.");
         range("widestGapMm", form.widestGapMm, 0, 100, "0 to 100 mm.");
-        range("carefulPerHour", form.carefulPerHour, 0.1, 1000, "More than 0 encounters an hour.");
+        range("carefulPerHour", form.carefulPerHour, 0.1, 1000, "Enter more than 0 attacks an hour.");
         range("latenessWeight", form.latenessWeight, 0, 100, "0 or more.");
         range("shynessWeight", form.shynessWeight, 0, 100, "0 or more.");
     }

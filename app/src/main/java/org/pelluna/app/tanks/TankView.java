@@ -131,7 +131,7 @@ record TankView(
         TankPlan plan = stock.plan();
         Optional<Cycle> cycle = stock.cycle().filter(one -> one.isGoingOn(plan.asOf()));
         if (cycle.isPresent()) {
-            return "still cycling, reckoned to be over on " + cycle.get().endsOn();
+            return "still cycling, probably until " + cycle.get().endsOn();
         }
         LocalDate day = plan.tank().cycledOn().orElseThrow();
         return day.isAfter(plan.asOf())
@@ -152,7 +152,7 @@ record TankView(
 
     private static List<Step> steps(NetWater water, Measures measures) {
         return List.of(
-                new Step("Inside of the glass", measures.volumeOf(water.grossLitres()), "to the rim"),
+                new Step("Inside of the tank", measures.volumeOf(water.grossLitres()), "to the rim"),
                 new Step("To the water line", measures.volumeOf(water.toWaterLineLitres()), ""),
                 new Step("Rock", "− " + measures.volumeOf(water.rockLitres()), "mass ÷ density × (1 − porosity)"),
                 new Step("Sand", "− " + measures.volumeOf(water.sandLitres()), "footprint × depth × (1 − porosity)"),

@@ -17,7 +17,7 @@ final class Changes {
         List<String> changes = new ArrayList<>();
         plan.residents().stream()
                 .filter(one -> !one.arrivedOn().isBefore(since.toLocalDate()))
-                .forEach(one -> changes.add(one.name() + " came on " + one.arrivedOn() + "."));
+                .forEach(one -> changes.add(one.name() + " arrived on " + one.arrivedOn() + "."));
         plan.losses().stream()
                 .filter(loss -> !loss.on().isBefore(since.toLocalDate()))
                 .forEach(loss -> changes.add(names.get(loss.fishId()) + " was lost on " + loss.on() + ": "
@@ -26,15 +26,15 @@ final class Changes {
                 .filter(entry -> entry.kind().hasAggressor() && entry.at().isAfter(since))
                 .count();
         if (encounters > 0) {
-            changes.add(encounters + (encounters == 1 ? " encounter was logged." : " encounters were logged."));
+            changes.add(encounters + (encounters == 1 ? " attack was logged." : " attacks were logged."));
         }
         plan.log().stream()
                 .filter(entry ->
                         entry.kind() == LogEntry.Kind.NOTE && entry.at().isAfter(since))
-                .forEach(entry -> changes.add("Noted: " + entry.note().orElse("")));
+                .forEach(entry -> changes.add(entry.note().orElse("")));
         plan.schedule().setbacks().stream()
                 .filter(one -> !one.on().isBefore(since.toLocalDate()))
-                .forEach(one -> changes.add(one.fish() + " " + one.kind().words() + "; the plan was made anew."));
+                .forEach(one -> changes.add(one.fish() + " " + one.kind().words() + "; the plan was updated."));
         return changes;
     }
 }

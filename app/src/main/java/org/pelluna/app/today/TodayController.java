@@ -172,8 +172,8 @@ class TodayController {
         Undo.say(
                 redirect,
                 from.equals(until)
-                        ? "Messages come at any hour."
-                        : "No message comes from " + from + " to " + until + ".");
+                        ? "Messages arrive at any hour."
+                        : "No messages from " + from + " to " + until + ".");
         return "redirect:/mailbox";
     }
 }

@@ -97,7 +97,7 @@ class FirstWishController {
         Optional<Species> meant = named.meant(own, null, fish.orElse(null));
         String fault = meant.isEmpty()
                 ? named.fault(own, fish.orElse(null))
-                : count < 1 || count > 50 ? "One to fifty of a kind." : "";
+                : count < 1 || count > 50 ? "Enter 1 to 50." : "";
         if (!fault.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("fault", fault);

@@ -48,7 +48,7 @@ public class GlassForm {
         if (name == null) {
             faults.rejectValue("name", "missing", "Give it a name, any you like.");
         } else if (name.length() > 80) {
-            faults.rejectValue("name", "long", "80 letters at most.");
+            faults.rejectValue("name", "long", "80 characters at most.");
         }
         length(length, "length", faults);
         length(height, "height", faults);
@@ -69,7 +69,7 @@ public class GlassForm {
             return;
         }
         if (value == null) {
-            faults.rejectValue(field, "missing", "Measure it inside the glass.");
+            faults.rejectValue(field, "missing", "Measure inside the tank.");
         } else if (!isGlass(value)) {
             faults.rejectValue(field, "range", "From 10 cm (4 in) to 10 m (33 ft); is the unit right?");
         }

@@ -32,9 +32,9 @@ record ChangeView(
                 lasts || change.verdict() != RemedyEffect.Outcome.UNCLEAR
                         ? change.verdict().words()
                                 + (lasts ? change.hoursToTell(day) : Optional.<Double>empty())
-                                        .map(hours -> ": " + Numbers.plain(hours, 0) + " h more watched may tell")
+                                        .map(hours -> ": " + Numbers.plain(hours, 0) + " more hours of watching may show it")
                                         .orElse("")
-                        : "cannot be told",
+                        : "too early to say",
                 change.verdict() == RemedyEffect.Outcome.WORSE,
                 change.how().orElse(null));
     }

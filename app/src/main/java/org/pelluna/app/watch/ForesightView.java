@@ -24,7 +24,7 @@ import org.pelluna.core.units.Numbers;
 record ForesightView(String says, List<Row> rows, String scale) {
     /** Where it comes from. */
     static final String SOURCE = Provenance.own(
-                    "what was learned until then, for the hours watched since; gamma-Poisson counts with chases in bouts; 90 %")
+                    "what was learned until then, for the hours watched since; gamma-Poisson counts with attacks in bursts; 90 %")
             .words();
 
     /** With less than that expected of a pair, nothing is said to have been expected. */
@@ -63,12 +63,10 @@ record ForesightView(String says, List<Row> rows, String scale) {
     private static String says(Foresight foresight, Function<Foresight.OnPair, String> name, ResolvedPlan stock) {
         String otherwise =
                 foresight.pairs().stream().filter(one -> !one.holds()).map(name).collect(Collectors.joining(", "));
-        return "By the " + Numbers.plain(foresight.before(), 1) + " hours watched until "
-                + Dates.day(foresight.since(), stock.plan().asOf()) + ", this was to be expected of the "
-                + Numbers.plain(foresight.hours(), 1) + " hours watched since: "
+        return "Predictions since " + Dates.day(foresight.since(), stock.plan().asOf()) + " were right for "
                 + foresight.held() + " of " + Numbers.count(foresight.pairs().size(), "pair")
-                + " did so; nine in ten or more should."
-                + (otherwise.isEmpty() ? "" : " Not as foretold: " + otherwise + ".");
+                + ". Nine in ten is good."
+                + (otherwise.isEmpty() ? "" : " Wrong: " + otherwise + ".");
     }
 
     private static String counts(Foresight.OnPair one) {
@@ -76,7 +74,7 @@ record ForesightView(String says, List<Row> rows, String scale) {
         String range = interval.low() == interval.high()
                 ? Numbers.plain(interval.low(), 0)
                 : Numbers.plain(interval.low(), 0) + " to " + Numbers.plain(interval.high(), 0);
-        return range + " foretold, " + one.seen() + " seen";
+        return range + " predicted, " + one.seen() + " seen";
     }
 
     /** The foretold counts as a bar, what was seen as a point; the words beside say the same. */

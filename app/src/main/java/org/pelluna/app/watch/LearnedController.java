@@ -99,30 +99,27 @@ class LearnedController {
         return "watch/learned";
     }
 
-    /** First what holds for the tank, as it is watched. */
+    /** What was learned of the whole tank. */
     private static String together(Beliefs beliefs, Multiple scale) {
         double expected = beliefs.lessons().values().stream()
                 .mapToDouble(Lesson::expected)
                 .sum();
-        return "In this tank, as you watch it, about " + Numbers.plain(scale.middle(), 2)
-                + " times as much is seen as predicted (" + within(scale.interval(Lesson.LEVEL)) + "): "
-                + Numbers.count(beliefs.encounters(), "encounter") + " seen in "
-                + Numbers.plain(beliefs.hours(), 1) + " hours watched, " + Numbers.plain(expected, 0)
-                + " predicted. "
+        return "You saw " + Numbers.count(beliefs.encounters(), "attack") + "; we predicted " + Numbers.plain(expected, 0)
+                + ". "
                 + (beliefs.scaleCounts()
-                        ? "Every pressure in this tank is reckoned × " + Numbers.plain(beliefs.seenTimes(), 2)
-                                + ", newcomers' too. "
-                        : "No pressure is changed for it, as you asked. ")
-                + "Each fish below is judged beside that.";
+                        ? "From these few hours, we multiply every prediction for this tank by "
+                                + Numbers.significant(beliefs.seenTimes()) + ". "
+                        : "The plan ignores this, as you asked. ")
+                + "Each fish below is compared with that.";
     }
 
     /** What the record says of one strength of the model. */
     private static String sentence(SeenStrength one) {
         String figures = "× " + Numbers.plain(one.times().middle(), 2) + " (" + within(one.interval()) + "), "
-                + Numbers.count(one.seen(), "encounter") + " seen, " + Numbers.plain(one.expected(), 0) + " predicted";
+                + Numbers.count(one.seen(), "attack") + " seen, " + Numbers.plain(one.expected(), 0) + " predicted";
         String says = one.differs()
-                ? one.times().middle() > 1 ? "stronger than reckoned here" : "weaker than reckoned here"
-                : "cannot be told from what is reckoned yet";
+                ? one.times().middle() > 1 ? "more attacks than predicted" : "fewer attacks than predicted"
+                : "no clear difference yet";
         return one.sort().words() + ": " + says + "; " + figures + ".";
     }
 
@@ -171,8 +168,8 @@ class LearnedController {
         Undo.say(
                 redirect,
                 learns
-                        ? "The log teaches the plan about it again; everything is judged anew."
-                        : "What was learned of it is ignored; everything is judged anew.");
+                        ? "The plan uses what your log shows again."
+                        : "The plan now ignores what your log shows.");
         return "redirect:/tanks/" + tankId + "/watch/learned";
     }
 }

@@ -39,14 +39,14 @@ public class LogForm {
     @Max(value = 3, message = "1 to 3.")
     public Integer hardness;
 
-    @Size(max = 60, message = "At most 60 letters, please.")
+    @Size(max = 60, message = "At most 60 characters, please.")
     public String place;
 
     @Min(value = 1, message = "At least a minute.")
     @Max(value = 1440, message = "At most a day.")
     public Integer minutes;
 
-    @Size(max = 1000, message = "At most 1,000 letters, please.")
+    @Size(max = 1000, message = "At most 1,000 characters, please.")
     public String note;
 
     static LogForm of(LogEntry entry) {

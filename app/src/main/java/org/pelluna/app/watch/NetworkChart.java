@@ -39,7 +39,7 @@ final class NetworkChart {
                 ranks.pairs().stream().mapToDouble(Ranks.Pair::predicted).max().orElse(0.5));
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='network-chart' viewBox='0 0 {} {}' role='img' aria-label='Who presses whom, observed and predicted; the list says the same'>",
+                        "<svg class='network-chart' viewBox='0 0 {} {}' role='img' aria-label='Which fish attack which, seen and predicted; the list shows the same'>",
                         LEFT + size * cell + 6,
                         TOP + size * cell + 6);
         for (int i = 0; i < size; i++) {

@@ -39,7 +39,7 @@ final class RankChart {
         double bottom = TOP + HEIGHT;
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='Ratings through time; the table says the same'>{}",
+                        "<svg class='course-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='Ratings through time; the table shows the same'>{}",
                         WIDTH + 190,
                         WIDTH + 190,
                         bottom + 34,

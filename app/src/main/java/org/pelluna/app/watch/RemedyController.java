@@ -113,7 +113,7 @@ class RemedyController {
                         .toList(),
                 one.steppedIn()
                         .map(change -> faces.name(change.aggressorId(), "") + " stepped in: "
-                                + RateChange.encounters(change.after()) + " encounters since, "
+                                + RateChange.encounters(change.after()) + " attacks since, "
                                 + RateChange.encounters(change.before()) + " before.")
                         .orElse(""),
                 chart);
@@ -140,7 +140,7 @@ class RemedyController {
         journal.add(keeper.id(), tankId, begun);
         Undo.offer(
                 redirect,
-                "Noted; watch as you did before.",
+                "Remedy saved. Keep watching as before.",
                 WatchRecord.path(tankId) + "/items/" + begun.id() + "/remove");
         return "redirect:" + WatchRecord.path(tankId) + "/remedies";
     }

@@ -72,7 +72,7 @@ class RollCallController {
         if (!queued) {
             Undo.offer(
                     redirect,
-                    Numbers.count(minutes, "minute") + " of watching noted.",
+                    Numbers.count(minutes, "minute") + " of watching saved.",
                     WatchRecord.path(tankId) + "/items/" + key + "/remove");
         }
         return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
@@ -155,7 +155,7 @@ class RollCallController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         journal.restore(keeper.id(), tankId, key);
-        Undo.say(redirect, "Taken back: it is there again.");
+        Undo.say(redirect, "Undone.");
         return "redirect:" + WatchRecord.path(tankId);
     }
 

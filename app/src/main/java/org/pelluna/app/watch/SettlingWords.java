@@ -18,7 +18,7 @@ final class SettlingWords {
     static String rate(Settling one, LocalDate today) {
         Interval rate = one.course().rate(one.days(today), Settling.LEVEL);
         return "Today about " + Numbers.plain(one.course().middle(one.days(today)), 1)
-                + " an hour by the course (90 %: " + Numbers.plain(rate.low(), 1) + " to "
+                + " attacks an hour (likely " + Numbers.plain(rate.low(), 1) + " to "
                 + Numbers.plain(rate.high(), 1) + ")";
     }
 
@@ -26,18 +26,18 @@ final class SettlingWords {
     static String calm(Settling one, LocalDate today) {
         List<Optional<LocalDate>> calm = one.calmOn();
         String when = calm.get(0).isEmpty()
-                ? "By this course it stays above one in four hours"
-                : "By this course calm, under one in four hours, from "
-                        + calm.get(0).get()
+                ? "It may never settle at this rate"
+                : (calm.get(0).get().isAfter(today)
+                                ? "Calm from " + calm.get(0).get() + " at the earliest"
+                                : "It may be calm already")
                         + calm.get(1)
-                                .map(last -> last.equals(calm.get(0).get())
-                                        ? ""
-                                        : " at the earliest, by " + last + " at the latest")
-                                .orElse(" at the earliest, or not at all");
+                                .filter(last -> last.isAfter(today))
+                                .map(last -> ", by " + last + " at the latest")
+                                .orElse("");
         return when
                 + one.hoursToQuiet(today)
-                        .map(hours -> "; " + Numbers.plain(hours, 1)
-                                + " h more watched with nothing seen would show that it is quiet")
+                        .map(hours -> ". Watch " + Numbers.count(hours, "more hour")
+                                + " without an attack, and we call it calm")
                         .orElse("");
     }
 
@@ -45,7 +45,7 @@ final class SettlingWords {
     static String sure(Settling one) {
         double unrest = one.unrest();
         if (unrest > 1 / LEAST_TOLD && unrest < LEAST_TOLD) {
-            return "The watches fit settling and not settling alike.";
+            return "Your watches cannot show yet if it is settling.";
         }
         boolean settles = unrest < 1;
         double times = Math.min(MOST_TOLD, settles ? 1 / unrest : unrest);

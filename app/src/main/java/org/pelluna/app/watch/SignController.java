@@ -108,7 +108,7 @@ class SignController {
         }
         Undo.offer(
                 redirect,
-                "Noted. See below what it may come from.",
+                "Sign saved. See possible causes below.",
                 WatchRecord.path(tankId) + "/items/" + id + "/remove");
         return "redirect:" + WatchRecord.path(tankId) + "/signs";
     }

@@ -49,7 +49,7 @@ class SpokenController {
 
     private Understood read(KeeperPrincipal keeper, UUID tankId, String line, LocalDateTime now) {
         if (line.length() > LONGEST) {
-            throw new Refused("a line has " + LONGEST + " letters at most");
+            throw new Refused("a line has " + LONGEST + " characters at most");
         }
         ResolvedPlan stock = record.answers(keeper, tankId).stock();
         return Line.read(
@@ -134,7 +134,7 @@ class SpokenController {
             @PathVariable String form,
             RedirectAttributes redirect) {
         spoken.undo(keeper.id(), tankId, Key.checked(form));
-        Undo.say(redirect, "It is taken back.");
+        Undo.say(redirect, "Undone.");
         return "redirect:" + WatchRecord.path(tankId);
     }
 }

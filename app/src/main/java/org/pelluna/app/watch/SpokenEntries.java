@@ -19,7 +19,7 @@ final class SpokenEntries {
         Understood.What what = line.what().orElseThrow();
         if (what instanceof Understood.Encounter one) {
             if (one.count() > MOST) {
-                throw new Refused("at most " + MOST + " encounters in one line");
+                throw new Refused("at most " + MOST + " attacks in one line");
             }
             return IntStream.range(0, one.count())
                     .mapToObj(part -> new LogEntry(

@@ -45,7 +45,7 @@ class SpokenService {
      * @throws Refused if it says more than one line should
      */
     void keep(UUID keeperId, UUID tankId, String form, Understood line) {
-        Understood.What what = line.what().orElseThrow(() -> new Refused("nothing was understood; nothing is kept"));
+        Understood.What what = line.what().orElseThrow(() -> new Refused("not saved: we understood none of it"));
         SpokenEntries.of(form, line).forEach(entry -> record.addEntry(keeperId, tankId, entry));
         if (what instanceof Understood.Found one) {
             journal.add(

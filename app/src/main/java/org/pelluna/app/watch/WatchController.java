@@ -139,7 +139,7 @@ class WatchController {
             throws IOException {
         if (!faults.hasFieldErrors("at")
                 && form.at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
-            faults.rejectValue("at", "future", "This lies in the future; the log is for what was seen.");
+            faults.rejectValue("at", "future", "Choose today or an earlier time; this is in the future.");
         }
         if (!faults.hasErrors()) {
             try {
@@ -265,7 +265,7 @@ class WatchController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         record.restoreEntry(keeper.id(), tankId, key);
-        Undo.say(redirect, "Taken back: the entry is there again.");
+        Undo.say(redirect, "Undone. The entry is back.");
         return "redirect:" + WatchRecord.path(tankId);
     }
 }

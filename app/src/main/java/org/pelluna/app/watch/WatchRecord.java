@@ -75,14 +75,14 @@ class WatchRecord {
         tanks.get(keeper.id(), tankId);
         // The keeper's clock may be a little ahead of ours.
         if (at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
-            throw new Refused("the record is for what was seen, not for what is to come");
+            throw new Refused("choose today or an earlier time; this is in the future");
         }
     }
 
     static Optional<String> note(String words) {
         Optional<String> note = Optional.ofNullable(words).map(String::strip).filter(text -> !text.isEmpty());
         note.filter(text -> text.length() > LONGEST_NOTE).ifPresent(text -> {
-            throw new Refused("a note has 1,000 letters at most");
+            throw new Refused("a note has 1,000 characters at most");
         });
         return note;
     }

@@ -164,7 +164,7 @@ class WhatNowController {
                         Optional.empty(),
                         Optional.of(taken.title())));
         journal.add(keeper.id(), tankId, tasks, remedy);
-        Undo.say(redirect, taken.steps().size() + " tasks are in the calendar; they come up under Today.");
+        Undo.say(redirect, taken.steps().size() + " tasks are in your calendar and under Today.");
         return "redirect:/today";
     }
 

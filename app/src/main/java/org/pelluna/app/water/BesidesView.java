@@ -21,18 +21,13 @@ final class BesidesView {
     /** A sentence each, with where it comes from. */
     static List<String> of(TankPlan plan, WaterReserve reserve) {
         double used = Alkalinity.usedDkh(reserve.residents(), FORTNIGHT, 0);
-        double gas = Alkalinity.usedDkh(reserve.residents(), FORTNIGHT, 1);
         double salinity = Seawater.salinityOf(plan.tank().regime().specificGravity());
         return List.of(
-                "The bacteria use about " + Numbers.plain(used, 2) + " dKH of alkalinity a fortnight on "
-                        + Numbers.plain(reserve.residents(), 3) + " mg/L of ammonia nitrogen a day; "
-                        + Numbers.plain(gas, 2)
-                        + " if all of the nitrate left as gas. Corals use more, which is not modelled. Source: "
+                "Bacteria use about " + Numbers.significant(used)
+                        + " dKH of alkalinity in two weeks. Corals use more; we do not model that. Source: "
                         + Alkalinity.SOURCE.words() + ".",
-                "Where nobody tops up, an open tank loses about " + Numbers.plain(100 * EVAPORATES)
-                        + " % of its water a day (common practice), and the salinity goes from "
-                        + Numbers.plain(salinity, 1) + " to "
+                "Without top-up, salinity rises from " + Numbers.plain(salinity, 1) + " to "
                         + Numbers.plain(Evaporation.salinityAfter(salinity, EVAPORATES, WEEK), 1)
-                        + " in a week: the salt stays.");
+                        + " in a week, because the salt stays behind.");
     }
 }

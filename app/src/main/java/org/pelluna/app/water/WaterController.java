@@ -119,7 +119,7 @@ class WaterController {
                 stock.cycle()
                         .filter(one -> one.isGoingOn(plan.asOf()))
                         .map(
-                                one -> "This tank is still cycling. Reckoned to be over on " + one.endsOn() + ": "
+                                one -> "The tank is still cycling, probably until " + one.endsOn() + ": "
                                         + one.because() + ". It may be from " + one.earliest() + " to " + one.latest()
                                         + "; each test of ammonia and nitrite moves it. From then on the water is predicted here.")
                         .orElse(""));
@@ -241,7 +241,7 @@ class WaterController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         tests.restore(keeper.id(), tankId, key);
-        Undo.say(redirect, "Taken back: the test is there again.");
+        Undo.say(redirect, "Undone. The test is back.");
         return "redirect:/tanks/" + tankId + "/water";
     }
 }

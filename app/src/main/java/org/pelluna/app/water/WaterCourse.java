@@ -71,7 +71,7 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
         double bottom = top + panels.size() * (PANEL + GAP);
         Svg.Builder svg = new Svg.Builder()
                 .add(
-                        "<svg class='course-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='The water, predicted and tested; the table says the same'>{}",
+                        "<svg class='course-chart' width='{}' viewBox='-8 0 {} {}' role='img' aria-label='The water, predicted and tested; the table shows the same'>{}",
                         WIDTH + 110,
                         WIDTH + 110,
                         bottom + 30,
@@ -85,9 +85,7 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
 
     /** The worst of the days to come, in a sentence. */
     String worst() {
-        return "Worst of the next " + AHEAD_DAYS + " days with the plan as it stands: "
-                + WaterPanels.worst(days, plan.asOf()) + " At the end the bacteria could clear "
-                + Numbers.plain(days.get(days.size() - 1).capacity(), 2) + " mg/L of ammonia nitrogen a day.";
+        return WaterPanels.worst(days, plan.asOf());
     }
 
     /** How that worst comes about. */
@@ -97,10 +95,8 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
 
     /** How far the nitrate to come is known without tests of it, in a sentence. */
     static String rangeWords(NitrateRange range) {
-        return "How much of the nitrate skimmer, rock and algae take is not measured: by the "
-                + percent(range.taken()) + " of your house rules it is " + Numbers.plain(range.usual(), 0) + " mg/L on "
-                + range.on() + ", by " + percent(range.most()) + " " + Numbers.plain(range.low(), 0) + ", by "
-                + percent(range.least()) + " " + Numbers.plain(range.high(), 0) + "; our own estimate.";
+        return "We guess that skimmer, rock and algae remove " + percent(range.taken())
+                + " of the nitrate. Test nitrate to replace this guess.";
     }
 
     private static String percent(double share) {
@@ -111,16 +107,15 @@ record WaterCourse(TankPlan plan, List<WaterForecast.Day> days, WaterFit fit) {
     String fitWords() {
         if (fit.tests() == 0) {
             return plan.waterTests().isEmpty()
-                    ? "Nothing is tested yet; the lines are the model's alone."
-                    : "From " + WaterFit.ENOUGH_TESTS + " tests on three days on, the model is fitted to this tank.";
+                    ? "No tests yet: the lines are predictions only."
+                    : "After " + WaterFit.ENOUGH_TESTS + " tests on three days, predictions are fitted to this tank.";
         }
         double gathers = fit.gathers();
         String asked = gathers >= MUCH || gathers <= 1 / MUCH
-                ? " Whether " + (gathers > 1 ? "more food or less" : "less food or more")
-                        + " export is behind it they cannot tell: weigh one day's food and set it in the house rules;"
-                        + " what is left then is export."
+                ? " Tests alone cannot show why. Weigh one day's food and enter it in the house rules."
                 : "";
-        return "By your " + fit.tests() + " tests nitrate gathers about " + Numbers.plain(gathers)
-                + " times as fast as your house rules would have it." + asked;
+        return "Your " + fit.tests() + " tests show nitrate rising "
+                + (Numbers.plain(gathers).equals("1") ? "" : Numbers.plain(gathers) + " times ")
+                + "as fast as your house rules predict." + asked;
     }
 }

@@ -59,7 +59,7 @@ class ErrorHandler {
                 model,
                 request,
                 "Changed in another window",
-                "This was changed in another window or on another device after you opened it. Nothing of yours was"
+                "Not saved: this changed in another window or on another device after you opened it. Nothing of yours was"
                         + " saved over it: go back, reload, and enter your change again.");
     }
 
@@ -76,7 +76,7 @@ class ErrorHandler {
             return "redirect:" + Refusal.page(request).orElseThrow();
         }
         response.setStatus(HttpStatus.CONFLICT.value());
-        return trouble(model, request, "Not taken back", String.valueOf(trouble.getMessage()));
+        return trouble(model, request, "Not undone", String.valueOf(trouble.getMessage()));
     }
 
     /** Only a key that is there already means that a form came twice; any other fault of the data is told as what it is. */

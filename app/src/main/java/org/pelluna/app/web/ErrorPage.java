@@ -36,7 +36,7 @@ class ErrorPage implements ErrorController {
                 "This page was open too long, or you were signed out since. Go back, reload it and send it again.";
             default ->
                 code < 500
-                        ? "What was sent could not be read; nothing was changed. Go back and try again."
+                        ? "We could not read what you sent; nothing changed. Go back and try again."
                         : "This is our fault, not yours. What you had saved is safe; go back and try again.";
         };
     }

@@ -24,7 +24,7 @@ public record HeadlineView(
                 measures.sentence(headline.next()),
                 headline.held().map(measures::sentence).orElse(""),
                 null,
-                waits ? "Put the dates into your calendar" : headline.step().words(),
+                waits ? "Add to calendar" : headline.step().words(),
                 tank + (waits ? "/arrivals/calendar" : address(headline.step())));
     }
 
@@ -51,10 +51,10 @@ public record HeadlineView(
     public static HeadlineView ofCompany(Assessment assessment, String tank) {
         Headline headline = Headline.of(assessment);
         return new HeadlineView(
-                headline.hardest().orElse("Nobody is expected to press anybody hard."),
+                headline.hardest().orElse("Expect few attacks: no pair is above your limit."),
                 "",
                 headline.howHard().orElse(null),
-                "Try what eases it",
+                "Compare remedies",
                 tank + "/company/what-if");
     }
 

@@ -46,53 +46,53 @@ public final class Places {
                     Matter.of("Today", "~/today", "What needs doing in each tank, and what has changed?"),
                     Matter.of("Tanks", "~/tanks", "Which tanks do I have, side by side?", "Tanks"),
                     Matter.of("New tank", "~/voyage", "What can live in this tank, and when?", "First voyage"),
-                    Matter.of("Mailbox", "~/mailbox", "What did Pelluna have to tell me?")));
+                    Matter.of("Mailbox", "~/mailbox", "Are there messages for me?")));
 
     private static final Group REEF = new Group(
             "Reef",
             List.of(
-                    Matter.of("Through time", "/reef", "Who is where, and how big, on any day?", "Reef", "Plate"),
+                    Matter.of("Through time", "/reef", "Where is each fish, and how big, on any day?", "Reef", "Plate"),
                     Matter.of(
                             "Draw it", "/reef/edit", "Where do rock, caves and feeding places stand?", "Draw the reef"),
                     Matter.of("Compare", "/reef/compare", "How do two days differ?")));
 
-    private static final Matter TANK = Matter.of("Tank", "", "What is this tank, and who lives in it?");
+    private static final Matter TANK = Matter.of("Tank", "", "What is this tank, and which fish live in it?");
     private static final Matter COMPANY =
-            Matter.of("Company", "/company", "Who presses whom, how hard, and what eases it?", "Company", "What if");
+            Matter.of("Company", "/company", "Which fish attack, how often, and what helps?", "Company", "What if");
 
     private static final Group PLAN = new Group(
             "Plan",
             List.of(
-                    Matter.of("Plan", "/plan", "What comes next, when, and what holds it back?", "Show the plan"),
+                    Matter.of("Plan", "/plan", "What arrives next, when, and what delays it?", "Show the plan"),
                     TANK,
-                    Matter.of("House rules", "/rules", "By which limits is this tank judged?"),
-                    Matter.of("Headroom", "/headroom", "How much more does it bear, today and when all have grown?"),
+                    Matter.of("House rules", "/rules", "Which limits does this tank follow?"),
+                    Matter.of("Headroom", "/headroom", "How many more fish fit, now and fully grown?"),
                     Matter.of("Wishes", "/wishes", "May I have this fish here, and if not, why and when?"),
                     COMPANY,
                     Matter.of(
                             "Arrivals",
                             "/arrivals",
-                            "Who comes when, in which order, and why so?",
+                            "Which fish arrives when, and why?",
                             "Arrivals",
                             "Money",
                             "Into your calendar",
                             "Other ways",
                             "Run sheet",
                             "On paper"),
-                    Matter.of("Sharpen", "/sharpen", "Which of my guesses decide about this plan, and which do not?")));
+                    Matter.of("Sharpen", "/sharpen", "Which of my guesses matter?")));
 
     private static final Matter ENTRY =
             Matter.of("Entry", "/watch", "What did you see just now?", "Watch", "Change an entry", "In words");
-    private static final Matter CALL = Matter.of("Roll call", "/watch/roll-call", "Is everyone there, and eating?");
-    private static final Matter SIGNS = Matter.of("Signs", "/watch/signs", "Who is hurt or ill?");
+    private static final Matter CALL = Matter.of("Roll call", "/watch/roll-call", "Is every fish there, and eating?");
+    private static final Matter SIGNS = Matter.of("Signs", "/watch/signs", "Which fish are hurt or ill?");
     private static final Matter REMEDIES = Matter.of("Remedies", "/watch/remedies", "What was tried, and did it help?");
     private static final Matter WATER = Matter.of("Water", "/water", "What is in the water, and what will be?");
     private static final Matter LOSSES =
-            Matter.of("Losses", "/losses", "Who died, of what, and what is to be learned?");
+            Matter.of("Losses", "/losses", "Which fish died, and why?");
     private static final Matter ANSWERS = Matter.of(
             "Answers",
             "/log/answers",
-            "Is it settling, who rules, what was learned, who survives?",
+            "What does my log show?",
             "Settling",
             "Pecking order",
             "What now",
@@ -111,7 +111,7 @@ public final class Places {
                     WATER,
                     LOSSES,
                     Matter.of(
-                            "Crew", "/losses/crew", "How many snails, crabs and shrimps are left, and who takes them?"),
+                            "Crew", "/losses/crew", "How many snails, crabs and shrimps are left, and what eats them?"),
                     ANSWERS));
 
     private static final Group SHOP = new Group(
@@ -133,7 +133,7 @@ public final class Places {
             new Group(
                     "Plan",
                     List.of(
-                            Matter.of("Quarantine", "/quarantine", "Who is in it until when, and who comes next?"),
+                            Matter.of("Quarantine", "/quarantine", "Which fish are in it, until when, and which is next?"),
                             TANK)),
             BARE_LOG);
     private static final List<Group> HOLDING = List.of(TODAY, new Group("Plan", List.of(TANK, COMPANY)), BARE_LOG);

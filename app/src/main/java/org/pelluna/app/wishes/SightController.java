@@ -54,7 +54,7 @@ class SightController {
         Sight sight = Refused.unless(() -> new Sight(
                 day, words(where), ate, origin, length.map(measures.length()::toCentimetres), price, sex, words(note)));
         record.seen(keeper.id(), tankId, key, sight);
-        Undo.say(redirect, "Noted with the wish; it is judged by what you saw.");
+        Undo.say(redirect, "Saved with the wish.");
         return "redirect:/tanks/" + tankId + "/wishes";
     }
 

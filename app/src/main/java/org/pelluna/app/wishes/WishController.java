@@ -170,10 +170,10 @@ class WishController {
             model.addAttribute("asked", FishChoice.of(named.choices(own, form.fish)));
         }
         if (form.price != null && !(form.price >= 0 && form.price <= 1_000_000)) {
-            faults.rejectValue("price", "range", "A price of 0 or more, or nothing.");
+            faults.rejectValue("price", "range", "Price: enter 0 or more, or leave it empty.");
         }
         if (form.length != null && !(form.length > 0 && measures.length().toCentimetres(form.length) <= 300)) {
-            faults.rejectValue("length", "range", "A length above 0, or nothing for the usual size at sale.");
+            faults.rejectValue("length", "range", "Length: enter more than 0, or leave it empty for the usual size at sale.");
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -210,7 +210,7 @@ class WishController {
             HttpServletResponse response) {
         Optional<String> words = Optional.ofNullable(note).map(String::strip).filter(text -> !text.isEmpty());
         if (words.filter(text -> text.length() > 500).isPresent()) {
-            throw new Refused("a note has at most 500 letters");
+            throw new Refused("a note has at most 500 characters");
         }
         try {
             record.decide(
@@ -255,7 +255,7 @@ class WishController {
             @PathVariable String key,
             RedirectAttributes redirect) {
         record.restoreWish(keeper.id(), tankId, key);
-        Undo.say(redirect, "Taken back: the wish is there again.");
+        Undo.say(redirect, "Undone. The wish is back.");
         return "redirect:" + path(tankId);
     }
 

@@ -28,6 +28,6 @@ public class WishForm {
 
     public Double price;
 
-    @Size(max = 60, message = "At most 60 letters, please.")
+    @Size(max = 60, message = "At most 60 characters, please.")
     public String askedBy;
 }

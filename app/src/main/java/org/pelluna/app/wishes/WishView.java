@@ -119,7 +119,7 @@ record WishView(
         if (wish.decision() == Wish.Decision.OPEN) {
             return "";
         }
-        String word = wish.decision() == Wish.Decision.IN ? "Kept in the plan by you" : "Struck by you";
+        String word = wish.decision() == Wish.Decision.IN ? "Kept in the plan by you" : "Dropped by you";
         return word + wish.decisionNote().map(note -> ": “" + note + "”").orElse(", without a note");
     }
 

@@ -94,14 +94,14 @@ public final class ArrivalOrder {
             findings.add(Finding.of(
                     "headroom",
                     Severity.STOP,
-                    "All together come to " + measure(room.used(), room.unit()) + " of " + room.name()
-                            + "; even the mature tank's ceiling is " + measure(room.limit(), room.unit())
-                            + ". Strike wishes worth " + measure(room.used() - room.limit(), room.unit())
-                            + ", or set another figure in the house rules.",
+                    "Too many fish: all together make " + measure(room.used(), room.unit()) + " of " + room.name()
+                            + ", and the mature tank's limit is " + measure(room.limit(), room.unit())
+                            + ". Drop wishes worth " + measure(room.used() - room.limit(), room.unit())
+                            + ", or change the limit in your house rules.",
                     room.source(),
                     List.of(
                             new Figure(room.name() + ", all grown", room.used(), room.unit(), room.source()),
-                            new Figure("ceiling once mature", room.limit(), room.unit(), room.source()))));
+                            new Figure("limit once mature", room.limit(), room.unit(), room.source()))));
         }
         int settled = 0;
         for (int group : order) {
@@ -129,13 +129,13 @@ public final class ArrivalOrder {
                                     Severity.CAREFUL,
                                     problem.unit(i).name() + " and "
                                             + problem.unit(j).name()
-                                            + " are of one genus and come on separate days here; by your house rules rivals come only on one day. "
+                                            + " are close relatives and arrive on separate days, against your house rules. "
                                             + (problem.groups().contains(both)
-                                                    ? "Your own order, or the water, keeps them apart."
-                                                    : "They cannot share a day: the quarantine, or your approach to surgeonfish, keeps them apart."),
+                                                    ? "Your own order or the water keeps them apart."
+                                                    : "The quarantine tank or your approach to surgeonfish keeps them apart."),
                                     Provenance.PRACTICE,
                                     List.of())
-                            .remedy("Strike one of them, or choose another approach in the house rules."));
+                            .remedy("Drop one of them, or choose another approach in the house rules."));
                 }
             }
         }
@@ -149,12 +149,11 @@ public final class ArrivalOrder {
             return Finding.of(
                             "water",
                             Severity.STOP,
-                            "By the forecast " + names
-                                    + " would take ammonia or nitrite over its limit, however long they wait: the colony"
-                                    + " is too small for so much at once.",
+                            "Too many at once: " + names
+                                    + " would take ammonia or nitrite over its limit, however long they wait.",
                             Nitrification.SOURCE,
                             List.of())
-                    .remedy("Wish for fewer at a time, or let others come first.");
+                    .remedy("Add fewer at a time, or let others arrive first.");
         }
         if (!problem.water().bears(settled, group)) {
             return OrderItems.tooMuchWaste(
@@ -163,7 +162,7 @@ public final class ArrivalOrder {
         return Finding.of(
                 "quarantine",
                 Severity.STOP,
-                names + " would come before fish that are in quarantine already.",
+                names + " would arrive before fish that are already in quarantine.",
                 Provenance.PRACTICE,
                 List.of());
     }

@@ -21,12 +21,12 @@ record FoundOrder(List<Integer> order, OptionalDouble gap) {
     /** What can be claimed of an order, in a sentence. */
     static String claim(OptionalDouble gap) {
         if (isProved(gap)) {
-            return "Proved best on its own dates, among single arrivals and up to " + SharedDays.MOST_TOGETHER
-                    + " rivals a day.";
+            return "No better order exists, with single arrivals or up to " + SharedDays.MOST_TOGETHER
+                    + " rivals together.";
         }
         return gap.isPresent()
-                ? "The best found; no order can be better by more than "
+                ? "Best order found; a better one could gain at most "
                         + Numbers.plain(Math.ceil(1000 * gap.getAsDouble()) / 10) + " %."
-                : "The best found; whether there is a better one is not proved.";
+                : "Best order found; there may be a better one.";
     }
 }

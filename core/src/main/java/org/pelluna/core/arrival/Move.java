@@ -59,11 +59,8 @@ public final class Move {
         }
         double price = after.cost().total() - before.cost().total();
         if (Math.abs(price) >= 0.005) {
-            changes.add("The order now costs " + Numbers.plain(Math.abs(price), 2) + (price > 0 ? " more" : " less")
-                    + ": pressure "
-                    + signed(after.cost().pressure() - before.cost().pressure()) + ", waiting "
-                    + signed(after.cost().lateness() - before.cost().lateness()) + ", shy behind bold "
-                    + signed(after.cost().shyness() - before.cost().shyness()) + ".");
+            changes.add("The order score " + (price > 0 ? "rose by " : "fell by ") + Numbers.plain(Math.abs(price), 2)
+                    + ".");
         }
         return changes;
     }
@@ -71,11 +68,7 @@ public final class Move {
     private static String shift(Arrival then, Arrival now) {
         long days = ChronoUnit.DAYS.between(then.date(), now.date());
         String why = now.reasons().isEmpty() ? "" : " " + now.reasons().get(0).sentence();
-        return now.names() + (now.fish() > 1 ? " come " : " comes ") + Numbers.count(Math.abs(days), "day")
-                + (days > 0 ? " later, on " : " sooner, on ") + now.date() + "." + why;
-    }
-
-    private static String signed(double part) {
-        return (part < -0.005 ? "−" : "+") + Numbers.plain(Math.abs(part), 2);
+        return now.names() + (now.fish() > 1 ? " now arrive " : " now arrives ") + Numbers.count(Math.abs(days), "day")
+                + (days > 0 ? " later, on " : " earlier, on ") + now.date() + "." + why;
     }
 }

@@ -29,7 +29,7 @@ record OrderItem(Fish fish, int count, int release, String gate, int open, boole
 
     /** The same, not before a day counted from the day of the plan. */
     OrderItem notBefore(int day) {
-        return day <= release ? this : new OrderItem(fish, count, day, "All are put off until then.", open, inside);
+        return day <= release ? this : new OrderItem(fish, count, day, "All are delayed until then.", open, inside);
     }
 
     String name() {

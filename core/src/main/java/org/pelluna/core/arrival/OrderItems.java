@@ -74,14 +74,14 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         return Finding.of(
                         "water",
                         Severity.WAIT,
-                        names + " on one day would bring " + Numbers.plain(nitrogen, 3)
-                                + " mg/L of ammonia nitrogen a day more; the bacteria that have settled by then bear "
+                        "Too many at once: " + names + " add " + Numbers.plain(nitrogen, 3)
+                                + " mg/L of ammonia nitrogen a day, and the bacteria can handle "
                                 + Numbers.plain(most, 3) + ".",
                         Nitrification.SOURCE,
                         List.of(
-                                new Figure("ammonia nitrogen more", nitrogen, "mg/L a day", Nitrification.SOURCE),
-                                new Figure("borne on one day", most, "mg/L a day", Nitrification.SOURCE)))
-                .remedy("Wish for fewer at a time, let others come first, or feed less.");
+                                new Figure("added ammonia nitrogen", nitrogen, "mg/L a day", Nitrification.SOURCE),
+                                new Figure("most the bacteria can handle", most, "mg/L a day", Nitrification.SOURCE)))
+                .remedy("Add fewer at a time, let others arrive first, or feed less.");
     }
 
     private static ArrivalPlan.Held held(Judgement judgement, Finding gate) {
@@ -100,7 +100,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
                         "At most " + OrderProblem.MOST_UNITS + " wishes can be put in order at once.",
                         Provenance.own("a limit of the computation"),
                         List.of())
-                .remedy("Strike or remove wishes that stand before it."));
+                .remedy("Drop or delete earlier wishes."));
     }
 
     private static Optional<Finding> noPlace(Judgement judgement, Quarantine quarantine) {
@@ -112,13 +112,13 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         return Optional.of(Finding.of(
                         "quarantine",
                         Severity.WAIT,
-                        "The quarantine tank has " + places + (places == 1 ? " place" : " places") + " for these "
-                                + count + " fish.",
+                        "The quarantine tank is too small: it has " + places + (places == 1 ? " place" : " places")
+                                + " for " + count + " fish.",
                         Provenance.PRACTICE,
                         List.of(
                                 Figure.measured("places in quarantine", places, ""),
                                 Figure.measured("fish wished for together", count, "")))
-                .remedy("Wish for fewer at a time, or have the shop quarantine them."));
+                .remedy("Add fewer at a time, or have the shop quarantine them."));
     }
 
     private static OrderItem unit(Judgement judgement, ResolvedPlan stock, Quarantine quarantine) {
@@ -138,7 +138,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         LocalDate wanted = schedule.notBefore().get(id);
         if (wanted != null && ArrivalOrder.days(today, wanted) > release) {
             release = ArrivalOrder.days(today, wanted);
-            sentence = "You have put it off until then.";
+            sentence = "You delayed it until then.";
         }
         LocalDate since = schedule.inQuarantine().get(id);
         if (since == null || quarantine.days() == 0) {
@@ -148,7 +148,7 @@ record OrderItems(List<OrderItem> placed, List<ArrivalPlan.Held> held) {
         int out = ArrivalOrder.days(today, until);
         if (out > release) {
             release = out;
-            sentence = "It is in quarantine since " + since + ", until " + until + ".";
+            sentence = "It has been in quarantine since " + since + " and stays until " + until + ".";
         }
         return new OrderItem(wished.fish(), wished.count(), release, sentence, open, true);
     }

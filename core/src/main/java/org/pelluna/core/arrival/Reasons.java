@@ -15,8 +15,7 @@ import org.pelluna.core.water.Nitrification;
 
 /** Why each arrival has its day and its place: what binds the day, and what changing places would cost. */
 final class Reasons {
-    private static final Provenance PRICE =
-            Provenance.own("the whole order is priced again with the two arrivals exchanged");
+    private static final Provenance PRICE = Provenance.own("the whole order scored again with the two swapped");
 
     private final OrderProblem problem;
     private final List<Integer> order;
@@ -57,12 +56,12 @@ final class Reasons {
             return tooSoon(date);
         }
         if (day > Math.max(Math.max(ready, held), Math.max(release, headroom))) {
-            return waitedFor(day, date);
+            return waitedFor(day);
         }
         if (day > ready && day == release && release == problem.quarantine().days()) {
             return finding(
                     "quarantine",
-                    "Not before " + date + ": " + release + " days of quarantine come first.",
+                    "Wait until " + date + ": it needs " + release + " days of quarantine first.",
                     Provenance.PRACTICE,
                     List.of(Figure.measured("days of quarantine", release, "days")));
         }
@@ -72,58 +71,52 @@ final class Reasons {
                     .map(OrderItem::gate)
                     .findFirst()
                     .orElse("");
-            return finding("gate", "Not before " + date + ". " + gate, Provenance.PRACTICE, List.of());
+            return finding("gate", ("Wait until " + date + ". " + gate).strip(), Provenance.PRACTICE, List.of());
         }
         if (day > ready && day == headroom) {
             RoomUse room = problem.room(settled | group, day);
             return finding(
                     "headroom",
-                    "Not before " + date + ": with it the tank holds " + Numbers.plain(room.used()) + " "
-                            + (room.unit() + " of " + room.name()).strip()
-                            + ", which it carries only once mature.",
+                    "Wait until " + date + ": with it the tank holds " + Numbers.plain(room.used()) + " "
+                            + (room.unit() + " of " + room.name()).strip() + ", too much before it matures.",
                     room.source(),
                     List.of(
                             new Figure(room.name() + " from then", room.used(), room.unit(), room.source()),
-                            new Figure("ceiling until then", room.limitNow(), room.unit(), room.source()),
-                            new Figure("ceiling from then", room.limit(), room.unit(), room.source())));
+                            new Figure("limit until then", room.limitNow(), room.unit(), room.source()),
+                            new Figure("limit from then", room.limit(), room.unit(), room.source())));
         }
         if (day == 0) {
-            return finding("pace", "It may come as soon as you find a good one.", Provenance.PRACTICE, List.of());
+            return finding("pace", "It can arrive as soon as you find a healthy one.", Provenance.PRACTICE, List.of());
         }
         String after = place == 0 ? "the latest resident" : Groups.names(problem, order.get(place - 1));
         int quarantined = problem.quarantine().days();
         if (place > 0 && quarantined > problem.pauseAfter(order.get(place - 1))) {
             return finding(
                     "quarantine",
-                    "It goes into quarantine when " + after + " has left it, for " + quarantined + " days.",
+                    "It needs " + quarantined + " days of quarantine once " + after + " has left the quarantine tank.",
                     Provenance.PRACTICE,
                     List.of(Figure.measured("days of quarantine", quarantined, "days")));
         }
         return finding(
-                "pace",
-                "After the pause that lets the bacteria catch up with " + after + ".",
-                Provenance.PRACTICE,
-                List.of());
+                "pace", "Wait for the bacteria to catch up after " + after + ".", Provenance.PRACTICE, List.of());
     }
 
     private static Finding tooSoon(LocalDate date) {
         return finding(
                 "water",
-                "Not before " + date
-                        + ": sooner, by the forecast, ammonia or nitrite would pass its limit; the bacteria have not"
-                        + " followed those before it yet.",
+                "Wait until " + date + ": earlier, ammonia or nitrite would pass its limit.",
                 Nitrification.SOURCE,
                 List.of());
     }
 
     /** The quarantine tank is taken until it must begin. */
-    private Finding waitedFor(int day, LocalDate date) {
+    private Finding waitedFor(int day) {
         Schedule.Booking taken = problem.quarantine().waitedFor(day);
         int days = problem.quarantine().days();
         return finding(
                 "quarantine",
-                "Not before " + date + ": " + taken.by() + " has the quarantine tank until " + taken.until() + "; "
-                        + days + " days of quarantine come then.",
+                taken.by() + " has the quarantine tank until " + taken.until() + "; this one then needs " + days
+                        + " days in it.",
                 Provenance.PRACTICE,
                 List.of(Figure.measured("days of quarantine", days, "days")));
     }
@@ -135,18 +128,18 @@ final class Reasons {
         double apart = Math.min(priceOf(split(place, one, group & ~one)), priceOf(split(place, group & ~one, one)));
         // Others than rivals share a day only where the keeper says so.
         String why = problem.groups().contains(group)
-                ? "Rivals go in on one day, so that neither owns the tank. "
-                : "They come on one day by your own order. ";
+                ? "Add both on one day, so that neither claims the tank first. "
+                : "Your own order puts them on one day. ";
         String price = Math.abs(apart) < 0.005
                 ? "On separate days the order score is the same."
                 : apart > 0
                         ? "On separate days the order score rises by " + Numbers.plain(apart, 2) + "."
-                        : "On separate days the order score would be better by " + Numbers.plain(-apart, 2) + ".";
+                        : "On separate days the order score falls by " + Numbers.plain(-apart, 2) + ".";
         return finding(
                 "same-day",
                 why + price,
                 Provenance.PRACTICE,
-                List.of(new Figure("price of separate days", apart, "encounters/h", PRICE)));
+                List.of(new Figure("change in order score on separate days", apart, "", PRICE)));
     }
 
     private List<Integer> split(int place, int first, int second) {
@@ -169,27 +162,21 @@ final class Reasons {
         double asPlaced = problem.between(first, second);
         double exchanged = problem.between(second, first);
         String sentence = Math.abs(price.total()) < 0.005
-                ? "Either of it and " + other + " may go first."
-                : (price.total() < 0
-                                ? "Swapping it and " + other + " would be better by " + Numbers.plain(-price.total(), 2)
-                                        + ". "
-                                : "")
-                        + "In this order " + Numbers.plain(asPlaced, 2) + " encounters an hour between it and " + other
-                        + ", swapped " + Numbers.plain(exchanged, 2)
-                        + (price.total() < 0
-                                ? "."
-                                : "; swapped, the order score rises by " + Numbers.plain(price.total(), 2) + ".");
+                ? "It does not matter whether it or " + other + " goes first."
+                : (price.total() < 0 ? "Swap it with " : "Do not swap it with ") + other + ": the order score would "
+                        + (price.total() < 0 ? "fall by " : "rise by ")
+                        + Numbers.plain(Math.abs(price.total()), 2) + ".";
         return finding(
                 "swap-" + where,
                 sentence,
                 PRICE,
                 List.of(
-                        new Figure("price of changing places", price.total(), "encounters/h", PRICE),
-                        new Figure("of it, pressure", price.pressure(), "encounters/h", PRICE),
-                        new Figure("of it, waiting", price.lateness(), "encounters/h", PRICE),
-                        new Figure("of it, shy behind bold", price.shyness(), "encounters/h", PRICE),
-                        new Figure("between the two, this way round", asPlaced, "encounters/h", Pressure.SOURCE),
-                        new Figure("between the two, the other way", exchanged, "encounters/h", Pressure.SOURCE)));
+                        new Figure("change in order score if swapped", price.total(), "", PRICE),
+                        new Figure("from attacks", price.pressure(), "", PRICE),
+                        new Figure("from waiting", price.lateness(), "", PRICE),
+                        new Figure("from shy fish after bold fish", price.shyness(), "", PRICE),
+                        new Figure("attacks between them in this order", asPlaced, "an hour", Pressure.SOURCE),
+                        new Figure("attacks between them if swapped", exchanged, "an hour", Pressure.SOURCE)));
     }
 
     /** The one reason that forbids an order: the bacteria, or a quarantine that has begun. */
@@ -197,11 +184,11 @@ final class Reasons {
         int settled = 0;
         for (int group : changed) {
             if (!problem.water().bears(settled, group)) {
-                return "the bacteria could not cope";
+                return "the bacteria could not keep up";
             }
             settled |= group;
         }
-        return "fish that are in quarantine come out first";
+        return "fish already in quarantine come first";
     }
 
     private Finding notAllowed(int with, String where, String obstacle) {

@@ -80,9 +80,9 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                 "size",
                 "Before you pay",
                 Sentence.of(
-                        "Measure it: planned at ",
+                        "Measure it: we planned with ",
                         Quantity.cm(wished.fish().growth().startLengthCm()),
-                        ". Another size changes the pressures: look at the shop card again."));
+                        ". If it differs, check the shop card again."));
     }
 
     private static void hazards(List<Step> steps, Species species) {
@@ -108,26 +108,25 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                     steps,
                     "match",
                     part,
-                    "Float the bag for a quarter of an hour, then measure the salinity of both waters; the display has "
+                    "Float the bag for 15 minutes, then measure the salinity of both waters; the tank has "
                             + Numbers.plain(display, 4)
-                            + ". After a long journey do not mix tank water into an open bag: its ammonia turns toxic as pH"
-                            + " rises. Match salinity beforehand and move the fish at once. After a short one, mix in"
-                            + " tank water slowly where they differ by more than 0.002.");
+                            + ". After a long journey, match salinity beforehand and move the fish at once:"
+                            + " tank water in an open bag raises the pH and makes its ammonia toxic."
+                            + " After a short one, mix in tank water slowly if they differ by more than 0.002.");
         } else {
             add(
                     steps,
                     "match",
                     part,
-                    "The quarantine tank must read " + Numbers.plain(display, 4)
-                            + ", as the display does; then it can go straight in.");
+                    "Raise the quarantine tank to " + Numbers.plain(display, 4)
+                            + ", as in the display. Then move the fish straight in.");
         }
         add(
                 steps,
                 "move",
                 part,
-                "Move it in a clear container, not a net"
-                        + (wished.species().hazards().isEmpty() ? "" : ", and never with bare hands")
-                        + "; none of its water goes into the display.");
+                "Move it in a clear container, without its water"
+                        + (wished.species().hazards().isEmpty() ? "." : ", and never with bare hands."));
         boolean several = lane.arrival().fish() > 1;
         if (stock.plan().houseRules().husbandry().bottledBacteria() && several) {
             boolean label = stock.plan().houseRules().schools().bacteria() == Approaches.Bacteria.LABEL;
@@ -135,14 +134,14 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                     steps,
                     "bacteria",
                     part,
-                    "Pour in the bottled bacteria, and leave the skimmer off for "
-                            + (label ? "the 12 to 24 hours of the label" : "8 hours")
-                            + ". Keep the surface moving for oxygen; if fish breathe fast, switch the skimmer on.");
+                    "Add the bottled bacteria, and leave the skimmer off for "
+                            + (label ? "12 to 24 hours, as the label says" : "8 hours")
+                            + ". Keep the surface moving. If fish breathe fast, switch the skimmer on.");
         }
         if (stock.plan().houseRules().schools().rock() == Approaches.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
-            add(steps, "rock", part, "Move the rock before its rival sees it, so that no one knows its patch.");
+            add(steps, "rock", part, "Move the rock before its rival sees it, so that no fish knows its territory.");
         } else {
-            add(steps, "rock", part, "Put in a pile of rock that no resident has claimed, if there is room for one.");
+            add(steps, "rock", part, "Add a pile of rock that no fish has claimed, if there is room.");
         }
     }
 
@@ -159,27 +158,27 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                             .filter(fish -> fish.id().equals(one.aggressorId()))
                             .map(Fish::name)
                             .findFirst()
-                            .map(name -> " Expect " + name + ": " + Numbers.plain(one.perHour())
-                                    + " encounters an hour without the box.")
+                            .map(name -> " Expect about " + Numbers.plain(one.perHour()) + " attacks an hour from "
+                                    + name + " after release.")
                             .orElse(""))
                     .orElse("");
             add(
                     steps,
                     "box",
                     "In the box",
-                    "Into the clear box until about " + span.to()
-                            + "; watch who attacks it, that is who will attack the fish." + who);
+                    "Keep it in the acclimation box until about " + span.to()
+                            + ". Fish that attack the box will attack it later." + who);
             add(
                     steps,
                     "box-feed",
                     "In the box",
-                    "See it eat in the box, and feed the others at the far end at the same time.");
+                    "See it eat in the box. Feed the others at the far end at the same time.");
         });
     }
 
     private static void release(
             List<Step> steps, ResolvedPlan stock, ArrivalCalendar.Lane lane, ResolvedPlan.Wished wished) {
-        add(steps, "dim", "Release", "Release it at lights-out on " + lane.release() + ", gently, by tilting the box.");
+        add(steps, "dim", "Release", "Release it gently after lights-out on " + lane.release() + ".");
         add(
                 steps,
                 "feed",
@@ -192,14 +191,13 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
             steps.add(new Step(
                     "cover",
                     "Release",
-                    Sentence.of(
-                            "This tank has no cover. Put mesh over it before release: any frightened fish may jump."),
+                    Sentence.of("Cover the tank with mesh before release: any frightened fish may jump."),
                     true));
         } else if (wished.species().jumping() != Jumping.RARELY) {
             steps.add(new Step(
                     "cover",
                     "Release",
-                    Sentence.of("Close the cover and every gap in it: a chased fish of this kind jumps."),
+                    Sentence.of("Close the cover and every gap in it: this species jumps when chased."),
                     true));
         }
     }
@@ -211,9 +209,8 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                 steps,
                 "roll-call",
                 "Next day",
-                "Roll call on " + next + ": count all "
-                        + (stock.residents().size() + wished.count())
-                        + " and see each eat. Hiding for some days is normal; lying on its side in the rock may be sleep.");
+                "On " + next + ", count all " + (stock.residents().size() + wished.count())
+                        + " fish and see each eat. Hiding for some days is normal.");
         add(
                 steps,
                 "test",
@@ -235,20 +232,19 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
 
     private static String advice(List<Schedule.BoxCheck> checks, boolean boxed) {
         if (!boxed) {
-            return "No box is needed: nobody is expected to press it hard.";
+            return "No box needed: we expect few attacks.";
         }
         if (checks.isEmpty()) {
-            return "Nothing is written down of the box yet. Watch it for ten minutes at a feed, and say what you saw.";
+            return "Watch the box for ten minutes at feeding time and note what you see.";
         }
         Schedule.BoxCheck last = checks.get(checks.size() - 1);
         long attacked = checks.stream().filter(Schedule.BoxCheck::attacked).count();
         if (last.attacked()) {
             return "Do not release it: "
-                    + Optional.of(last).flatMap(Schedule.BoxCheck::by).orElse("somebody")
+                    + Optional.of(last).flatMap(Schedule.BoxCheck::by).orElse("a fish")
                     + " still attacked the box on " + last.on() + ".";
         }
-        return "Nobody attacked the box on " + last.on()
-                + (attacked > 0 ? ", after " + Numbers.count(attacked, "day") + " on which somebody did" : "")
-                + ": release is advised.";
+        return "Release it: no fish attacked the box on " + last.on()
+                + (attacked > 0 ? ", after " + Numbers.count(attacked, "day") + " with attacks." : ".");
     }
 }

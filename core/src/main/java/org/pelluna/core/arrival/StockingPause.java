@@ -68,10 +68,10 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
         LocalDate next = again.isAfter(today) ? again : today.plusDays(1);
         return until(
                 pause.ready().isAfter(next) ? pause.ready() : next,
-                "Your test of " + Dates.day(test.on(), today) + " shows " + Numbers.plain(test.value(), 2)
-                        + " mg/L of "
+                "Add no fish yet: your test of " + Dates.day(test.on(), today) + " shows "
+                        + Numbers.plain(test.value(), 2) + " mg/L of "
                         + test.kind().name().toLowerCase(java.util.Locale.ROOT)
-                        + ". Add no fish until ammonia and nitrite both read zero; test again.",
+                        + ". Both ammonia and nitrite must read zero; test again.",
                 List.of(
                         Figure.measured(test.kind().words(), test.value(), "mg/L"),
                         new Figure("counts as zero up to", ZERO, "mg/L", Provenance.PRACTICE)));
@@ -91,9 +91,8 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
         return next.isAfter(today)
                 ? until(
                         next,
-                        "The last arrival was on " + Dates.day(last.get(), today)
-                                + "; your house rules give the bacteria " + Numbers.count(days, "day")
-                                + " to catch up.",
+                        "Wait until " + Dates.day(next, today) + ": the bacteria need " + Numbers.count(days, "day")
+                                + " after the last arrival.",
                         List.of(Figure.measured("pause", days, "days")))
                 : new StockingPause(today, Optional.empty());
     }

@@ -50,7 +50,7 @@ final class Ways {
                                 usual(units),
                                 "best",
                                 "Best order",
-                                "By your house rules: released at lights-out, in the box where it is pressed hard.")),
+                                "Acclimation box only where we expect many attacks; release after lights-out.")),
                         own(),
                         Optional.of(boxed()),
                         rivals(),
@@ -64,8 +64,8 @@ final class Ways {
     private Optional<Alternative> own() {
         OwnOrder own = OwnOrder.of(stock, units, water);
         String words = own.out()
-                .map(fish -> "As you have placed them, " + fish.name() + " out meanwhile and back last.")
-                .orElse("As you have placed them.");
+                .map(fish -> "As you placed them, with " + fish.name() + " out meanwhile and returned last.")
+                .orElse("As you placed them.");
         return own.order().isEmpty()
                 ? Optional.empty()
                 : Optional.of(way(
@@ -84,8 +84,8 @@ final class Ways {
                         new OrderOptions(
                                 OrderOptions.of(stock.plan().houseRules()).together(), true, 0)),
                 Alternative.BOX,
-                "Everyone boxed",
-                "By your house rules, and each a week in the box, pressed hard or not.");
+                "Box for all",
+                "Every fish spends a week in the acclimation box.");
     }
 
     private Optional<Alternative> rivals() {
@@ -94,9 +94,9 @@ final class Ways {
                         problem(units, new OrderOptions(true, false, 0)),
                         "rivals",
                         "Rivals on one day",
-                        "Rivals may share a day, so that neither owns the tank."
+                        "Rivals arrive on one day, so that neither claims the tank first."
                                 + (kin() == Approaches.Kin.NEVER
-                                        ? " By your house rules they never live together: this way goes against them."
+                                        ? " This breaks your house rules: they say that rivals never live together."
                                         : "")))
                 : Optional.empty();
     }
@@ -134,9 +134,8 @@ final class Ways {
                 problem,
                 OrderSearch.best(problem),
                 "bully-out",
-                bully.name() + " out, back last",
-                "Take " + bully.name()
-                        + " out before the first arrival and put it back after the last, as the newcomer.");
+                bully.name() + " out, returned last",
+                "Take " + bully.name() + " out before the first arrival and return it last.");
     }
 
     /** One wish less: the one without which the others cost least. */
@@ -150,7 +149,7 @@ final class Ways {
                                         .toList()),
                                 Alternative.FEWER,
                                 "Without " + left.name(),
-                                "One wish less: without it the others cost least."))
+                                "This lowers the score of the others most."))
                         .min(Comparator.comparingDouble(way -> way.cost().total()));
     }
 
@@ -162,8 +161,8 @@ final class Ways {
                         .toList()),
                 Alternative.LATER,
                 "All eight weeks later",
-                "The best order, the first not before " + stock.plan().asOf().plusDays(Alternative.LATER_DAYS)
-                        + ": the tank is older then, and whoever came last has settled.");
+                "Start on " + stock.plan().asOf().plusDays(Alternative.LATER_DAYS)
+                        + ": the tank is older and the newest fish has settled.");
     }
 
     private Alternative best(OrderProblem problem, String key, String title, String words) {

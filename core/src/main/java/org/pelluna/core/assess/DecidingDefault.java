@@ -68,9 +68,13 @@ public record DecidingDefault(
         Approaches schools = rules.schools();
         List<Change> changes = new ArrayList<>();
         changes.addAll(answers(
-                rules, "What sets the ceiling?", schools.ceiling(), Approaches.Ceiling.values(), schools::withCeiling));
+                rules, "What sets the limit?", schools.ceiling(), Approaches.Ceiling.values(), schools::withCeiling));
         changes.addAll(answers(
-                rules, "When may the next one come?", schools.pause(), Approaches.Pause.values(), schools::withPause));
+                rules,
+                "When may the next fish arrive?",
+                schools.pause(),
+                Approaches.Pause.values(),
+                schools::withPause));
         changes.addAll(answers(
                 rules,
                 "What quarantine?",

@@ -28,7 +28,7 @@ final class HardestMeeting {
         return assessment.order().arrivals().isEmpty();
     }
 
-    /** It in a sentence, with a number and the help reckoned in. */
+    /** It in a sentence: who attacks whom, and about how often, help on arrival included. */
     static String words(Assessment assessment, Pressure one) {
         Map<FishId, String> names = new HashMap<>();
         assessment.stock().withAbsent().residents().forEach(fish -> names.put(fish.id(), fish.name()));
@@ -37,15 +37,17 @@ final class HardestMeeting {
                 .wishes()
                 .forEach(wish -> names.put(wish.fish().id(), wish.species().commonName()));
         if (nobodyToCome(assessment)) {
-            return "The hardest quarrel of those who live here: " + names.get(one.aggressorId()) + " on "
-                    + names.get(one.victimId()) + ", about " + Numbers.plain(one.perHour(), 1)
-                    + " encounters an hour today.";
+            return names.get(one.aggressorId()) + " attacks " + names.get(one.victimId()) + " most: expect about "
+                    + attacks(one) + " an hour.";
         }
-        return "The hardest meeting: " + names.get(one.aggressorId()) + " on " + names.get(one.victimId()) + ", about "
-                + Numbers.plain(one.perHour(), 1) + " encounters an hour in a first week, "
-                + (isBoxed(assessment.order(), one.victimId())
-                        ? "the acclimation box and release at lights-out reckoned in."
-                        : "release at lights-out reckoned in where it is the newcomer.");
+        return "Watch " + names.get(one.aggressorId()) + ": expect about " + attacks(one) + " an hour on "
+                + names.get(one.victimId()) + " in its first week"
+                + (isBoxed(assessment.order(), one.victimId()) ? ", even after an acclimation box." : ".");
+    }
+
+    private static String attacks(Pressure one) {
+        return Numbers.significant(one.perHour())
+                + (Numbers.significant(one.perHour()).equals("1") ? " attack" : " attacks");
     }
 
     private static boolean isBoxed(ArrivalPlan order, FishId victim) {

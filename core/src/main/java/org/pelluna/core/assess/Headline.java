@@ -36,11 +36,11 @@ public record Headline(
     /** A keeper's next step. */
     public enum Step {
         WISH("Wish for a fish"),
-        TEST("Enter a test of ammonia and nitrite"),
-        LOOK("Look for it in the shop"),
-        UNHOLD("See what would free it"),
-        WAIT("See the order and its dates"),
-        WATCH("Note what you see");
+        TEST("Enter an ammonia and a nitrite test"),
+        LOOK("Check it in the shop"),
+        UNHOLD("Show what is missing"),
+        WAIT("Show the order"),
+        WATCH("Log what you see");
 
         private final String words;
 
@@ -76,17 +76,21 @@ public record Headline(
                 .filter(one -> one.verdict() == Verdict.LATER)
                 .count();
         long may = judgements.size() - no - later;
-        List<String> parts = new ArrayList<>();
-        part(parts, may, "may come in its turn", "may come in their turn");
-        part(parts, later, "later", "later");
-        part(parts, no, "not into this tank as it is", "not into this tank as it is");
-        return "Of " + Numbers.count(judgements.size(), "wish", "wishes") + ": " + String.join(", ", parts) + ".";
-    }
-
-    private static void part(List<String> parts, long count, String one, String more) {
-        if (count > 0) {
-            parts.add(count + " " + (count == 1 ? one : more));
+        if (judgements.size() == 1) {
+            return may == 1
+                    ? "Your wish fits this tank now."
+                    : later == 1 ? "Your wish must wait." : "Your wish does not fit this tank.";
         }
+        String fits = (may == 0 ? "None" : "" + may) + " of your " + Numbers.count(judgements.size(), "wish", "wishes")
+                + (may == 1 ? " fits" : " fit") + " this tank now.";
+        List<String> parts = new ArrayList<>();
+        if (later > 0) {
+            parts.add(later + " must wait");
+        }
+        if (no > 0) {
+            parts.add(no + (no == 1 ? " does not fit" : " do not fit"));
+        }
+        return parts.isEmpty() ? fits : fits + " " + String.join("; ", parts) + ".";
     }
 
     private static Sentence next(Assessment assessment) {
@@ -96,19 +100,19 @@ public record Headline(
                     assessment.judgements().isEmpty()
                             ? "Nothing is planned yet."
                             : assessment.order().held().isEmpty()
-                                    ? "Nothing that is wished for may come into this tank as it is."
-                                    : "Nothing that is wished for has a date yet.");
+                                    ? "None of your wishes fits this tank."
+                                    : "None of your wishes has a date yet.");
         }
         Arrival first = assessment.order().arrivals().get(0);
         Optional<Cycle> cycle = assessment.stock().cycle().filter(one -> one.isGoingOn(today));
-        String who = "First: " + first.names();
+        String who = "Next: " + first.names();
         if (!first.date().isAfter(today)) {
-            return Sentence.of(who + ", as soon as you find a good one.");
+            return Sentence.of(who + ", as soon as you find a healthy one.");
         }
-        String when = who + ", from " + first.date() + ", " + Dates.distance(first.date(), today);
+        String when = who + ", on " + first.date() + " (" + Dates.distance(first.date(), today) + ")";
         if (cycle.isPresent()) {
-            return Sentence.of(when + ". The tank is still cycling; its end is reckoned: "
-                    + cycle.get().because() + ".");
+            return Sentence.of(when + ". The tank is still cycling, probably until "
+                    + cycle.get().endsOn() + ".");
         }
         return first.reasons().isEmpty()
                 ? Sentence.of(when + ".")
@@ -119,11 +123,11 @@ public record Headline(
         return order.held().stream()
                 .findFirst()
                 .map(one -> Sentence.of(
-                        "Without a date: " + one.name()
+                        one.name()
                                 + (order.held().size() > 1
-                                        ? " and " + Numbers.count(order.held().size() - 1, "other")
-                                        : "")
-                                + ". ",
+                                        ? " and " + Numbers.count(order.held().size() - 1, "other") + " have"
+                                        : " has")
+                                + " no date yet. ",
                         one.gate().reason(),
                         one.gate()
                                 .remedy()

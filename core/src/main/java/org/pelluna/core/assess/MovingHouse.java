@@ -24,7 +24,7 @@ public final class MovingHouse {
     public static Assessment of(ResolvedPlan from, TankPlan into, Catalogue catalogue) {
         List<Fish> all = from.withAbsent().residents();
         if (all.isEmpty()) {
-            throw new IllegalArgumentException("nobody lives in this tank");
+            throw new IllegalArgumentException("no fish live in this tank");
         }
         TankPlan plan = into.withWishes(
                         all.stream().map(fish -> wish(fish, from.plan())).toList())

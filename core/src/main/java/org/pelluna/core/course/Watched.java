@@ -11,7 +11,7 @@ package org.pelluna.core.course;
 public record Watched(double day, double hours, int count, boolean becauseSeen) {
     public Watched {
         if (!(hours > 0) || count < 0) {
-            throw new IllegalArgumentException("a watch lasts more than 0 hours and sees 0 encounters or more");
+            throw new IllegalArgumentException("a watch lasts more than 0 hours and sees 0 attacks or more");
         }
         if (becauseSeen && count == 0) {
             throw new IllegalArgumentException("nothing was seen, so it was not written down because of that");

@@ -89,7 +89,7 @@ public record FeedingPlan(
     /** How the ammonia it makes comes about. */
     public Explained how(Husbandry done) {
         return new Explained(
-                "Each fish eats by its mass and the water's warmth; of the protein in the food a share comes out as ammonia nitrogen.",
+                "Bigger fish and warmer water need more food. Part of its protein becomes ammonia.",
                 Numbers.plain(gramsADay, 2) + " g × 1,000 × " + Numbers.plain(done.proteinShare(), 2) + " protein × "
                         + Headroom.NITROGEN_PER_PROTEIN + " = " + Numbers.plain(nitrogenMgADay, 0)
                         + " mg of ammonia nitrogen a day",
@@ -106,9 +106,8 @@ public record FeedingPlan(
             findings.add(Finding.of(
                     "automatic-feeder",
                     Severity.CAREFUL,
-                    "Up to " + Numbers.plain(feeds) + " feeds a day are wanted, by "
-                            + eaters(fish, one -> one.habits().feedsPerDay().value() > BY_HAND)
-                            + ": an automatic feeder gives those you cannot.",
+                    eaters(fish, one -> one.habits().feedsPerDay().value() > BY_HAND) + ": up to "
+                            + Numbers.plain(feeds) + " feeds a day. Use an automatic feeder for those you cannot give.",
                     Provenance.PRACTICE,
                     List.of()));
         }
@@ -117,7 +116,7 @@ public record FeedingPlan(
                     "clips",
                     Severity.FINE,
                     "Hang " + clips
-                            + " clips of seaweed as far apart as the glass allows, so that none can hold them all.",
+                            + " clips of seaweed as far apart as the tank allows, so that no fish can guard them all.",
                     Provenance.PRACTICE,
                     List.of()));
         }
@@ -131,7 +130,7 @@ public record FeedingPlan(
                     "hard-eaters",
                     Severity.CAREFUL,
                     String.join(", ", hard) + (hard.size() == 1 ? " takes" : " take")
-                            + " prepared food with difficulty: see each eat every day, and offer live food at the quiet end.",
+                            + " prepared food with difficulty: check daily that each eats, and offer live food at the quiet end.",
                     Provenance.PRACTICE,
                     List.of()));
         }

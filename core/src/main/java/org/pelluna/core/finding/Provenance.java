@@ -33,7 +33,7 @@ public record Provenance(Kind kind, String source) {
         PRACTICE("common practice"),
         MEMORY("not yet checked against a source"),
         /** Taken over from a relative, not known of the species itself. */
-        ASSUMED("assumed, as in its nearest kin"),
+        ASSUMED("assumed from its nearest relatives"),
         OWN("our own method"),
         KEEPER("as entered");
 

@@ -65,7 +65,7 @@ public final class Future {
         if (at >= adult) {
             return Optional.empty();
         }
-        String lacking = bySwim <= byWater ? "clear swim" : "water";
+        String lacking = bySwim <= byWater ? "swimming length" : "water";
         return fish.growth()
                 .reaches(at)
                 .map(day -> new Outgrown(
@@ -102,17 +102,17 @@ public final class Future {
                         "bite-size",
                         meal.from().isAfter(stock.plan().asOf()) ? Severity.CAREFUL : Severity.STOP,
                         Sentence.of(
-                                name(stock, meal.preyId()) + " fits in the mouth of " + name(stock, meal.predatorId())
-                                        + meal.when(stock.plan().asOf()) + ": ",
-                                Quantity.cm(meal.preyCm()),
-                                " against a mouthful of ",
+                                name(stock, meal.predatorId()) + " can swallow " + name(stock, meal.preyId())
+                                        + meal.when(stock.plan().asOf()) + ": it takes fish of ",
                                 Quantity.cm(meal.mouthfulCm()),
-                                "."),
+                                ", and the other is then ",
+                                Quantity.cm(meal.preyCm()),
+                                " long."),
                         GROWTH,
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", GROWTH),
-                                new Figure("largest mouthful then", meal.mouthfulCm(), "cm", GROWTH)))
-                .remedy("Move one of them on before.");
+                                new Figure("largest fish it can swallow then", meal.mouthfulCm(), "cm", GROWTH)))
+                .remedy("Move one of them before then.");
     }
 
     private static String name(ResolvedPlan stock, FishId id) {

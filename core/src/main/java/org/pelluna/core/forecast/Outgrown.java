@@ -38,10 +38,7 @@ public record Outgrown(
                         List.of(
                                 new Figure("outgrown at", atCm, "cm", OUTGROWN),
                                 fish.species().size().adultCm().figure("adult length in tanks", "cm")))
-                .remedy(
-                        isFromTheFirst()
-                                ? "Ask now who will take it."
-                                : "Ask now who will take it; look for its new home from " + lookFrom() + " on.");
+                .remedy(isFromTheFirst() ? "Ask now who will take it." : "Find it a new home from " + lookFrom() + ".");
     }
 
     /** The day from which to look for its new home: three months before it may outgrow this one. */
@@ -51,8 +48,8 @@ public record Outgrown(
 
     /** What is to be done then. */
     public String task() {
-        return "Look for a new home for " + fish.name()
-                + (isFromTheFirst() ? ": it is too large for this tank" : ": it outgrows this tank about " + on);
+        return "Find " + fish.name() + " a new home"
+                + (isFromTheFirst() ? ": it is too large for this tank" : " by " + on);
     }
 
     private boolean isFromTheFirst() {
@@ -62,16 +59,16 @@ public record Outgrown(
     private Sentence sentence() {
         if (isFromTheFirst()) {
             return Sentence.of(
-                    fish.name() + " is too large for this tank from the day it comes, " + on + ": for want of "
-                            + lacking + " there is room for ",
+                    fish.name() + " is too large for this tank from the day it arrives: it needs more " + lacking
+                            + " from ",
                     Quantity.cm(atCm),
-                    ".");
+                    " on.");
         }
         return Sentence.of(
                 fish.name() + " outgrows this tank about " + on + ", at ",
                 Quantity.cm(atCm),
-                ", for want of " + lacking + ": as early as " + earliest
-                        + latest.map(day -> ", as late as " + day).orElse(", or never if it stays small")
+                ": it then needs more " + lacking + ". Earliest " + earliest
+                        + latest.map(day -> ", latest " + day).orElse("; maybe never")
                         + ".");
     }
 }

@@ -38,7 +38,7 @@ public final class WaterForecast {
     private static final int PAST = 150;
 
     private static final Provenance SOURCE = Provenance.published(
-            "two-step nitrification after Wiesmann 1994 and ASM1, constants not yet checked, growth set to a marine cycle of four weeks; un-ionised share after Bell et al. 2008; limit US EPA 440/5-88-004");
+            "two-step nitrification after Wiesmann 1994 and ASM1, constants not yet checked, growth set to a marine cycle of four weeks; toxic (un-ionised) share after Bell et al. 2008; limit US EPA 440/5-88-004");
 
     /** Nitrogen in a fish, share of its wet mass; from memory. */
     private static final double NITROGEN_IN_FISH = 0.026;
@@ -206,15 +206,15 @@ public final class WaterForecast {
                 .orElseThrow();
         WaterLimit.Peak peak = peak(days, from);
         return new Explained(
-                "Food becomes ammonia, two kinds of bacteria turn it into nitrite and nitrate, and multiply on what they get; day by day, with every arrival of your"
-                        + " plan. What they cannot clear at once stands in the water; by the evening's pH a share of it is un-ionised, and that is the poison.",
+                "Food becomes ammonia. Bacteria turn it into nitrite, then nitrate, and grow as they are fed. What they cannot"
+                        + " clear stays in the water. Part of it is toxic (un-ionised), and more so at a higher pH.",
                 "on " + worst.date() + " " + Numbers.plain(worst.nitrogen(), 3)
-                        + " mg/L of ammonia nitrogen come in, and " + Numbers.plain(worst.capacity(), 3)
-                        + " could be cleared; " + Numbers.plain(worst.ammonia(), 3)
+                        + " mg/L of ammonia nitrogen go in, and " + Numbers.plain(worst.capacity(), 3)
+                        + " can be cleared; " + Numbers.plain(worst.ammonia(), 3)
                         + " mg/L of ammonia is left that evening, " + Numbers.plain(worst.unionised(), 4)
-                        + " un-ionised at worst, " + Numbers.plain(peak.fourDays(), 4) + " over its worst four days",
+                        + " of it toxic at worst, " + Numbers.plain(peak.fourDays(), 4) + " over its worst four days",
                 List.of(
-                        "limit of un-ionised ammonia over four days: " + Ammonia.FOUR_DAY_LIMIT + " mg/L",
+                        "limit of toxic ammonia over four days: " + Ammonia.FOUR_DAY_LIMIT + " mg/L",
                         "highest nitrite: " + Numbers.plain(peak.nitrite(), 2) + " mg/L"),
                 SOURCE);
     }

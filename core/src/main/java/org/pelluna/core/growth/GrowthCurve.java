@@ -105,12 +105,12 @@ public record GrowthCurve(
                 grows
                         ? adult + " − (" + adult + " − " + start + ") × e^(−" + rate + " × " + years + ") = "
                                 + written.apply(lengthCmOn(on))
-                        : start + ", as it was measured or came",
+                        : start + ", as measured or on arrival",
                 List.of(
                         start + " on " + Dates.day(startsOn, on) + "; years since: " + years,
-                        adult + ": the adult length of its kind, or what you say it grows to"
+                        adult + ": the adult length of its species, or the one you entered"
                                 + shown(written.apply(kinds().adultLengthCm()), adult),
-                        rate + " a year: how fast its kind grows"
+                        rate + " a year: how fast its species grows"
                                 + shown(Numbers.plain(kinds().ratePerYear(), 2), rate),
                         "individuals differ in rate by " + percent(parameters.rateSpread()) + " and in adult length by "
                                 + percent(parameters.adultSpread()) + " (one standard deviation): today "

@@ -36,7 +36,7 @@ import org.pelluna.core.watch.Observations;
 public final class Learning {
     /** Where it comes from. */
     public static final Provenance SOURCE = Provenance.own(
-            "tank, fish and pair together: encounters seen against encounters predicted for the hours watched; gamma priors, the sum over pairs exact");
+            "tank, fish and pair together: attacks seen compared with attacks predicted for the hours watched; gamma priors, the sum over pairs exact");
 
     private static final int RECENT_DAYS = 60;
     private static final int RECENT_BIN = 7;

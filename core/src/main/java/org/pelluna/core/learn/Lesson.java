@@ -76,18 +76,18 @@ public record Lesson(
             return Optional.empty();
         }
         return Optional.of(new Explained(
-                "Encounters seen in declared watches are set against those predicted for the same hours and company, beside what holds for the whole tank. What it"
-                        + " does to one fish more or less than to others is put down to the two, not to it; few encounters say little, and then most of what is usual of its kind remains.",
+                "We compare attacks in your timed watches with the prediction for the same hours and tank mates. Extra attacks on one"
+                        + " fish count for that pair only. With few attacks, the species' usual behaviour counts most.",
                 seen + " seen ÷ (" + Numbers.plain(expected, 1) + " predicted × " + Numbers.plain(tank, 2)
                         + " in this tank) = " + Numbers.plain(seen / (expected * tank), 2)
-                        + "; weighed with what is usual of its kind and of each pair × "
+                        + "; allowing for what is usual × "
                         + Numbers.plain(temper.middle(), 2),
                 List.of(
                         "90 %: " + Numbers.plain(interval().low(), 2) + " to "
                                 + Numbers.plain(interval().high(), 2),
                         "harm of each attack × " + Numbers.plain(harm.middle(), 2) + " of the others'",
                         "used in the plan: × " + Numbers.plain(factor(tank), 2)
-                                + (counts ? "" : ", if it counted; you have it ignored")),
+                                + (counts ? "" : ", but you ignore it")),
                 Learning.SOURCE));
     }
 

@@ -21,8 +21,8 @@ public record SeenStrength(Sort sort, int seen, double expected, Multiple times)
 
     /** Sorts of pairs. */
     public enum Sort {
-        KIN("Kin and look-alikes"),
-        FOOD_RIVALS("Rivals for food that are no kin"),
+        KIN("Relatives and look-alikes"),
+        FOOD_RIVALS("Rivals for food, not related"),
         NEITHER("Fish that are neither");
 
         private final String words;

@@ -2,11 +2,11 @@ package org.pelluna.core.learn;
 
 /** What a fish is like beside its kind. */
 public enum Temper {
-    FIERCER("attacks more often than its kind here"),
+    FIERCER("attacks more often than its species"),
     HARDER("attacks harder than the others here"),
-    RARELY_BUT_HARD("attacks rarely, but hard: not taken for gentle"),
-    GENTLER("gentler than its kind here"),
-    AS_ITS_KIND("no different from its kind, as far as can be told");
+    RARELY_BUT_HARD("attacks rarely, but hard"),
+    GENTLER("gentler than its species"),
+    AS_ITS_KIND("like its species, so far");
 
     private final String words;
 

@@ -68,7 +68,7 @@ public record Crew(
                 "Some die anyway; every fish here that tests or eats them takes its share.",
                 Numbers.plain(100 * OF_THEMSELVES, 0) + " % die anyway + " + Numbers.plain(100 * by, 0)
                         + " % by those who live here = " + Numbers.plain(100 * predicted, 0) + " % a week",
-                eaters.isEmpty() ? List.of("nobody here is known to take them") : List.of(String.join(", ", eaters)),
+                eaters.isEmpty() ? List.of("no fish here is known to eat them") : List.of(String.join(", ", eaters)),
                 SOURCE);
     }
 

@@ -31,10 +31,10 @@ public final class Lessons {
                 .toList();
         long lost = lives.stream().filter(Survival.FollowUp::ended).count();
         if (lives.isEmpty()) {
-            return List.of("No fish has come yet.");
+            return List.of("No fish has arrived yet.");
         }
         if (lost == 0) {
-            return List.of("Of " + lives.size() + " fish that came, none was lost.");
+            return List.of("You lost none of " + lives.size() + " fish.");
         }
         early(lives, lost, lessons);
         causes(plans, lost, lessons);
@@ -48,9 +48,8 @@ public final class Lessons {
         long early = lives.stream()
                 .filter(life -> life.ended() && life.time() <= FIRST_MONTHS)
                 .count();
-        lessons.add(lost + " of " + lives.size() + " fish that came were lost, " + early + " of them in their first "
-                + FIRST_MONTHS + " days"
-                + (early * 2 > lost ? ": the time after an arrival is the dangerous one here." : "."));
+        lessons.add(early + " of " + Numbers.count(lost, "loss", "losses") + " happened in the first " + FIRST_MONTHS
+                + " days" + (early * 2 > lost ? ": that is the dangerous time here." : "."));
     }
 
     private static void causes(Collection<TankPlan> plans, long lost, List<String> lessons) {
@@ -68,20 +67,20 @@ public final class Lessons {
             return;
         }
         String words = first.stream().map(Loss.Cause::words).collect(Collectors.joining(" and "));
-        lessons.add((first.size() == 1 ? "The most frequent cause: " : "The most frequent causes, equally: ") + words
+        lessons.add((first.size() == 1 ? "Main cause: " : "Main causes: ") + words
                 + " (" + most + (first.size() == 1 ? "" : " each") + " of " + lost + ")."
                 + first.stream().map(Lessons::advice).collect(Collectors.joining()));
     }
 
     private static String advice(Loss.Cause cause) {
         return switch (cause) {
-            case JUMPED -> " Look at the cover, every gap of it.";
-            case AGGRESSION -> " Order, box and fresh rock are what the next plan can change.";
-            case PREDATION -> " Ask the bite-size dates before the next one comes.";
-            case DISEASE, POOR_ARRIVAL -> " Quarantine, and where you buy, are what can change.";
+            case JUMPED -> " Check the cover for gaps.";
+            case AGGRESSION -> " Plan a safer order, a box or new rock.";
+            case PREDATION -> " Check bite-size dates before the next arrival.";
+            case DISEASE, POOR_ARRIVAL -> " Quarantine longer, or buy elsewhere.";
             case STARVED -> " See it eat before you pay, and feed it apart.";
-            case BAD_WATER -> " Fewer at a time; test on the days after.";
-            case MISSING -> " Roll calls would tell sooner.";
+            case BAD_WATER -> " Add fewer at a time and test on the days after.";
+            case MISSING -> " Roll calls would show it earlier.";
             case EQUIPMENT, OLD_AGE, GIVEN_AWAY -> "";
         };
     }
@@ -107,8 +106,8 @@ public final class Lessons {
                     .max(Map.Entry.<String, Integer>comparingByValue().thenComparing(Map.Entry::getKey))
                     .map(one -> ", most by " + one.getKey())
                     .orElse("");
-            lessons.add("Before " + harried + " of " + Numbers.count(losses, "loss", "losses")
-                    + " the log shows attacks in the last " + LOOK_BACK_DAYS + " days" + worst + ".");
+            lessons.add("The log shows attacks in the " + LOOK_BACK_DAYS + " days before " + harried + " of "
+                    + Numbers.count(losses, "loss", "losses") + worst + ".");
         } else {
             lessons.add("No attack was logged in the " + LOOK_BACK_DAYS + " days before "
                     + (losses == 1 ? "the loss." : "these " + losses + " losses."));

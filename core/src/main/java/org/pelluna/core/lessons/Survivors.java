@@ -30,8 +30,8 @@ public final class Survivors {
     /** What fish can be told apart by. */
     public enum By {
         ALL("all fish"),
-        METHOD("how they came"),
-        ORIGIN("where they come from"),
+        METHOD("how they arrived"),
+        ORIGIN("where they are from"),
         FAMILY("family"),
         PLACE("place in the order");
 

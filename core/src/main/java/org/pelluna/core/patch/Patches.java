@@ -27,8 +27,8 @@ public final class Patches {
 
     /** Where the method comes from. */
     public static final Provenance SOURCE = Provenance.own(
-            "hold falls off from the home like a bell, half at the edge of the kind's patch; grows with territoriality and a"
-                    + " fortnight's residence");
+            "hold falls off from the home like a bell, half at the edge of the territory; it grows with territoriality and two"
+                    + " weeks of residence");
 
     private static final double LEAST_TERRITORY = 0.15;
     private static final double YOUNG = 0.5;

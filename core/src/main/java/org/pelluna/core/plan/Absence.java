@@ -22,7 +22,7 @@ public record Absence(
     public Absence {
         if (until.filter(day -> day.isBefore(from)).isPresent()) {
             throw new IllegalArgumentException(
-                    "it cannot come back on " + until.get() + ", before " + from + ", the day it was taken out");
+                    "it cannot return on " + until.get() + ", before " + from + ", the day it was taken out");
         }
     }
 

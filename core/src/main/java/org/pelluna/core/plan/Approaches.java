@@ -54,13 +54,13 @@ public record Approaches(
 
     /** Every question with its answers, in the order in which they come up. */
     public static final List<Question> QUESTIONS = List.of(
-            new Question("ceiling", "What sets the ceiling?", List.of(Ceiling.values())),
+            new Question("ceiling", "What sets the limit?", List.of(Ceiling.values())),
             new Question("bigFish", "A fish that will outgrow the tank?", List.of(BigFish.values())),
             new Question("kin", "Two rivals of one genus?", List.of(Kin.values())),
             new Question("anthias", "Fish that live as a harem?", List.of(HaremFish.values())),
-            new Question("clownfish", "When do clownfish come?", List.of(Clownfish.values())),
+            new Question("clownfish", "When do clownfish arrive?", List.of(Clownfish.values())),
             new Question("tangs", "Several surgeonfish?", List.of(Tangs.values())),
-            new Question("pause", "When may the next one come?", List.of(Pause.values())),
+            new Question("pause", "When may the next fish arrive?", List.of(Pause.values())),
             new Question("quarantine", "What quarantine?", List.of(Quarantine.values())),
             new Question("bacteria", "Skimmer after bottled bacteria?", List.of(Bacteria.values())),
             new Question("salinity", "What salinity?", List.of(Salinity.values())),
@@ -91,9 +91,9 @@ public record Approaches(
 
     /** What sets the ceiling? */
     public enum Ceiling implements Answer {
-        INCHES("inches of adult fish to gallons"),
-        WASTE("waste against what bacteria and keeper clear"),
-        NUTRIENTS("nitrate, phosphate and room to swim");
+        INCHES("inch rule"),
+        WASTE("waste rule"),
+        NUTRIENTS("nutrient rule");
 
         private final String words;
 
@@ -279,7 +279,7 @@ public record Approaches(
 
     /** Moving the rock? */
     public enum Rock implements Answer {
-        BEFORE_RIVALS("before every rival comes"),
+        BEFORE_RIVALS("before every rival arrives"),
         LAST_RESORT("only as the last resort");
 
         private final String words;

@@ -36,7 +36,8 @@ public record Correction(
             throw new IllegalArgumentException("a figure is from 0 to below 100,000, but was " + value);
         }
         if (note.isBlank() || note.length() > LONGEST_NOTE) {
-            throw new IllegalArgumentException("say where the figure is known from, in " + LONGEST_NOTE + " letters");
+            throw new IllegalArgumentException(
+                    "say where the figure is known from, in " + LONGEST_NOTE + " characters");
         }
     }
 

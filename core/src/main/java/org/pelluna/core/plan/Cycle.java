@@ -52,9 +52,9 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
         LocalDate today = plan.asOf();
         LocalDate since = plan.tank().cyclingSince().orElse(today);
         String from = since.isBefore(today)
-                ? "six weeks after ammonia first went in on " + since + ", four to eight being usual"
-                : "six weeks from " + (since.equals(today) ? "today" : since)
-                        + ", four to eight being usual, if ammonia goes in then";
+                ? "we count six weeks from the first ammonia on " + since + "; four to eight are usual"
+                : "we count six weeks from " + (since.equals(today) ? "today" : since)
+                        + ", if you add ammonia then; four to eight are usual";
         List<WaterTest> tests = plan.waterTests().stream()
                 .filter(test -> test.kind() == WaterTest.Kind.AMMONIA || test.kind() == WaterTest.Kind.NITRITE)
                 .filter(test -> !test.on().isBefore(since) && !test.on().isAfter(today))
@@ -66,7 +66,7 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
                 && ammonia.filter(Cycle::isNone).isPresent()
                 && nitrite.filter(Cycle::isNone).isPresent()) {
             LocalDate gone = later(ammonia.get().on(), nitrite.get().on());
-            return new Cycle(gone, gone, gone, "ammonia and nitrite had come and were gone on " + gone);
+            return new Cycle(gone, gone, gone, "ammonia and nitrite had risen and fallen to zero by " + gone);
         }
         Optional<WaterTest> worst = Stream.of(ammonia, nitrite)
                 .flatMap(Optional::stream)
@@ -81,19 +81,19 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
         if (worst.isEmpty() && fish.isPresent()) {
             LocalDate over = fish.get().plusDays(USUAL_DAYS);
             return new Cycle(
-                    over, over, over, "fish have lived here from " + fish.get() + " on, longer than a cycle takes");
+                    over, over, over, "fish have lived here since " + fish.get() + ", longer than a cycle takes");
         }
         LocalDate end = later(since.plusDays(USUAL_DAYS), today.plusDays(UNTIL_TESTED));
         String because = from;
         if (since.plusDays(USUAL_DAYS).isBefore(today.plusDays(UNTIL_TESTED))) {
-            because = "the usual six weeks are over, but no test shows yet that both are gone";
+            because = "the usual six weeks are over, but no test shows yet that both are zero";
         }
         if (worst.isPresent() && over(worst.get()).isAfter(end)) {
             WaterTest test = worst.get();
             end = over(test);
             because = test.kind().words() + " was " + Numbers.plain(test.value(), 2) + " mg/L on " + test.on()
-                    + ", and takes some " + Numbers.count(test.kind() == WaterTest.Kind.AMMONIA ? 3 : 2, "week")
-                    + " to go";
+                    + ", and takes about " + Numbers.count(test.kind() == WaterTest.Kind.AMMONIA ? 3 : 2, "week")
+                    + " to fall to zero";
         }
         return new Cycle(
                 end,

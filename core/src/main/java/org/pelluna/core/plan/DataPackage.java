@@ -263,7 +263,7 @@ public final class DataPackage {
         ArrayNode rows = Json.MAPPER.createArrayNode();
         String text = new String(table, StandardCharsets.UTF_8);
         if (text.lines().anyMatch(line -> line.length() > LONGEST_LINE)) {
-            throw new IllegalArgumentException("a line of a table has more than " + LONGEST_LINE + " letters");
+            throw new IllegalArgumentException("a line of a table has more than " + LONGEST_LINE + " characters");
         }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()

@@ -95,7 +95,7 @@ public record HouseRules(
 
             @IfAbsent("1") @JsonProperty("shynessWeight") double shyness) {
         public Weights {
-            require(carefulPerHour > 0, "the pressure that needs care must be above 0");
+            require(carefulPerHour > 0, "the limit of attacks an hour must be above 0");
             require(lateness >= 0 && shyness >= 0, "weights must not be negative");
         }
     }

@@ -16,17 +16,17 @@ import org.pelluna.core.stored.IfAbsent;
 public record Individual(
         @IfAbsent("1") double temperFactor,
         Optional<Double> adultCm,
-        @IfAbsent("\"no reason noted\"") String note) {
+        @IfAbsent("\"no reason given\"") String note) {
 
     public Individual {
         if (!(temperFactor >= 0.1 && temperFactor <= 4)) {
-            throw new IllegalArgumentException("a temper is 0.1 to 4 times its kind's, but was " + temperFactor);
+            throw new IllegalArgumentException("temperament is 0.1 to 4 times the usual, but was " + temperFactor);
         }
         if (adultCm.filter(cm -> !(cm > 0 && cm <= 300)).isPresent()) {
             throw new IllegalArgumentException("an adult is more than 0 and at most 300 cm long");
         }
         if (note.isBlank()) {
-            throw new IllegalArgumentException("say in a word why this fish differs from its kind");
+            throw new IllegalArgumentException("say why this fish differs from its species");
         }
     }
 

@@ -92,7 +92,7 @@ public record Life(
     public record Bonded(String bond, Bond kind, LocalDate from, Optional<LocalDate> until) {
         public Bonded {
             if (until.filter(day -> day.isBefore(from)).isPresent()) {
-                throw new IllegalArgumentException("fish cannot part before they came together");
+                throw new IllegalArgumentException("fish cannot separate before they pair up");
             }
         }
 

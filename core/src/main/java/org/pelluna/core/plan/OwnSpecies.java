@@ -61,7 +61,7 @@ public record OwnSpecies(
                     "an own species needs a common name, and a word on where it is known from");
         }
         if (!(temperFactor >= 0.1 && temperFactor <= 4)) {
-            throw new IllegalArgumentException("a temper is 0.1 to 4 times the other's, but was " + temperFactor);
+            throw new IllegalArgumentException("temperament is 0.1 to 4 times the other's, but was " + temperFactor);
         }
         EnumMap<AnimalGroup, ReefStance.Conduct> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(reef);

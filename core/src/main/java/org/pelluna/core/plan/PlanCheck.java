@@ -52,7 +52,7 @@ final class PlanCheck {
                 .swimLengthCm()
                 .filter(cm -> cm > plan.tank().shape().longestTravelCm() * 1.5)
                 .isPresent()) {
-            fault("/tank/swimLengthCm", "the clear swim cannot be so much longer than the tank");
+            fault("/tank/swimLengthCm", "the swimming length cannot be so much longer than the tank");
         }
     }
 

@@ -21,8 +21,8 @@ public record Preset(String key, String title, String words, HouseRules rules) {
     public static final List<Preset> ALL = List.of(
             new Preset(
                     "slack-water",
-                    "Slack water",
-                    "A first tank, or little time: few fish, long pauses, no rivals.",
+                    "First tank",
+                    "For a first tank or little time: few fish, long pauses, no rivals.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 5, 12, 5))
                             .pauses(new HouseRules.Pauses(28, 42))
                             .weights(new HouseRules.Weights(3, 0.1, 1.5))
@@ -30,18 +30,18 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                                     Approaches.Ceiling.INCHES, Approaches.BigFish.ADULT_SIZE, Approaches.Kin.NEVER)))),
             new Preset(
                     "fair-wind",
-                    "Fair wind",
-                    "A mixed reef in steady hands: the inch rule, rivals only together.",
+                    "Mixed reef",
+                    "For an experienced keeper: the inch rule, rivals only together.",
                     HouseRules.USUAL),
             new Preset(
                     "home-bay",
-                    "Home bay",
-                    "A first mixed reef of 60 to 300 L with small fish and a water change every week: within months, not years.",
+                    "Small mixed reef",
+                    "For 60 to 300 L with small fish and weekly water changes.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(3, 2, 6, 4)))),
             new Preset(
                     "full-sail",
-                    "Full sail",
-                    "A large, well kept tank: as many as nutrients and room allow, rivals in numbers.",
+                    "Full reef",
+                    "For a large, well kept tank: as many fish as nutrients and room allow, several rivals.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(4, 2.5, 12, 4))
                             .pauses(new HouseRules.Pauses(14, 21))
                             .weights(new HouseRules.Weights(6, 0.3, 0.8))
@@ -51,8 +51,8 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                                     .export(new Husbandry.Export(0.9, 0.98)))))),
             new Preset(
                     "deep-roads",
-                    "Deep roads",
-                    "Fish only, no corals to spoil: waste sets the ceiling, salinity may be lowered.",
+                    "Fish only",
+                    "For fish without corals: waste sets the limit, and salinity may be lowered.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 6, 4))
                             .weights(new HouseRules.Weights(6, 0.25, 0.8))
                             .schools(Approaches.USUAL.with(school -> school.ceiling(Approaches.Ceiling.WASTE)

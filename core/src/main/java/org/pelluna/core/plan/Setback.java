@@ -24,7 +24,7 @@ public record Setback(
 
     /** What can happen to an arrival. */
     public enum Kind {
-        LATE("came late"),
+        LATE("arrived late"),
         NOT_FOUND("was not to be found"),
         SICK("fell ill in quarantine"),
         DIED("died in quarantine"),

@@ -71,7 +71,7 @@ public record TakenBack(Happening what, Before before) implements Happening {
         if (what instanceof Happening.Phased phased) {
             return phased.takenBack(plan);
         }
-        throw new IllegalStateException("what is taken back is not taken back again, but done again");
+        throw new IllegalStateException("an undo cannot be undone; do it again instead");
     }
 
     /** The wish as it was before any of its fish were bought; what was split off it is one with it again, if it is still wished for. */
@@ -127,18 +127,17 @@ public record TakenBack(Happening what, Before before) implements Happening {
     public Optional<String> obstacle(TankPlan plan) {
         if (what instanceof Happening.Entered entered
                 && isSpokenOf(plan, Resident.ids(entered.residents()), entered.entries())) {
-            return Optional.of("These fish cannot be taken out again: the record speaks of them since.");
+            return Optional.of("Cannot undo: later entries mention these fish.");
         }
         if (what instanceof Happening.Arrived arrived && isSpokenOf(plan, arrived.fish(), arrived.entries())) {
-            return Optional.of("This arrival cannot be taken back: the log, the losses or a roll call speak of the fish"
-                    + " since. Remove those entries first, or record how the fish left.");
+            return Optional.of(
+                    "Cannot undo this arrival: later entries mention the fish. Delete those first, or record how it left.");
         }
         if (what instanceof Happening.CameToNothing nothing
                 && nothing.replacement()
                         .filter(wish -> plan.wishes().stream().noneMatch(wish::isSameAs))
                         .isPresent()) {
-            return Optional.of(
-                    "This cannot be taken back: the replacement has arrived, or is off the list, since. Take that back first.");
+            return Optional.of("Cannot undo: the replacement has arrived or is off the list. Undo that first.");
         }
         return Optional.empty();
     }

@@ -73,7 +73,7 @@ public final class Compartments {
                                     .anyMatch(other -> !other.id().equals(one.id()) && areRivals(one, other)))
                             .map(Fish::name)
                             .collect(Collectors.joining(", "))
-                    + " see rivals in each other: they need "
+                    + " would fight: they need "
                     + Numbers.count(needed(all), "compartment") + "; it has " + berths.compartments() + ".");
         }
         return cautions;

@@ -18,7 +18,7 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
     public enum Kind {
         TEMPER("temperament"),
         SIZE("size"),
-        SENIORITY("who was first"),
+        SENIORITY("which arrived first"),
         ATTENTION("newcomers that day"),
         CROWDING("rivals already here"),
         SWIM_SPACE("swimming space"),
@@ -26,9 +26,9 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
         FOOD("food"),
         FRESH_ROCK("fresh rock"),
         WELCOME("help on arrival"),
-        COMPANY("company"),
+        COMPANY("tank mates"),
         SETTLING("time together"),
-        TANK("this tank, as you watch it"),
+        TANK("this tank"),
         LEARNED("learned from your watches");
 
         private final String words;
@@ -46,44 +46,41 @@ public record Factor(Kind kind, double multiplier, double figure, String word) {
     /** The reason in a keeper's words. */
     public String sentence() {
         return switch (kind) {
-            case TEMPER ->
-                "Temperament toward this fish: " + Numbers.plain(figure, 2) + " (1 attacks on sight), because " + word
-                        + ".";
+            case TEMPER -> "Temperament " + Numbers.plain(figure, 2) + ": " + word + ".";
             case SIZE ->
                 Math.abs(figure - 1) < 0.05
-                        ? "The other is of the same length."
-                        : "The other is " + Numbers.plain(figure, 2) + " times its length.";
+                        ? "Both are of the same length."
+                        : "The other is " + Numbers.plain(figure, 2) + " times as long.";
             case SENIORITY -> seniority();
-            case ATTENTION -> "Its attention is divided among " + Numbers.plain(figure, 0) + " newcomers.";
+            case ATTENTION -> "It attacks " + Numbers.plain(figure, 0) + " newcomers at once.";
             case CROWDING ->
                 figure == 1
-                        ? "One other rival of its sort is settled here already."
-                        : Numbers.plain(figure, 0) + " other rivals of its sort are settled here already.";
-            case SWIM_SPACE -> "The clear swim is " + Numbers.plain(figure) + " times the patch it holds.";
+                        ? "One other rival already lives here."
+                        : Numbers.plain(figure, 0) + " other rivals already live here.";
+            case SWIM_SPACE -> "The swimming length is " + Numbers.plain(figure) + " times its territory.";
             case SHELTER -> Numbers.count(Math.round(figure), "cave or crevice", "caves and crevices") + " to hide in.";
             case FOOD -> Numbers.count(Math.round(figure), "feeding place") + ".";
-            case FRESH_ROCK -> "Rock that nobody has claimed was added.";
-            case WELCOME -> "Helped by: " + word + ".";
+            case FRESH_ROCK -> "New rock, which no fish has claimed, was added.";
+            case WELCOME -> "Help on arrival: " + word + ".";
             case COMPANY ->
                 multiplier < 1
-                        ? "They live together as their kind does."
-                        : "This number of its kind does not suit it: the stronger will harry the weaker.";
-            case TANK ->
-                "In this tank, as you watch it, " + Numbers.plain(figure, 2) + " times as much is seen as predicted.";
+                        ? "They live together as their species does."
+                        : "Too many or too few of one species: stronger fish bully weaker ones.";
+            case TANK -> "In this tank you saw " + Numbers.plain(figure, 2) + " times as many attacks as predicted.";
             case LEARNED ->
-                "In your watches it pressed " + Numbers.plain(figure, 2)
-                        + " times as much as its kind, beside what holds for the whole tank.";
+                "In your watches it attacked " + Numbers.plain(figure, 2)
+                        + " times as often as its species usually does.";
             case SETTLING -> "They have lived together for " + Numbers.count(Math.round(figure), "day") + ".";
         };
     }
 
     private String seniority() {
         if (figure == 0) {
-            return "Neither was here first" + (word.isEmpty() ? "." : ": " + word + ".");
+            return "Neither arrived first" + (word.isEmpty() ? "." : ": " + word + ".");
         }
         return figure > 0
                 ? "It has lived here " + Numbers.count(Math.round(figure), "day") + " longer"
                         + (word.isEmpty() ? "." : "; " + word + ".")
-                : "The other was here " + Numbers.count(Math.round(-figure), "day") + " before it.";
+                : "The other arrived " + Numbers.count(Math.round(-figure), "day") + " earlier.";
     }
 }

@@ -26,7 +26,8 @@ public record Likeness(Kin kin, double temper, String because) {
     /** What {@code other} is to {@code aggressor}. */
     public static Likeness of(Species aggressor, Species other) {
         Temperament.Toward temper = aggressor.temper().toward();
-        Likeness harshest = new Likeness(Kin.OTHER, temper.others(), "no kin, and no rival for food or place");
+        Likeness harshest =
+                new Likeness(Kin.OTHER, temper.others(), "not related, and no competition for food or space");
         if (Rivalry.overFood(aggressor, other)) {
             harshest = harshest.orHarsher(
                     Kin.NICHE_RIVAL,
@@ -34,17 +35,17 @@ public record Likeness(Kin kin, double temper, String because) {
                     "it eats " + other.habits().diet().words() + " in the same part of the tank");
         }
         if (aggressor.family().equals(other.family())) {
-            harshest = harshest.orHarsher(Kin.FAMILY, temper.family(), "the same family, " + other.family());
+            harshest = harshest.orHarsher(Kin.FAMILY, temper.family(), "same family");
         }
         Optional<String> looks = aggressor.look().likeness(other.look());
         if (looks.isPresent()) {
             harshest = harshest.orHarsher(Kin.LOOK_ALIKE, temper.lookAlike(), "they look alike: " + looks.get());
         }
         if (aggressor.genus().equals(other.genus())) {
-            harshest = harshest.orHarsher(Kin.GENUS, temper.genus(), "the same genus, " + other.genus());
+            harshest = harshest.orHarsher(Kin.GENUS, temper.genus(), "same genus, " + other.genus());
         }
         if (aggressor.id().equals(other.id())) {
-            harshest = harshest.orHarsher(Kin.OWN_SPECIES, temper.ownSpecies(), "its own species");
+            harshest = harshest.orHarsher(Kin.OWN_SPECIES, temper.ownSpecies(), "same species");
         }
         return harshest;
     }

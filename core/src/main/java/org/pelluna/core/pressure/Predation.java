@@ -93,8 +93,8 @@ public record Predation(
     /** From when, for a sentence: today, or about a day with its band. */
     public String when(LocalDate today) {
         return from.isAfter(today)
-                ? " from about " + from + " (as early as " + earliest
-                        + latest.map(day -> ", as late as " + day).orElse(", or never if it stays small") + ")"
+                ? " from about " + from + " (earliest " + earliest
+                        + latest.map(day -> ", latest " + day).orElse("; maybe never") + ")"
                 : " today";
     }
 }

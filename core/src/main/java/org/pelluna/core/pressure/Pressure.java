@@ -21,19 +21,20 @@ public record Pressure(FishId aggressorId, FishId victimId, double perHour, Like
 
     /** Where every pressure comes from. */
     public static final Provenance SOURCE = Provenance.own(
-            "temper, size, seniority and surroundings multiplied; the scale is ours and is not fitted to published counts");
+            "temperament, size, arrival order and surroundings, multiplied; the scale is ours, not fitted to published counts");
 
     /** How it came about. */
     public Explained how() {
         double product = factors.stream().mapToDouble(Factor::multiplier).reduce(1, (one, other) -> one * other);
         String full = Numbers.plain(product == 0 ? 0 : perHour / product, 1);
         return new Explained(
-                "A fish that attacks on sight presses about " + full + " times an hour; every reason multiplies that.",
+                "A fish that attacks on sight makes about " + full
+                        + " attacks an hour. Each reason below raises or lowers that.",
                 full
                         + factors.stream()
                                 .map(one -> " × " + Numbers.plain(one.multiplier(), 2))
                                 .collect(Collectors.joining())
-                        + " = " + Numbers.plain(perHour, 2) + " encounters an hour",
+                        + " = " + Numbers.plain(perHour, 2) + " attacks an hour",
                 factors.stream()
                         .map(one -> "× " + Numbers.plain(one.multiplier(), 2) + ", "
                                 + one.kind().words() + ": " + one.sentence())

@@ -185,7 +185,7 @@ public final class PressureModel {
                         Factor.Kind.TEMPER,
                         temper.toward().smallerFish(),
                         temper.toward().smallerFish(),
-                        "much smaller than it")
+                        "the other is much smaller")
                 : new Factor(Factor.Kind.TEMPER, likeness.temper(), likeness.temper(), likeness.because());
     }
 
@@ -208,7 +208,7 @@ public final class PressureModel {
         String word = ahead < 0
                 ? ""
                 : moved && removed
-                        ? "the aggressor was taken out and the rock moved"
+                        ? "the attacker was taken out and the rock moved"
                         : moved ? "the rock was moved" : removed ? "it was taken out meanwhile" : "";
         return new Factor(
                 Factor.Kind.SENIORITY,
@@ -266,8 +266,8 @@ public final class PressureModel {
                     one == ArrivalAid.BOX ? Kind.BOX : one == ArrivalAid.LIGHTS_OUT ? Kind.LIGHTS_OUT : Kind.MIRROR);
             words.add(
                     one == ArrivalAid.BOX
-                            ? "a box"
-                            : one == ArrivalAid.LIGHTS_OUT ? "release at lights-out" : "a mirror");
+                            ? "acclimation box"
+                            : one == ArrivalAid.LIGHTS_OUT ? "release after lights-out" : "mirror");
         }
         factors.add(new Factor(Factor.Kind.WELCOME, multiplier, 0, String.join(", ", words)));
     }

@@ -32,7 +32,7 @@ public record SettlingCourse(
 
     public SettlingCourse {
         if (!(rest >= 0 && rest <= 1) || !(halfLifeDays > 0)) {
-            throw new IllegalArgumentException("a course settles to a rest of 0 to 1 with a half-life above 0, but was "
+            throw new IllegalArgumentException("attacks settle to a rest of 0 to 1 with a half-life above 0, but was "
                     + rest + ", " + halfLifeDays);
         }
     }

@@ -26,7 +26,7 @@ public record WhatIf(double lengthCm, int newcomers, Order order, Set<ArrivalAid
         /** On the day on which its rivals, taken out meanwhile, return. */
         WITH_RIVALS("with its rivals, taken out and back"),
         /** Long before everyone else, as if the tank were begun anew. */
-        FIRST("before everyone, in a tank begun anew");
+        FIRST("before all others, in a restarted tank");
 
         private final String words;
 
@@ -44,7 +44,7 @@ public record WhatIf(double lengthCm, int newcomers, Order order, Set<ArrivalAid
 
     public WhatIf {
         if (!(lengthCm > 0 && lengthCm <= 300) || newcomers < 1 || newcomers > 50) {
-            throw new IllegalArgumentException("a newcomer is up to 300 cm long and comes with at most 49 others");
+            throw new IllegalArgumentException("a newcomer is up to 300 cm long and arrives with at most 49 others");
         }
         welcome = Set.copyOf(welcome);
     }

@@ -121,7 +121,7 @@ public final class Reef {
                     one,
                     one.from(),
                     ReefEvent.Kind.ARRIVAL,
-                    one.planned() ? " is to come" : isBack(one) ? " is back" : " came",
+                    one.planned() ? " arrives" : isBack(one) ? " is back" : " arrived",
                     "at ",
                     Quantity.cm(one.fish().growth().startLengthCm())));
             one.until().ifPresent(day -> all.add(left(one, day)));
@@ -204,8 +204,8 @@ public final class Reef {
                         .ifPresent(meal -> all.add(new ReefEvent(
                                 meal.from(),
                                 ReefEvent.Kind.BITE,
-                                prey.fish().name() + " fits in the mouth of "
-                                        + eater.fish().name(),
+                                eater.fish().name() + " can swallow "
+                                        + prey.fish().name(),
                                 List.of(eater.fish().id(), prey.fish().id()),
                                 bite(eater.fish(), prey.fish(), meal))));
             }
@@ -217,16 +217,21 @@ public final class Reef {
                         "bite-size",
                         Severity.STOP,
                         Sentence.of(
-                                prey.name() + ", ",
-                                Quantity.cm(meal.preyCm()),
-                                ", fits in the mouth of " + eater.name() + ", which takes up to ",
+                                eater.name() + " can swallow " + prey.name() + " from " + meal.from()
+                                        + ": it then takes fish of ",
                                 Quantity.cm(meal.mouthfulCm()),
-                                ", from " + meal.from() + "."),
+                                ", and the other is ",
+                                Quantity.cm(meal.preyCm()),
+                                " long."),
                         Provenance.published("von Bertalanffy 1938 for both lengths; gape as the species' own"),
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", Provenance.MEMORY),
-                                new Figure("largest mouthful then", meal.mouthfulCm(), "cm", Provenance.MEMORY)))
-                .remedy("Move one of them on before.");
+                                new Figure(
+                                        "largest fish it can swallow then",
+                                        meal.mouthfulCm(),
+                                        "cm",
+                                        Provenance.MEMORY)))
+                .remedy("Move one of them before then.");
     }
 
     /** Everyone as they are on a day, each once however often it came: here, to come (again), or gone for good. */

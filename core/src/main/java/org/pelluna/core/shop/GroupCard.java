@@ -47,15 +47,15 @@ final class GroupCard {
         if (cycle.isPresent()) {
             findings.add(InvertebrateCard.finding(
                             Severity.WAIT,
-                            "The tank is still cycling, reckoned to be over on "
+                            "The tank is still cycling, probably until "
                                     + cycle.get().endsOn() + ".",
                             Provenance.PRACTICE)
                     .until(from));
         } else if (from.isAfter(stock.plan().asOf())) {
             findings.add(InvertebrateCard.finding(
                             Severity.WAIT,
-                            "It wants a tank of " + months
-                                    + " months after the cycle, for its food and for steady water.",
+                            "Wait until " + from + ": it needs a tank " + months + (months == 1 ? " month" : " months")
+                                    + " old, with its food grown.",
                             source)
                     .until(from));
         }
@@ -71,13 +71,13 @@ final class GroupCard {
         boolean takes = stance.conduct() == ReefStance.Conduct.TAKES;
         Finding finding = InvertebrateCard.finding(
                 takes ? Severity.STOP : Severity.CAREFUL,
-                fish.name() + (takes ? " will take it" : " may pick at it") + ": "
+                fish.name() + (takes ? " will eat it" : " may pick at it") + ": "
                         + fish.species().commonName() + " and " + group.words() + ".",
                 stance.from());
         return Optional.of(
                 stance.belowCm().isPresent()
                         ? finding.remedy(Sentence.of(
-                                "Only one of ", Quantity.cm(stance.belowCm().get()), " and more, if there is one."))
+                                "Choose one of ", Quantity.cm(stance.belowCm().get()), " or more."))
                         : finding);
     }
 }

@@ -33,8 +33,7 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
         List<Finding> findings = new ArrayList<>();
         Tank tank = stock.plan().tank();
         if (tank.kind() == Purpose.Kind.QUARANTINE) {
-            findings.add(finding(
-                    Severity.STOP, "It has no place in a quarantine tank: medicine for fish kills it.", kind.from()));
+            findings.add(finding(Severity.STOP, "Keep it out of quarantine: medicine for fish kills it.", kind.from()));
         }
         water(stock, kind, findings);
         GroupCard.age(stock, kind.monthsCycled(), kind.from(), findings);
@@ -68,21 +67,21 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
             findings.add(Finding.of(
                             "salinity",
                             Severity.STOP,
-                            "It wants a specific gravity of " + kind.leastGravity() + " and more; this tank is run at "
+                            "It needs a specific gravity of " + kind.leastGravity() + " or more, and this tank has "
                                     + gravity + ".",
                             kind.from(),
                             List.of(
                                     new Figure("least specific gravity", kind.leastGravity(), "", kind.from()),
                                     Figure.measured("specific gravity here", gravity, "")))
-                    .remedy("Raise the salinity slowly first; lowered salinity is for fish alone."));
+                    .remedy("Raise the salinity slowly first; low salinity is for fish only."));
         }
         double celsius = tank.regime().temperatureCelsius();
         if (celsius < kind.leastCelsius() || celsius > kind.mostCelsius()) {
             findings.add(Finding.of(
                     "temperature",
                     Severity.CAREFUL,
-                    "It does well at " + Numbers.plain(kind.leastCelsius()) + " to "
-                            + Numbers.plain(kind.mostCelsius()) + " °C; this tank is kept at "
+                    "It is best at " + Numbers.plain(kind.leastCelsius()) + " to "
+                            + Numbers.plain(kind.mostCelsius()) + " °C, and this tank is at "
                             + Numbers.plain(celsius) + " °C.",
                     kind.from(),
                     List.of(Figure.measured("temperature here", celsius, "°C"))));
@@ -97,7 +96,7 @@ public record InvertebrateCard(Invertebrate kind, List<Finding> findings) {
                 .ifPresent(test -> findings.add(finding(
                         Severity.STOP,
                         "Copper was in this water on " + test.on() + ", " + test.value()
-                                + " mg/L: it kills invertebrates, and rock and sand give it back for long.",
+                                + " mg/L. It kills invertebrates, and rock and sand release it for months.",
                         Provenance.PRACTICE)));
     }
 

@@ -19,7 +19,7 @@ final class ShopChecks {
     static List<Finding> of(Species species, Approaches.Pause pause) {
         ShopChecks card = new ShopChecks();
         if (pause == Approaches.Pause.TEST_KIT) {
-            card.add("Only if ammonia and nitrite read zero in the last days: your house rules go by the test kit.");
+            card.add("Buy it only if ammonia and nitrite read zero in the last days.");
         }
         card.eating(species);
         card.origin(species);
@@ -32,12 +32,11 @@ final class ShopChecks {
         String food = species.habits().diet().words();
         add(
                 switch (species.habits().eating()) {
-                    case EASY -> "See it eat. It should come for food at once; ask what it is given.";
-                    case COAXED ->
-                        "See it eat twice. It lives on " + food + ": ask which food it takes and how long it has.";
+                    case EASY -> "See it eat: it should take food at once. Ask what it gets.";
+                    case COAXED -> "See it eat twice. It eats " + food + ": ask which food it takes, and since when.";
                     case HARD ->
-                        "Leave it unless you see it eat prepared food with appetite: it lives on " + food
-                                + " and most never accept prepared food.";
+                        "Buy it only if you see it eat prepared food well. It lives on " + food
+                                + "; most never accept anything else.";
                 });
     }
 
@@ -45,8 +44,8 @@ final class ShopChecks {
         if (species.trade().origin() != Trade.Origin.WILD) {
             add(
                     species.trade().origin() == Trade.Origin.BRED_AND_WILD
-                            ? "Sold both wild-caught and captive-bred: ask for captive-bred."
-                            : "Mostly captive-bred: choose one that is.");
+                            ? "Ask for a captive-bred one."
+                            : "Most are captive-bred: choose one of those.");
         }
         if (species.company().sexChange() == SocialGrouping.SexChange.FEMALE_TO_MALE
                 && species.company().way() == SocialGrouping.Way.HAREM) {
@@ -60,11 +59,11 @@ final class ShopChecks {
         species.ailments()
                 .forEach(ailment -> add(
                         "ailment",
-                        "It often brings " + ailment.kind().words()
+                        "It often carries " + ailment.kind().words()
                                 + ": ask how it was quarantined and with what it was treated.",
                         ailment.from()));
-        add("Look at fins, eyes, skin and breath: no torn edges, no clouds, no dust or spots, no gasping.");
-        add("Look along it from above: a pinched belly or a thin back means leave it. Ask how long it has been here.");
+        add("Look for torn fins, cloudy eyes, dust or spots, and fast breathing: leave it if you see any.");
+        add("Look from above: leave it if its belly is pinched or its back is thin. Ask how long it has been here.");
     }
 
     private void add(String sentence) {

@@ -15,7 +15,7 @@ final class AilmentRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Does it often bring disease?";
+        return "Does it often carry disease?";
     }
 
     @Override
@@ -25,8 +25,8 @@ final class AilmentRule implements ShortlistRule {
                 .map(ailment -> Finding.of(
                         RULE,
                         Severity.CAREFUL,
-                        "It often brings " + ailment.kind().words() + ": quarantine it (your approach: " + school
-                                + ").",
+                        "Quarantine it: it often carries " + ailment.kind().words() + ". Your approach: " + school
+                                + ".",
                         ailment.from(),
                         List.of()))
                 .toList();

@@ -36,11 +36,11 @@ public final class Beside {
                 ? Optional.of(Finding.of(
                                 RULE,
                                 Severity.CAREFUL,
-                                slow.commonName() + " " + slow.habits().pace().words() + ", and " + fast.commonName()
-                                        + " " + fast.habits().pace().words() + ": the first goes short.",
+                                slow.commonName() + " may go hungry: it eats slowly and " + fast.commonName()
+                                        + " eats fast.",
                                 Provenance.PRACTICE,
                                 List.of())
-                        .remedy("Only one of them, or two tanks."))
+                        .remedy("Keep only one of them, or use two tanks."))
                 : Optional.empty();
     }
 
@@ -55,8 +55,8 @@ public final class Beside {
                             List.of())
                     .remedy(
                             school == Approaches.Kin.NEVER
-                                    ? "By your approach only one of them: drop the other."
-                                    : "Let both come on one day, or drop one of them.");
+                                    ? "Your approach allows only one of them: drop the other."
+                                    : "Let both arrive on one day, or drop one of them.");
         });
     }
 
@@ -67,9 +67,9 @@ public final class Beside {
                         Severity.STOP,
                         Sentence.of(
                                 eater.species().commonName() + " could swallow "
-                                        + prey.species().commonName() + ": a mouthful of ",
+                                        + prey.species().commonName() + ": it takes fish of ",
                                 Quantity.cm(meal.mouthfulCm()),
-                                " against a length of ",
+                                ", and the other is ",
                                 Quantity.cm(meal.preyCm()),
                                 meal.from().isAfter(stock.plan().asOf())
                                         ? "," + meal.when(stock.plan().asOf()) + "."

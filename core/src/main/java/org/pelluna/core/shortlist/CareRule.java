@@ -19,7 +19,7 @@ final class CareRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Is the keeper ready for it?";
+        return "Is it too hard to keep?";
     }
 
     @Override
@@ -27,13 +27,13 @@ final class CareRule implements ShortlistRule {
         Care care = candidate.species().needs().care();
         Experience experience = candidate.tank().experience();
         if (care == Care.DEMANDING && experience == Experience.FIRST_TANK) {
-            return List.of(finding("It is a demanding fish; a first tank wants fish that forgive mistakes."));
+            return List.of(finding("It is hard to keep: for a first tank choose fish that survive mistakes."));
         }
         if (care == Care.DEMANDING && experience == Experience.SOME_YEARS) {
-            return List.of(finding("It is a demanding fish: read up on it and see it eat before you buy."));
+            return List.of(finding("It is hard to keep: read about it first, and buy only if you see it eat."));
         }
         if (candidate.species().habits().eating() == Eating.HARD) {
-            return List.of(finding("Many never take prepared food: see it eat in the shop before you buy."));
+            return List.of(finding("Many never eat prepared food: buy only if you see it eat."));
         }
         return List.of();
     }

@@ -20,7 +20,7 @@ final class FierceRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Will it let others come after it?";
+        return "Does it attack fish that arrive later?";
     }
 
     @Override
@@ -32,9 +32,9 @@ final class FierceRule implements ShortlistRule {
                 : List.of(Finding.of(
                                 RULE,
                                 Severity.CAREFUL,
-                                "It turns on nearly everything that comes after it, whatever its kind.",
+                                "It attacks almost every fish that arrives after it.",
                                 temper.from(),
-                                List.of(new Figure("temper toward all others", others, "of 1", temper.from())))
-                        .remedy("Let it come last, to fish that hold their own."));
+                                List.of(new Figure("temperament toward all others", others, "of 1", temper.from())))
+                        .remedy("Add it last, with fish that can defend themselves."));
     }
 }

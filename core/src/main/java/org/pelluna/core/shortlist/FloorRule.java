@@ -26,7 +26,7 @@ final class FloorRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Can the adult stretch out and turn on the floor?";
+        return "Is there enough floor for the adult?";
     }
 
     @Override
@@ -44,19 +44,19 @@ final class FloorRule implements ShortlistRule {
                 RULE,
                 fits ? Severity.FINE : Severity.STOP,
                 Sentence.of(
-                        "It rests, and wants floor rather than lengths to swim: ",
+                        (fits ? "Enough floor: an adult needs " : "Too little floor: an adult needs "),
                         Quantity.wholeCm(LONG * adult),
                         " by ",
                         Quantity.wholeCm(DEEP * adult),
-                        " when grown; here it has ",
+                        ", and this tank has ",
                         Quantity.wholeCm(along),
                         " by ",
                         Quantity.wholeCm(across),
                         "."),
                 Provenance.PRACTICE,
                 List.of(
-                        new Figure("floor wanted, long side", LONG * adult, "cm", Provenance.PRACTICE),
-                        new Figure("floor wanted, short side", DEEP * adult, "cm", Provenance.PRACTICE),
+                        new Figure("floor needed, long side", LONG * adult, "cm", Provenance.PRACTICE),
+                        new Figure("floor needed, short side", DEEP * adult, "cm", Provenance.PRACTICE),
                         Figure.measured("floor here, long side", along, "cm"),
                         Figure.measured("floor here, short side", across, "cm"),
                         species.size().adultCm().figure("adult length in tanks", "cm")));

@@ -36,8 +36,8 @@ final class FoodRule implements ShortlistRule {
         if (diet == Diet.PLANKTON && feeds >= MANY_FEEDS) {
             findings.add(finding(
                     species,
-                    "It lives from open water and wants " + Numbers.plain(feeds, 0)
-                            + " small feeds a day: an automatic feeder, or it thins.",
+                    "It needs " + Numbers.plain(feeds, 0)
+                            + " small feeds a day, or it gets thin: use an automatic feeder.",
                     Severity.CAREFUL));
         } else if (diet == Diet.ALGAE) {
             boolean bare = candidate
@@ -49,14 +49,16 @@ final class FoodRule implements ShortlistRule {
             findings.add(finding(
                     species,
                     bare
-                            ? "It grazes, and by your tank's profile nothing grows here yet: dried seaweed on a clip from the first day, and see it take that in the shop."
-                            : "It grazes: dried seaweed daily or every other day, on a clip.",
+                            ? "It grazes, and no algae grow here yet: offer dried seaweed from the first day. Buy only if you see it eat that."
+                            : "It grazes: offer dried seaweed on a clip every day or two.",
                     bare ? Severity.CAREFUL : Severity.FINE));
         } else if (diet == Diet.CORAL_POLYPS) {
-            findings.add(finding(species, "It lives on coral polyps; without them it starves.", Severity.STOP));
+            findings.add(finding(species, "It eats coral polyps; without them it starves.", Severity.STOP));
         } else if (diet == Diet.SPONGES) {
             findings.add(finding(
-                    species, "Sponge eaters often starve on prepared food: see it eat for days.", Severity.CAREFUL));
+                    species,
+                    "Sponge eaters often starve on prepared food: buy only one that has eaten for days.",
+                    Severity.CAREFUL));
         }
         return findings;
     }

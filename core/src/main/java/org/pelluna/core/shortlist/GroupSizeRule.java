@@ -19,7 +19,7 @@ final class GroupSizeRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "How many of its own kind?";
+        return "How many of its own species?";
     }
 
     @Override
@@ -28,26 +28,27 @@ final class GroupSizeRule implements ShortlistRule {
         int here = candidate.stock().residentsOf(candidate.species());
         int total = here + candidate.wished().count();
         List<Figure> figures = List.of(
-                Figure.measured("of its kind here", here, ""),
-                Figure.measured("of its kind with this wish", total, ""));
+                Figure.measured("of its species here", here, ""),
+                Figure.measured("of its species with this wish", total, ""));
         boolean oneFirst = candidate.rules().schools().anthias() == Approaches.HaremFish.ONE_FIRST;
         if (company.way() == SocialGrouping.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
             return List.of(Finding.of(
                             RULE,
                             oneFirst ? Severity.CAREFUL : Severity.FINE,
-                            "It lives " + company.way().words() + "; " + total + " do well"
-                                    + (oneFirst ? ", but your approach starts with one and adds." : "."),
+                            total + " are fine: it lives " + company.way().words()
+                                    + (oneFirst ? ". Your approach starts with one and adds more." : "."),
                             company.from(),
                             figures)
                     .schools(List.of(
-                            Sentence.of("Start with one and add: one now, the others when it has settled."),
-                            Sentence.of("The whole group at once: all " + total + " on one day."))));
+                            Sentence.of("By “start with one and add”: one now, the others when it has settled."),
+                            Sentence.of("By “the whole group at once”: all " + total + " on one day."))));
         }
         if (company.suits(total)) {
             return List.of(Finding.of(
                     RULE,
                     Severity.FINE,
-                    "It lives " + company.way().words() + "; " + (total == 1 ? "one does" : total + " do") + " well.",
+                    (total == 1 ? "One is" : total + " are") + " fine: it lives "
+                            + company.way().words() + ".",
                     company.from(),
                     figures));
         }
@@ -57,18 +58,16 @@ final class GroupSizeRule implements ShortlistRule {
 
     private static String reason(SocialGrouping company, int total) {
         if (total == 2 && company.way() == SocialGrouping.Way.HAREM) {
-            return "Of two, the stronger kills the weaker; it lives "
-                    + company.way().words() + ".";
+            return "Keep only one: of two, the stronger kills the weaker.";
         }
-        return "It lives " + company.way().words() + "; " + total + " of its kind will fight.";
+        return total + " will fight: it lives " + company.way().words() + ".";
     }
 
     private static String remedy(SocialGrouping company) {
         boolean group = company.way() == SocialGrouping.Way.HAREM || company.way() == SocialGrouping.Way.SHOAL;
         String pair = company.pairAllowed() ? " or a pair" : "";
         return group
-                ? "One alone" + pair + ", or " + company.smallestGroup() + " to " + company.largestGroup()
-                        + " together."
-                : "One alone" + pair + ".";
+                ? "Keep one" + pair + ", or " + company.smallestGroup() + " to " + company.largestGroup() + " together."
+                : "Keep one" + pair + ".";
     }
 }

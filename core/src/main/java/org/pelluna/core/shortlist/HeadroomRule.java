@@ -29,7 +29,7 @@ final class HeadroomRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Is there headroom beside the others?";
+        return "Is there room for it?";
     }
 
     @Override
@@ -50,13 +50,15 @@ final class HeadroomRule implements ShortlistRule {
     private static Finding byLoad(Load load) {
         List<Figure> figures = List.of(
                 new Figure(load.name() + ", all grown", load.used(), load.unit(), load.source()),
-                Figure.measured("ceiling", load.limit(), load.unit()));
-        String sentence = "With it, all grown, " + load.name() + " would be " + Numbers.plain(load.used(), 2) + " "
-                + load.unit() + " against " + Numbers.plain(load.limit(), 2) + ".";
+                Figure.measured("limit", load.limit(), load.unit()));
+        String sentence = (load.fits() ? "There is room: " : "Too much: ") + "with it fully grown, " + load.name()
+                + " reaches " + Numbers.plain(load.used(), 2) + " of "
+                + (Numbers.plain(load.limit(), 2) + " " + load.unit()).strip() + ".";
         return load.fits()
                 ? Finding.of(RULE, Severity.FINE, sentence, load.source(), figures)
                 : Finding.of(RULE, Severity.STOP, sentence, load.source(), figures)
-                        .remedy("Fewer or smaller fish, more water changed, or another figure in your house rules.");
+                        .remedy(
+                                "Keep fewer or smaller fish, change more water, or change the limit in your house rules.");
     }
 
     /** Residents and wish together, all grown, by every school. */
@@ -79,9 +81,9 @@ final class HeadroomRule implements ShortlistRule {
     private static String sentence(Approaches.Ceiling school, Load load) {
         String unit = load.unit().isEmpty() ? "" : " " + load.unit();
         int decimals = Numbers.decimalsToTell(load.used(), load.limit(), 2);
-        return "By " + school.words() + ": " + (load.fits() ? "yes" : "no") + ". " + load.name() + " would be "
-                + Numbers.plain(load.used(), decimals) + unit + "; the ceiling is "
-                + Numbers.plain(load.limit(), decimals) + unit + ".";
+        return "By the " + school.words() + ": " + (load.fits() ? "yes, " : "no, ")
+                + Numbers.plain(load.used(), decimals) + " of " + Numbers.plain(load.limit(), decimals) + unit + " ("
+                + load.name() + ").";
     }
 
     private static Finding byInches(Candidate candidate) {
@@ -93,8 +95,8 @@ final class HeadroomRule implements ShortlistRule {
         double mature = inches.matureCeilingInches();
         List<Figure> figures = List.of(
                 Figure.measured("net water", inches.gallons(), "gal"),
-                new Figure("asked for each inch today", inches.gallonsPerInch(today), "gal/in", InchRule.SOURCE),
-                new Figure("ceiling today", now, "in", InchRule.SOURCE),
+                new Figure("needed for each inch today", inches.gallonsPerInch(today), "gal/in", InchRule.SOURCE),
+                new Figure("limit today", now, "in", InchRule.SOURCE),
                 new Figure(
                         "residents, adult",
                         here,
@@ -105,15 +107,12 @@ final class HeadroomRule implements ShortlistRule {
                         adds,
                         "in",
                         candidate.species().size().adultCm().from()));
-        String sum =
-                Numbers.plain(here) + " inches of adult fish live here and " + Numbers.plain(adds) + " would join them";
+        String with = Numbers.plain(here + adds);
         if (here + adds <= now) {
             return Finding.of(
                     RULE,
                     Severity.FINE,
-                    sum + "; the ceiling today is " + Numbers.plain(now) + " in ("
-                            + Numbers.plain(inches.gallons()) + " gal ÷ " + Numbers.plain(inches.gallonsPerInch(today))
-                            + ").",
+                    "There is room: with it, " + with + " of " + Numbers.plain(now) + " inches of adult fish.",
                     InchRule.SOURCE,
                     figures);
         }
@@ -122,9 +121,9 @@ final class HeadroomRule implements ShortlistRule {
             Finding waits = Finding.of(
                     RULE,
                     Severity.WAIT,
-                    sum + "; the ceiling is " + Numbers.plain(now) + " in today and " + Numbers.plain(mature)
-                            + " in once the tank is "
-                            + candidate.rules().capacity().matureAfterMonths() + " months old.",
+                    matureOn.map(day -> "Wait until " + day + ": the limit then rises from ")
+                                    .orElse("Wait until the tank matures: the limit then rises from ")
+                            + Numbers.plain(now) + " to " + Numbers.plain(mature) + " inches of adult fish.",
                     InchRule.SOURCE,
                     figures);
             return matureOn.map(waits::until).orElse(waits);
@@ -132,9 +131,10 @@ final class HeadroomRule implements ShortlistRule {
         return Finding.of(
                         RULE,
                         Severity.STOP,
-                        sum + "; even the mature tank's ceiling is " + Numbers.plain(mature) + " in.",
+                        "No room: with it, " + with + " inches of adult fish; the mature tank's limit is "
+                                + Numbers.plain(mature) + ".",
                         InchRule.SOURCE,
                         figures)
-                .remedy("Fewer or smaller residents, more water, or another figure in your house rules.");
+                .remedy("Keep fewer or smaller fish, add water, or change the limit in your house rules.");
     }
 }

@@ -33,26 +33,27 @@ final class JumpRule implements ShortlistRule {
         double widest = candidate.rules().widestGapMm();
         boolean open = cover.kind() == Cover.Kind.OPEN;
         List<Figure> figures = open
-                ? List.of(new Figure("widest gap that holds", widest, "mm", Provenance.PRACTICE))
+                ? List.of(new Figure("widest safe gap", widest, "mm", Provenance.PRACTICE))
                 : List.of(
                         Figure.measured("widest gap here", cover.gapMm(), "mm"),
-                        new Figure("widest gap that holds", widest, "mm", Provenance.PRACTICE));
-        String habit = jumping == Jumping.HABITUALLY ? "It is a jumper" : "It jumps when chased";
+                        new Figure("widest safe gap", widest, "mm", Provenance.PRACTICE));
+        String habit = jumping == Jumping.HABITUALLY ? "It jumps" : "It jumps when chased";
         if (cover.holdsAt(widest)) {
             return List.of(Finding.of(
                     RULE,
                     Severity.FINE,
-                    habit + "; your cover leaves no gap over " + Numbers.plain(cover.gapMm()) + " mm.",
+                    habit + ", but your cover has no gap over " + Numbers.plain(cover.gapMm()) + " mm.",
                     Provenance.PRACTICE,
                     figures));
         }
-        String gap = open ? "the tank is open" : "your cover leaves gaps of " + Numbers.plain(cover.gapMm()) + " mm";
+        String gap = open ? "the tank is open" : "your cover has gaps of " + Numbers.plain(cover.gapMm()) + " mm";
         return List.of(Finding.of(
                         RULE,
                         jumping == Jumping.HABITUALLY ? Severity.WAIT : Severity.CAREFUL,
-                        habit + ", and " + gap + ": such fish are lost one by one.",
+                        habit + ", and " + gap + ".",
                         Provenance.PRACTICE,
                         figures)
-                .remedy("A cover without gaps over " + Numbers.plain(widest) + " mm turns this."));
+                .remedy((open ? "Cover the tank; leave no gap over " : "Close every gap over ") + Numbers.plain(widest)
+                        + " mm."));
     }
 }

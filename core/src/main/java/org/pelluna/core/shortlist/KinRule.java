@@ -27,7 +27,7 @@ final class KinRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Are rivals of its genus at home here?";
+        return "Do close relatives already live here?";
     }
 
     @Override
@@ -48,22 +48,24 @@ final class KinRule implements ShortlistRule {
         Finding finding = Finding.of(
                 RULE,
                 school == Kin.NEVER ? Severity.STOP : school == Kin.CROWD && crowd ? Severity.FINE : Severity.CAREFUL,
-                names + (kin.size() == 1 ? " is" : " are") + " of its genus, "
-                        + candidate.species().genus() + ", and already at home here.",
+                names
+                        + (kin.size() == 1
+                                ? " is a close relative and already lives here."
+                                : " are close relatives and already live here."),
                 Provenance.PRACTICE,
                 List.of(
-                        Figure.measured("rivals of its genus", kin.size(), ""),
+                        Figure.measured("close relatives here", kin.size(), ""),
                         Figure.measured("net water", litres, "L")));
         return List.of(finding.schools(List.of(
-                        Sentence.of("By never: no."),
-                        Sentence.of("Same day only: take " + names + " out and return "
+                        Sentence.of("By “never”: no."),
+                        Sentence.of("By “same day only”: take " + names + " out and return "
                                 + (kin.size() == 1 ? "it" : "them") + " together with the newcomer."),
                         Sentence.of(
-                                "By numbers: " + (crowd ? "yes" : "no") + ", " + (kin.size() + 1) + " rivals in ",
+                                "By “several”: " + (crowd ? "yes" : "no") + ", " + (kin.size() + 1) + " rivals in ",
                                 Quantity.litres(litres),
-                                "; three and more in ",
+                                "; three or more in ",
                                 Quantity.litres(LARGE_LITRES),
-                                " and more spread their quarrels.")))
-                .remedy("A box, fresh rock, or all of them arriving on one day."));
+                                " or more spread the attacks.")))
+                .remedy("Use a box, add new rock, or let them arrive together."));
     }
 }

@@ -25,11 +25,11 @@ final class LifespanRule implements ShortlistRule {
     @Override
     public List<Finding> judge(Candidate candidate) {
         Sourced years = candidate.species().growth().lifespanYears();
-        String sentence = "It can live " + Numbers.plain(years.value(), 0) + " years in good care";
+        String sentence = "It can live " + Numbers.plain(years.value(), 0) + " years";
         return List.of(Finding.of(
                 RULE,
                 Severity.FINE,
-                sentence + (years.value() >= LONG_YEARS ? ": plan who would take it after you." : "."),
+                sentence + (years.value() >= LONG_YEARS ? ": plan who will take it after you." : "."),
                 years.from(),
                 List.of(years.figure(RULE, "years"))));
     }

@@ -15,7 +15,7 @@ import org.pelluna.core.units.Numbers;
 final class MaturityRule implements ShortlistRule {
     private static final String RULE = "maturity";
     private static final String REMEDY =
-            "Test ammonia and nitrite: when both have come and gone, enter the tests, or the day in the tank's profile.";
+            "Test ammonia and nitrite. When both have risen and fallen to zero, enter the tests.";
 
     @Override
     public String key() {
@@ -34,13 +34,14 @@ final class MaturityRule implements ShortlistRule {
         LocalDate readyOn = cycledOn.plusMonths((long) needed.value());
         double age = candidate.tank().ageMonths(candidate.today()).orElse(0);
         List<Figure> figures =
-                List.of(needed.figure("age of tank wanted", "months"), Figure.measured("age of tank", age, "months"));
+                List.of(needed.figure("age of tank needed", "months"), Figure.measured("age of tank", age, "months"));
         if (readyOn.isAfter(candidate.today())) {
             Optional<Cycle> cycle = candidate.stock().cycle().filter(one -> one.isGoingOn(candidate.today()));
             Finding wait = Finding.of(
                             RULE,
                             Severity.WAIT,
-                            cycle.map(one -> cycling(one, needed)).orElseGet(() -> young(candidate, needed, age)),
+                            cycle.map(one -> cycling(one, needed))
+                                    .orElseGet(() -> young(candidate, needed, age, readyOn)),
                             cycle.isPresent() ? Provenance.PRACTICE : needed.from(),
                             figures)
                     .until(readyOn);
@@ -51,26 +52,25 @@ final class MaturityRule implements ShortlistRule {
                 : List.of(Finding.of(
                         RULE,
                         Severity.FINE,
-                        "It wants a tank of " + Numbers.plain(needed.value(), 0) + " months; this one is "
-                                + Numbers.plain(age, 0) + " months old.",
+                        "The tank is old enough: " + Numbers.count(Math.round(age), "month") + "; it needs "
+                                + Numbers.plain(needed.value(), 0) + ".",
                         needed.from(),
                         figures));
     }
 
     private static String cycling(Cycle cycle, Sourced needed) {
-        return "The tank is still cycling: no fish before ammonia and nitrite have come and gone. Reckoned to be over on "
-                + cycle.endsOn() + ": " + cycle.because() + "."
+        return "The tank is still cycling, probably until " + cycle.endsOn()
+                + ". Ammonia and nitrite must rise and fall to zero first."
                 + (needed.value() == 0
                         ? ""
-                        : " This fish wants a tank " + Numbers.count((long) needed.value(), "month") + " older.");
+                        : " This fish then needs a tank " + Numbers.count((long) needed.value(), "month") + " older.");
     }
 
-    private static String young(Candidate candidate, Sourced needed, double age) {
+    private static String young(Candidate candidate, Sourced needed, double age, LocalDate readyOn) {
         if (candidate.tank().cycledOn().orElseThrow().isAfter(candidate.today()) && needed.value() == 0) {
-            return "The cycle is due to be finished on "
-                    + candidate.tank().cycledOn().orElseThrow() + ".";
+            return "Wait until " + candidate.tank().cycledOn().orElseThrow() + ": the cycle ends then.";
         }
-        return "It wants a tank that has grown its food and settled for " + Numbers.plain(needed.value(), 0)
-                + " months; this one is " + Numbers.plain(age, 0) + " months old.";
+        return "Wait until " + readyOn + ": it needs a settled tank " + Numbers.count((long) needed.value(), "month")
+                + " old, with its food grown; yours is " + Numbers.plain(age, 0) + ".";
     }
 }

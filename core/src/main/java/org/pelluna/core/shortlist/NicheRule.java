@@ -35,13 +35,12 @@ final class NicheRule implements ShortlistRule {
         List<Figure> figures = List.of(
                 Figure.measured("residents of that zone", neighbours, ""),
                 Figure.measured("with the same food", rivals.size(), ""));
-        String place =
-                "It lives " + habits.zone().words() + " on " + habits.diet().words();
+        String share = habits.diet().words() + " " + habits.zone().words();
         if (rivals.isEmpty()) {
             return List.of(Finding.of(
                     RULE,
                     Severity.FINE,
-                    place + "; nobody here has that place and food.",
+                    "No fish here competes with it for " + share + ".",
                     Provenance.PRACTICE,
                     figures));
         }
@@ -50,8 +49,7 @@ final class NicheRule implements ShortlistRule {
         return List.of(Finding.of(
                 RULE,
                 rivals.size() > 2 ? Severity.CAREFUL : Severity.FINE,
-                place + ", as " + rivals.size() + (rivals.size() == 1 ? " resident does: " : " residents do: ") + names
-                        + (rivals.size() > 3 ? " and more." : "."),
+                "It competes with " + names + (rivals.size() > 3 ? " and more" : "") + " for " + share + ".",
                 Provenance.PRACTICE,
                 figures));
     }

@@ -26,7 +26,7 @@ final class PartnerRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Does a shrimp or an anemone here live with it, or catch it?";
+        return "Does a shrimp or an anemone here help it, or catch it?";
     }
 
     @Override
@@ -63,7 +63,7 @@ final class PartnerRule implements ShortlistRule {
                         Sentence.of(
                                 name + " can catch a fish under ",
                                 Quantity.cm(below),
-                                "; it comes with ",
+                                "; it arrives with ",
                                 Quantity.cm(cm),
                                 "."),
                         kind.from(),

@@ -17,7 +17,7 @@ final class PodsRule implements ShortlistRule {
     private static final String RULE = "pods";
     private static final List<Sentence> SCHOOLS = List.of(
             Sentence.of("Live pods only: wait, and grow them in a refugium."),
-            Sentence.of("Captive-bred stock already on frozen food: sooner, if you saw it eat."));
+            Sentence.of("Captive-bred and already eating frozen food: sooner, if you saw it eat."));
 
     @Override
     public String key() {
@@ -44,8 +44,8 @@ final class PodsRule implements ShortlistRule {
             return List.of(Finding.of(
                             RULE,
                             Severity.WAIT,
-                            "It lives on live pods; a tank needs " + Numbers.plain(months.value(), 0)
-                                    + " months to grow them.",
+                            "Wait until " + grownOn + ": it eats live pods, and a tank needs "
+                                    + Numbers.count((long) months.value(), "month") + " to grow them.",
                             months.from(),
                             figures)
                     .until(grownOn)
@@ -56,10 +56,10 @@ final class PodsRule implements ShortlistRule {
             return List.of(Finding.of(
                             RULE,
                             Severity.STOP,
-                            "It lives on live pods, and you saw none in this tank at night.",
+                            "It eats live pods, and you saw none in this tank at night.",
                             months.from(),
                             figures)
-                    .remedy("Seed pods, let them breed with nobody hunting them, and look again at night.")
+                    .remedy("Add pods, let them breed with no fish hunting them, and look again at night.")
                     .schools(SCHOOLS));
         }
         return List.of(Finding.of(
@@ -67,11 +67,11 @@ final class PodsRule implements ShortlistRule {
                         refugium > 0 ? Severity.FINE : Severity.CAREFUL,
                         refugium > 0
                                 ? Sentence.of(
-                                        "It lives on live pods; the refugium of ",
+                                        "It eats live pods, and your refugium of ",
                                         Quantity.litres(refugium),
-                                        " keeps them coming.")
+                                        " grows them.")
                                 : Sentence.of(
-                                        "It lives on live pods, and without a refugium it will eat them faster than they grow."),
+                                        "It eats live pods; without a refugium it eats them faster than they grow."),
                         months.from(),
                         figures)
                 .schools(SCHOOLS));

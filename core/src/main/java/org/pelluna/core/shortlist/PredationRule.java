@@ -22,7 +22,7 @@ final class PredationRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Who fits in whose mouth?";
+        return "Who can swallow whom?";
     }
 
     @Override
@@ -42,15 +42,15 @@ final class PredationRule implements ShortlistRule {
                     Severity.STOP,
                     Sentence.of(
                             predator.name() + " can swallow " + prey.name() + meal.when(candidate.today())
-                                    + ": a mouthful of ",
+                                    + ": it takes fish of ",
                             Quantity.cm(meal.mouthfulCm()),
-                            " against a length of ",
+                            ", and the other is then ",
                             Quantity.cm(meal.preyCm()),
-                            "."),
+                            " long."),
                     Provenance.PRACTICE,
                     List.of(
                             predator.species().gape().figure("gape, as a share of its length", ""),
-                            Figure.measured("largest mouthful that day", meal.mouthfulCm(), "cm"),
+                            Figure.measured("largest fish it can swallow that day", meal.mouthfulCm(), "cm"),
                             Figure.measured("length of the other that day", meal.preyCm(), "cm")));
         });
     }

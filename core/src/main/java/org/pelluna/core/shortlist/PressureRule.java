@@ -27,7 +27,7 @@ final class PressureRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Who would press whom?";
+        return "Who would attack whom?";
     }
 
     @Override
@@ -64,11 +64,14 @@ final class PressureRule implements ShortlistRule {
 
     private static String sentence(double perHour, double limit, String other, boolean suffers) {
         if (perHour < LITTLE) {
-            return suffers ? "Everyone here would leave it in peace." : "It would leave everyone here in peace.";
+            return suffers ? "No fish here should attack it." : "It should attack no fish here.";
         }
-        return "Hardest pressure " + (suffers ? "on it: " : "from it: ") + Numbers.count(perHour, "encounter")
-                + " an hour, " + (suffers ? "from " : "on ") + other + ", in its first week (care from "
-                + Numbers.plain(limit) + ").";
+        String about = Numbers.significant(perHour);
+        return suffers
+                ? "Without help, expect about " + about + (about.equals("1") ? " attack" : " attacks")
+                        + " an hour from " + other + " in its first week; your limit is " + Numbers.plain(limit) + "."
+                : "Expect it to attack " + other + " about " + (about.equals("1") ? "once" : about + " times")
+                        + " an hour in its first week; your limit is " + Numbers.plain(limit) + ".";
     }
 
     private static Finding finding(Candidate candidate, Pressure pressure, String other, boolean suffers) {
@@ -80,10 +83,11 @@ final class PressureRule implements ShortlistRule {
                 sentence(pressure.perHour(), limit, other, suffers),
                 Pressure.SOURCE,
                 List.of(
-                        new Figure("expected pressure", pressure.perHour(), "encounters/h", Pressure.SOURCE),
-                        new Figure("careful from", limit, "encounters/h", Pressure.SOURCE)));
+                        new Figure("expected attacks", pressure.perHour(), "an hour", Pressure.SOURCE),
+                        new Figure("your limit", limit, "an hour", Pressure.SOURCE)));
         return hard
-                ? finding.remedy("A box on arrival, more caves, or taking the aggressor out first would lower it.")
+                ? finding.remedy("Use an acclimation box, add caves, or take " + (suffers ? other : "the attacker")
+                        + " out first.")
                 : finding;
     }
 }

@@ -40,7 +40,7 @@ final class ReefRule implements ShortlistRule {
             findings.add(Finding.of(
                     RULE,
                     Severity.FINE,
-                    "It leaves alone every group of animals kept here.",
+                    "It leaves your corals and other animals alone.",
                     Provenance.PRACTICE,
                     List.of()));
         }
@@ -55,14 +55,14 @@ final class ReefRule implements ShortlistRule {
                     ? Finding.of(
                                     RULE,
                                     Severity.STOP,
-                                    "It will eat " + group.words() + " in the end.",
+                                    "It will sooner or later eat your " + group.words() + ".",
                                     stance.from(),
                                     List.of())
-                            .remedy("It suits only a tank without " + group.words() + ".")
+                            .remedy("Keep it only in a tank without them.")
                     : Finding.of(
                             RULE,
                             Severity.CAREFUL,
-                            "It may nip at " + group.words() + "; some do, some never.",
+                            "Some nip at " + group.words() + "; others never do.",
                             stance.from(),
                             List.of());
         }
@@ -73,9 +73,9 @@ final class ReefRule implements ShortlistRule {
                     RULE,
                     takes ? Severity.CAREFUL : Severity.FINE,
                     Sentence.of(
-                            "It may eat " + group.words() + " under ",
+                            "Your " + group.words() + " are too big for it: it eats those under ",
                             Quantity.cm(below),
-                            "; your smallest are ",
+                            ", yours are ",
                             Quantity.cm(smallestCm),
                             "."),
                     stance.from(),
@@ -85,7 +85,7 @@ final class ReefRule implements ShortlistRule {
                         RULE,
                         takes ? Severity.STOP : Severity.CAREFUL,
                         Sentence.of(
-                                "It " + (takes ? "will eat " : "may pick at ") + group.words() + " under ",
+                                "It " + (takes ? "eats " : "may pick at ") + group.words() + " under ",
                                 Quantity.cm(below),
                                 "; your smallest are ",
                                 Quantity.cm(smallestCm),

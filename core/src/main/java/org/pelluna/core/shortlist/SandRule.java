@@ -30,26 +30,26 @@ final class SandRule implements ShortlistRule {
             return List.of();
         }
         double here = candidate.tank().sandDepthCm();
-        List<Figure> figures = List.of(needed.figure("sand wanted", "cm"), Figure.measured("sand here", here, "cm"));
+        List<Figure> figures = List.of(needed.figure("sand needed", "cm"), Figure.measured("sand here", here, "cm"));
         String use = candidate.species().habits().sleep() == Sleep.UNDER_SAND
-                ? "It buries itself in sand every night and when frightened"
-                : "It lives in a burrow in the sand";
+                ? "it buries itself at night and needs "
+                : "it digs a burrow and needs ";
         if (here >= needed.value()) {
             return List.of(Finding.of(
                     RULE,
                     Severity.FINE,
-                    Sentence.of(use + "; ", Quantity.cm(here), " will do."),
+                    Sentence.of("Deep enough sand: " + use, Quantity.cm(needed.value()), "."),
                     needed.from(),
                     figures));
         }
         Sentence floor =
-                here <= 0 ? Sentence.of("the floor is bare") : Sentence.of("the sand is ", Quantity.cm(here), " deep");
+                here <= 0 ? Sentence.of("No sand: ") : Sentence.of("The sand is only ", Quantity.cm(here), " deep: ");
         return List.of(Finding.of(
                         RULE,
                         Severity.STOP,
-                        Sentence.of(use + ", and ", floor, "; it needs ", Quantity.cm(needed.value()), "."),
+                        Sentence.of(floor, use, Quantity.cm(needed.value()), "."),
                         needed.from(),
                         figures)
-                .remedy(Sentence.of(Quantity.cm(needed.value()), " of sand turns this.")));
+                .remedy(Sentence.of("Add sand until it is ", Quantity.cm(needed.value()), " deep.")));
     }
 }

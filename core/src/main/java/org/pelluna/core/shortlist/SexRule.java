@@ -36,7 +36,7 @@ final class SexRule implements ShortlistRule {
                         .isPresent())
                 .toList();
         if (!pair.isEmpty()) {
-            return List.of(finding(candidate, Severity.STOP, names(pair) + " are a pair: they drive off a third.", kin)
+            return List.of(finding(candidate, Severity.STOP, names(pair) + " are a pair and attack a third.", kin)
                     .remedy("Leave the pair alone."));
         }
         Optional<Life.Sex> sex = candidate.fish().known().sex();
@@ -53,7 +53,7 @@ final class SexRule implements ShortlistRule {
                             candidate,
                             Severity.STOP,
                             names(males) + (males.size() == 1 ? " is" : " are")
-                                    + " male already: two males fight until one is gone.",
+                                    + " male already: two males fight until one is dead or out.",
                             kin)
                     .remedy("Look for a female."));
         }
@@ -62,7 +62,7 @@ final class SexRule implements ShortlistRule {
                             candidate,
                             Severity.STOP,
                             names(females) + (females.size() == 1 ? " is" : " are")
-                                    + " female already, and females do not turn back: two fight.",
+                                    + " female already and cannot change back: two fight.",
                             kin)
                     .remedy("Look for a smaller one that is still male or a juvenile."));
         }
@@ -96,6 +96,6 @@ final class SexRule implements ShortlistRule {
                 severity,
                 sentence,
                 candidate.species().company().from(),
-                List.of(Figure.measured("of its kind here", kin.size(), "")));
+                List.of(Figure.measured("of its species here", kin.size(), "")));
     }
 }

@@ -18,7 +18,7 @@ final class SightRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Did the one you saw eat?";
+        return "Did it eat when you saw it?";
     }
 
     @Override
@@ -33,10 +33,10 @@ final class SightRule implements ShortlistRule {
                             : Finding.of(
                                             RULE,
                                             Severity.CAREFUL,
-                                            "It was not eating on " + day + ": such a fish seldom begins in your tank.",
+                                            "Do not buy it yet: it was not eating on " + day + ".",
                                             Provenance.PRACTICE,
                                             List.of())
-                                    .remedy("Leave it in the shop until you have seen it eat.");
+                                    .remedy("Wait until you have seen it eat.");
                 })
                 .toList();
     }

@@ -10,7 +10,6 @@ import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
 
 /**
@@ -28,7 +27,7 @@ final class SwimRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Can the adult turn and travel?";
+        return "Can the adult swim far enough?";
     }
 
     @Override
@@ -43,15 +42,15 @@ final class SwimRule implements ShortlistRule {
         double wantsLargest = species.swimWantedCm(species.size().maximumCm().value(), lengths);
         List<Figure> figures = List.of(
                 new Figure(
-                        "clear swim wanted",
+                        "swimming length an adult needs",
                         wantsGrown,
                         "cm",
                         species.needs().swimCm().from()),
-                Figure.measured("clear swim here", swim, "cm"),
+                Figure.measured("swimming length here", swim, "cm"),
                 species.size().adultCm().figure("adult length in tanks", "cm"),
                 species.size().maximumCm().figure("longest known", "cm"));
         if (swim < wantsGrown && swim >= Species.Needs.NEARLY_SWIM * wantsGrown) {
-            return List.of(nearly(species, swim, wantsGrown, figures));
+            return List.of(nearly(swim, wantsGrown, figures));
         }
         if (swim < wantsGrown) {
             return List.of(tooShort(candidate, swim, wantsGrown, figures));
@@ -61,12 +60,10 @@ final class SwimRule implements ShortlistRule {
                             RULE,
                             Severity.CAREFUL,
                             Sentence.of(
-                                    "At its usual adult length the ",
-                                    Quantity.wholeCm(swim),
-                                    " swim is enough; at the longest known, ",
-                                    Quantity.cm(species.size().maximumCm().value()),
-                                    ", it would want ",
+                                    "Long enough for its usual adult size; the longest known would need ",
                                     Quantity.wholeCm(wantsLargest),
+                                    " to swim, and this tank has ",
+                                    Quantity.wholeCm(swim),
                                     "."),
                             Provenance.PRACTICE,
                             figures)
@@ -78,27 +75,25 @@ final class SwimRule implements ShortlistRule {
                 RULE,
                 Severity.FINE,
                 Sentence.of(
-                        "It wants ",
+                        "Long enough: it needs ",
                         Quantity.wholeCm(wantsGrown),
-                        " of clear swim; here it has ",
+                        " to swim and has ",
                         Quantity.wholeCm(swim),
-                        ", " + Numbers.plain(swim / species.size().adultCm().value()) + " of its own adult lengths."),
+                        "."),
                 species.needs().swimCm().from(),
                 figures));
     }
 
-    private static Finding nearly(Species species, double swim, double wants, List<Figure> figures) {
+    private static Finding nearly(double swim, double wants, List<Figure> figures) {
         return Finding.of(
                 RULE,
                 Severity.CAREFUL,
                 Sentence.of(
-                        "Grown to ",
-                        Quantity.cm(species.size().adultCm().value()),
-                        " it wants ",
+                        "Slightly too short: an adult needs ",
                         Quantity.wholeCm(wants),
-                        " of clear swim; this tank has ",
+                        " to swim, and this tank has ",
                         Quantity.wholeCm(swim),
-                        ", a little less. The rule is a rough one."),
+                        ". The rule is rough."),
                 Provenance.PRACTICE,
                 figures);
     }
@@ -108,16 +103,14 @@ final class SwimRule implements ShortlistRule {
                         RULE,
                         Severity.STOP,
                         Sentence.of(
-                                "Grown to ",
-                                Quantity.cm(candidate.species().size().adultCm().value()),
-                                " it wants ",
+                                "Too short: an adult needs ",
                                 Quantity.wholeCm(wants),
-                                " of clear swim; this tank has ",
+                                " to swim, and this tank has ",
                                 Quantity.wholeCm(swim),
                                 "."),
                         Provenance.PRACTICE,
                         figures)
-                .remedy(Sentence.of("A tank with a clear swim of ", Quantity.wholeCm(wants), " or more would do."));
+                .remedy(Sentence.of("Keep it in a tank with ", Quantity.wholeCm(wants), " or more to swim."));
         double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
         Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
         if (candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
@@ -132,17 +125,15 @@ final class SwimRule implements ShortlistRule {
                                     "."),
                             Provenance.PRACTICE,
                             figures)
-                    .remedy("Decide today where it goes then, and write it down.");
+                    .remedy("Decide today where it will go, and write it down.");
         }
         return finding.schools(List.of(
-                Sentence.of("Adult size from day one: no."),
+                Sentence.of("By adult size from day one: no."),
                 outgrown.filter(day -> day.isAfter(candidate.today()))
                         .map(day -> Sentence.of(
-                                "Bought young, it is too big here at ",
+                                "Bought young, it outgrows this tank about " + day + ", at ",
                                 Quantity.cm(outgrownAtCm),
-                                ", about " + day + "."))
-                        .orElse(Sentence.of(
-                                "A juvenile now, with a dated plan to move it on: no, at the size to be bought it is too long"
-                                        + " already."))));
+                                "."))
+                        .orElse(Sentence.of("A juvenile now, moved on later: no, it is too long already."))));
     }
 }

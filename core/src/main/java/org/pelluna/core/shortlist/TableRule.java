@@ -25,7 +25,7 @@ final class TableRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Does everyone get a share at the table?";
+        return "Does each fish get enough food?";
     }
 
     @Override
@@ -46,17 +46,12 @@ final class TableRule implements ShortlistRule {
         return List.of(Finding.of(
                         RULE,
                         starves ? Severity.STOP : Severity.CAREFUL,
-                        "It " + pace.words() + ", and " + names(late) + (late.size() == 1 ? " is slow" : " are slow")
-                                + " at the table: "
-                                + (starves
-                                        ? "beside so many fast eaters it starves."
-                                        : "without care of yours it takes their share."),
+                        starves
+                                ? names(late) + " may starve: with it, too many fish here eat fast."
+                                : names(late) + " may go hungry: it eats fast and they eat slowly.",
                         Provenance.PRACTICE,
                         figures(candidate, fast.size()))
-                .remedy(
-                        starves
-                                ? "Whoever takes one morsel at a time wants a tank of its own, or company as slow as itself."
-                                : advice(candidate)));
+                .remedy(starves ? "Keep slow eaters alone or with fish that eat as slowly." : advice(candidate)));
     }
 
     private static Finding late(Candidate candidate, Pace pace, List<Fish> fast) {
@@ -64,7 +59,7 @@ final class TableRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     Severity.FINE,
-                    "It " + pace.words() + "; nobody here is fast at the table.",
+                    "It eats slowly, and no fish here eats fast.",
                     Provenance.PRACTICE,
                     figures(candidate, 0));
         }
@@ -72,21 +67,19 @@ final class TableRule implements ShortlistRule {
         return Finding.of(
                         RULE,
                         starves ? Severity.STOP : Severity.CAREFUL,
-                        "It " + pace.words() + ", and "
-                                + (fast.size() == 1
-                                        ? "one fast eater is done before it: "
-                                        : fast.size() + " fast eaters are done before it: ")
-                                + names(fast) + "." + (starves ? " Beside them it starves." : ""),
+                        (starves ? "It may starve: it eats slowly and " : "It may go hungry: it eats slowly and ")
+                                + names(fast)
+                                + (fast.size() == 1 ? " eats fast." : " eat fast."),
                         Provenance.PRACTICE,
                         figures(candidate, fast.size()))
-                .remedy(starves ? "A tank of its own, or company as slow as itself." : advice(candidate));
+                .remedy(starves ? "Keep it alone or with fish that eat as slowly." : advice(candidate));
     }
 
     private static String advice(Candidate candidate) {
         return (candidate.tank().feedingPlaces() > 1
-                        ? "Feed the fast ones first at one feeding place"
-                        : "Feed the fast ones first, at a second feeding place away from it")
-                + ", then the slow one where it sits, with a pipette or a dish; look at its belly every week.";
+                        ? "Feed the fast fish first at one feeding place"
+                        : "Feed the fast fish first, away from it")
+                + ", then the slow one where it sits, with a pipette. Check its belly every week.";
     }
 
     private static List<Fish> residents(Candidate candidate, Pace pace) {

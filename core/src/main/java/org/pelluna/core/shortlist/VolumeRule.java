@@ -27,72 +27,65 @@ final class VolumeRule implements ShortlistRule {
 
     @Override
     public String question() {
-        return "Is there water enough for the adult?";
+        return "Is there enough water for the adult?";
     }
 
     @Override
     public List<Finding> judge(Candidate candidate) {
         double net = candidate.tank().netWater().litres();
         Sourced needed = candidate.species().needs().volumeLitres();
-        List<Figure> figures = List.of(needed.figure("water for life", "L"), Figure.measured("net water", net, "L"));
-        double adult = candidate.species().size().adultCm().value();
+        List<Figure> figures =
+                List.of(needed.figure("water an adult needs", "L"), Figure.measured("net water", net, "L"));
         if (net < needed.value() && net >= Species.Needs.NEARLY_WATER * needed.value()) {
-            return List.of(nearly(adult, needed, net, figures));
+            return List.of(nearly(needed, net, figures));
         }
         if (net < needed.value()) {
-            Finding tooSmall = Finding.of(
-                    RULE, Severity.STOP, Sentence.of(wants(adult, needed, net), "."), needed.from(), figures);
+            Finding tooSmall =
+                    Finding.of(RULE, Severity.STOP, needs("Too little water", needed, net), needed.from(), figures);
             if (needed.value() > MOST_AT_HOME_LITRES) {
                 return List.of(Finding.of(
                                 RULE,
                                 Severity.STOP,
-                                Sentence.of(
-                                        tooSmall.reason(),
-                                        " Hardly any tank at home holds a grown one, so it has nowhere to move on to."),
+                                Sentence.of("Do not buy it: almost no home tank can hold an adult."),
                                 needed.from(),
                                 figures)
-                        .remedy("Leave it in the sea."));
+                        .remedy("Choose another fish."));
             }
             return List.of(young(
                     candidate,
-                    tooSmall.remedy(Sentence.of(
-                            "It needs ",
-                            Quantity.litres(needed.value() - net),
-                            " more net water than this tank has."))));
+                    tooSmall.remedy(Sentence.of("Add ", Quantity.litres(needed.value() - net), " of net water."))));
         }
         return List.of(Finding.of(
                 RULE,
                 Severity.FINE,
                 Sentence.of(
-                        "Its adult size wants ",
+                        "Enough water: an adult needs ",
                         Quantity.litres(needed.value()),
-                        "; this tank has ",
+                        ", and this tank has ",
                         Quantity.litres(net),
                         "."),
                 needed.from(),
                 figures));
     }
 
-    private static Sentence wants(double adult, Sourced needed, double net) {
+    private static Sentence needs(String verdict, Sourced needed, double net) {
         return Sentence.of(
-                "Grown to ",
-                Quantity.cm(adult),
-                " it wants ",
+                verdict + ": an adult needs ",
                 Quantity.litres(needed.value()),
-                " of water; this tank has ",
-                Quantity.litres(net));
+                ", and this tank has ",
+                Quantity.litres(net),
+                ".");
     }
 
-    private static Finding nearly(double adult, Sourced needed, double net, List<Figure> figures) {
+    private static Finding nearly(Sourced needed, double net, List<Figure> figures) {
         return Finding.of(
                         RULE,
                         Severity.CAREFUL,
-                        Sentence.of(wants(adult, needed, net), ", a little less. The rule is a rough one."),
+                        Sentence.of(needs("Slightly too little water", needed, net), " The rule is rough."),
                         needed.from(),
                         figures)
                 .schools(List.of(
-                        Sentence.of("By net water: no."),
-                        Sentence.of("By the size of the tank, as tables have it: yes.")));
+                        Sentence.of("By net water: no."), Sentence.of("By tank size, as tables list it: yes.")));
     }
 
     /** Where a keeper buys young fish with a dated plan to move them on, one that has water enough for a while is no stop. */
@@ -100,12 +93,14 @@ final class VolumeRule implements ShortlistRule {
         Optional<Outgrown> outgrown = Future.outgrown(candidate.fish(), candidate.tank(), candidate.rules())
                 .filter(one -> one.on().isAfter(candidate.today()));
         Sentence until = outgrown.map(one -> Sentence.of(
-                        "Bought young, it is too big here at ", Quantity.cm(one.atCm()), ", about " + one.on() + "."))
-                .orElse(Sentence.of("A juvenile now, with a dated plan to move it on: no, it is too large already."));
+                        "Bought young, it outgrows this tank about " + one.on() + ", at ",
+                        Quantity.cm(one.atCm()),
+                        "."))
+                .orElse(Sentence.of("A juvenile now, moved on later: no, it is too large already."));
         Sentence room = outgrown.map(one ->
                         Sentence.of(" It has room until about " + one.on() + ", at ", Quantity.cm(one.atCm()), "."))
                 .orElse(Sentence.of());
-        Finding either = tooSmall.schools(List.of(Sentence.of("Adult size from day one: no."), until));
+        Finding either = tooSmall.schools(List.of(Sentence.of("By adult size from day one: no."), until));
         return outgrown.isPresent() && candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
                 ? Finding.of(
                                 RULE,
@@ -113,7 +108,7 @@ final class VolumeRule implements ShortlistRule {
                                 Sentence.of(tooSmall.reason(), room),
                                 tooSmall.provenance(),
                                 tooSmall.figures())
-                        .remedy("Decide today where it goes then, and write it down.")
+                        .remedy("Decide today where it will go, and write it down.")
                         .schools(either.schools())
                 : either;
     }

@@ -37,42 +37,43 @@ final class WaterRule implements ShortlistRule {
             findings.add(Finding.of(
                             RULE,
                             harms ? Severity.STOP : Severity.CAREFUL,
-                            "It does best at "
+                            "It is best at "
                                     + Numbers.plain(water.coolestCelsius().value()) + " to "
                                     + Numbers.plain(water.warmestCelsius().value())
-                                    + " °C; this tank is kept at "
-                                    + Numbers.plain(here) + " °C, "
+                                    + " °C, and this tank is at "
+                                    + Numbers.plain(here) + " °C. "
                                     + (harms
-                                            ? "which harms it."
+                                            ? "That harms it."
                                             : here > water.warmestCelsius().value()
-                                                    ? "which it bears, but it eats more and ages sooner."
-                                                    : "which it bears, but it eats and grows more slowly."),
+                                                    ? "It tolerates that, but eats more and ages faster."
+                                                    : "It tolerates that, but eats less and grows more slowly."),
                             water.warmestCelsius().from(),
                             List.of(
                                     water.coolestCelsius().figure("coolest at its best", "°C"),
                                     water.warmestCelsius().figure("warmest at its best", "°C"),
                                     Figure.measured("temperature here", here, "°C")))
-                    .remedy("Another temperature would turn this, if everyone else bears it."));
+                    .remedy("Change the temperature if your other fish tolerate it."));
         }
         double gravity = candidate.tank().regime().specificGravity();
         if (gravity < water.lowestSpecificGravity().value()) {
             findings.add(Finding.of(
                             RULE,
                             Severity.STOP,
-                            "It wants a specific gravity of "
-                                    + water.lowestSpecificGravity().value() + " or more; here it is " + gravity + ".",
+                            "It needs a specific gravity of "
+                                    + water.lowestSpecificGravity().value() + " or more, and this tank has " + gravity
+                                    + ".",
                             water.lowestSpecificGravity().from(),
                             List.of(Figure.measured("specific gravity here", gravity, "")))
                     .schools(List.of(
-                            Sentence.of("By " + Approaches.Salinity.NATURAL.words()
-                                    + ": raise it slowly, and it may come."),
+                            Sentence.of(
+                                    "By " + Approaches.Salinity.NATURAL.words() + ": raise it slowly, then add it."),
                             Sentence.of("By " + Approaches.Salinity.LOWERED.words() + ": not this fish."))));
         }
         if (water.light() == Water.Light.DIM && !candidate.tank().holdings().isEmpty()) {
             findings.add(Finding.of(
                     RULE,
                     Severity.FINE,
-                    "It comes from dim water: give it an overhang, and expect to see it little under coral lights.",
+                    "It avoids bright light: give it an overhang. You will not see it often under coral lights.",
                     water.warmestCelsius().from(),
                     List.of()));
         }

@@ -44,9 +44,9 @@ public final class WishesTogether {
         return Optional.of(Finding.of(
                 RULE,
                 suits ? Severity.CAREFUL : Severity.STOP,
-                species.commonName() + " is on the list twice. With all of them, " + total + " would live here"
-                        + (suits ? "." : ", and so many do not do well together."),
+                species.commonName() + " is on the list twice: " + total + " in all"
+                        + (suits ? "." : ", too many to live together."),
                 species.company().from(),
-                List.of(Figure.measured("of its kind in all", total, ""))));
+                List.of(Figure.measured("of its species in all", total, ""))));
     }
 }

@@ -12,7 +12,7 @@ public record Disturbance(Disturbance.Kind kind, Provenance from) {
     /** Kinds of disturbance. */
     public enum Kind {
         SNAPS_BRANCHES("snaps branching corals in passing"),
-        TOPPLES_ROCK("shifts rock: set the rockwork on the glass and fix loose pieces"),
+        TOPPLES_ROCK("shifts rock: set the rock on the tank floor and fix loose pieces"),
         DIGS("digs, and undermines what stands on the sand"),
         SIFTS_SAND("sifts sand all day"),
         BURIES_CORALS("drops sand on low corals");

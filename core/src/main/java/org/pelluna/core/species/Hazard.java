@@ -12,24 +12,26 @@ import org.pelluna.core.finding.Provenance;
 public record Hazard(Hazard.Kind kind, String handling, Provenance from) {
     /** What it is, how to avoid it, and what to do if it happened. */
     public String sentence() {
-        return "It has " + kind.words() + ". " + handling + " " + kind.aid();
+        return handling + " " + kind.aid();
     }
 
     /** Kinds of harm, each with what to do about it in general words: common practice, no treatment from us. */
     public enum Kind {
-        SPINES("strong spines", "Stuck in: wash the wound, and see a doctor if it swells or a piece stays in it."),
+        SPINES(
+                "strong spines",
+                "If one sticks in you, wash the wound. See a doctor if it swells or a piece stays in it."),
         VENOMOUS_SPINES(
                 "venomous spines",
-                "Stung: hold the place in water as hot as you bear, no hotter than 45 °C, and see a doctor; with trouble breathing call for help at once."),
+                "If you cannot breathe well, call an ambulance. Otherwise hold the sting in water as hot as you can stand, 45 °C at most, and see a doctor."),
         VENOMOUS_FANGS(
-                "venomous fangs", "Bitten: wash it, and see a doctor if the swelling spreads or you feel unwell."),
+                "venomous fangs", "If bitten, wash it. See a doctor if the swelling spreads or you feel unwell."),
         TAIL_BLADES(
                 "tail blades",
-                "Cut: press on it, wash it and keep it clean; see a doctor if it gapes or goes on bleeding."),
-        BITE("a hard bite", "Bitten: wash it and keep it clean; see a doctor if it is deep or reddens."),
+                "If cut, press on the wound and wash it. See a doctor if it stays open or keeps bleeding."),
+        BITE("a hard bite", "If bitten, wash it and keep it clean. See a doctor if it is deep or turns red."),
         TOXIC_SKIN(
                 "a toxin in skin or flesh",
-                "Wash your hands after touching it or its water; swallowed, or in eye or wound: see a doctor.");
+                "Wash your hands after touching it or its water. See a doctor if you swallow it, or get it in an eye or a wound.");
 
         private final String words;
         private final String aid;

@@ -58,7 +58,7 @@ public record Temperament(
             requireShares(ownSpecies, genus, family, lookAlike, nicheRival, others, smallerFish);
             if (!(ownSpecies >= genus && genus >= family && family >= others)) {
                 throw new IllegalArgumentException(
-                        "temper must not rise from own species to genus, family and others, but was " + ownSpecies
+                        "temperament must not rise from own species to genus, family and others, but was " + ownSpecies
                                 + ", " + genus + ", " + family + ", " + others);
             }
         }
@@ -88,7 +88,7 @@ public record Temperament(
     private static void requireShares(double... shares) {
         for (double share : shares) {
             if (!(share >= 0 && share <= 1)) {
-                throw new IllegalArgumentException("a share of temper is 0 to 1, but was " + share);
+                throw new IllegalArgumentException("a share of temperament is 0 to 1, but was " + share);
             }
         }
     }

@@ -19,7 +19,7 @@ public final class Dominance {
         this.wins = new int[size][];
         for (int i = 0; i < size; i++) {
             if (wins[i].length != size) {
-                throw new IllegalArgumentException("the matrix of encounters is as wide as it is high");
+                throw new IllegalArgumentException("the matrix of attacks is as wide as it is high");
             }
             this.wins[i] = wins[i].clone();
         }

@@ -55,7 +55,7 @@ public final class Episodes {
         String who = story.lanes().stream()
                 .filter(lane ->
                         lane.stays().stream().anyMatch(stay -> stay.from().equals(from)))
-                .map(lane -> lane.name() + (lane.from().equals(from) ? "" : " came back"))
+                .map(lane -> lane.name() + (lane.from().equals(from) ? "" : " returned"))
                 .collect(Collectors.joining(", "));
         Map<LocalDate, List<String>> days = new TreeMap<>();
         met(from, to, days);
@@ -93,7 +93,7 @@ public final class Episodes {
             told.add("And " + Numbers.count(more, "day") + " more.");
         }
         if (told.isEmpty()) {
-            told.add("Nothing was noted.");
+            told.add("Nothing was logged.");
         }
         return new Episode(from, to, who, told);
     }
@@ -104,28 +104,26 @@ public final class Episodes {
                 .collect(Collectors.groupingBy(Met::on, TreeMap::new, Collectors.toList()));
         byDay.forEach((day, met) -> {
             double hours = exposure.days().getOrDefault(day, 0.0);
-            String watched = hours > 0
-                    ? " in " + Numbers.count(Math.round(hours * 60), "minute") + " watched"
-                    : ", noted in passing";
+            String watched = hours > 0 ? " in " + Numbers.count(Math.round(hours * 60), "minute") : ", seen by chance";
             List<Met> worst = met.stream()
                     .sorted(Comparator.comparing(Met::worst)
                             .thenComparingInt(Met::count)
                             .reversed())
                     .toList();
             for (Met one : worst.subList(0, Math.min(MOST_PAIRS, worst.size()))) {
-                say(days, from, to, day, told(one) + watched);
+                say(days, from, to, day, told(one, watched));
             }
             if (worst.size() > MOST_PAIRS) {
-                say(days, from, to, day, Numbers.count(worst.size() - MOST_PAIRS, "pair") + " more met");
+                say(days, from, to, day, Numbers.count(worst.size() - MOST_PAIRS, "pair") + " more clashed");
             }
         });
     }
 
-    private String told(Met one) {
-        return story.name(one.by()) + " pressed " + story.name(one.to()) + " " + times(one.count())
+    private String told(Met one, String watched) {
+        return story.name(one.by()) + " attacked " + story.name(one.to()) + " " + times(one.count()) + watched
                 + (one.worst() == Grade.DISPLAY
-                        ? ", showing only"
-                        : ", at worst " + one.worst().words());
+                        ? "; threat display only"
+                        : "; worst: " + one.worst().words());
     }
 
     private static String times(int count) {

@@ -61,7 +61,7 @@ public record TableReading<T>(
         String clean = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (clean.lines().anyMatch(line -> line.length() > LONGEST_LINE)) {
             throw new IllegalArgumentException("a line of the table may have " + LONGEST_LINE
-                    + " letters at most; is each row on a line of its own?");
+                    + " characters at most; is each row on a line of its own?");
         }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()

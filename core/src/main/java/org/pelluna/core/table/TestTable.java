@@ -17,7 +17,7 @@ public final class TestTable implements TableForm<WaterTest> {
                     Stream.of(
                             Column.needed("on", "day", "date", "day"),
                             Column.optional("kind", "what was measured", "parameter", "test"),
-                            Column.optional("value", "reading, in the unit of its kind", "reading", "result")),
+                            Column.optional("value", "reading, in the unit of that test", "reading", "result")),
                     Arrays.stream(WaterTest.Kind.values())
                             .map(kind -> Column.optional(
                                     kind.key(),

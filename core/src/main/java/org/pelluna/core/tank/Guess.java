@@ -10,9 +10,9 @@ import java.util.Optional;
  */
 public enum Guess {
     BELOW_RIM("how far the water stands below the rim", "cm", 1, 8),
-    ROCK("the mass of dry rock, for each litre inside the glass", "kg", 0.03, 0.2),
+    ROCK("the mass of dry rock, for each litre inside the tank", "kg", 0.03, 0.2),
     SAND("the depth of the sand", "cm", 0, 8),
-    SUMP("the water in the sump, as a share of the glass", "", 0, 0.4),
+    SUMP("the water in the sump, as a share of the tank", "", 0, 0.4),
     GAP("the widest gap in the cover", "mm", 2, 25),
     SHELTERS("caves and crevices", "", 1, 14),
     FEEDING_PLACES("places at which you feed", "", 1, 3),

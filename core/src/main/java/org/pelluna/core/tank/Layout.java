@@ -329,7 +329,7 @@ public record Layout(
 
     private static void named(String id, String name) {
         require(!id.isBlank() && id.length() <= 80, "everything in a tank has a key");
-        require(!name.isBlank() && name.length() <= 60, "a name has 1 to 60 letters");
+        require(!name.isBlank() && name.length() <= 60, "a name has 1 to 60 characters");
     }
 
     private static void sized(double... sizes) {

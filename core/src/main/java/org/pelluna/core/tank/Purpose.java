@@ -22,7 +22,7 @@ public record Purpose(Kind kind, Optional<Berths> berths, Optional<String> clien
         }
         client = client.map(String::strip).filter(name -> !name.isEmpty());
         if (client.filter(name -> name.length() > LONGEST_NAME).isPresent()) {
-            throw new IllegalArgumentException("a client's name has at most " + LONGEST_NAME + " letters");
+            throw new IllegalArgumentException("a client's name has at most " + LONGEST_NAME + " characters");
         }
     }
 

@@ -28,12 +28,11 @@ final class Quarrel {
      */
     static Explained how(int encounters, double hours, Interval today, List<String> reasons) {
         return new Explained(
-                "The encounters of the declared watches are counted as one course that falls from its first days to what stays;"
-                        + " how fast it falls, what stays and how chases come in bouts are not known, and everything plausible is weighed by how well"
-                        + " it fits what was seen.",
-                Numbers.count(encounters, "encounter") + " ÷ " + Numbers.plain(hours, 1) + " hours"
+                "We fit a falling curve to the attacks in your timed watches. We do not know its shape, so we weigh many curves"
+                        + " by how well they fit.",
+                Numbers.count(encounters, "attack") + " ÷ " + Numbers.plain(hours, 1) + " hours"
                         + (hours > 0 ? " = " + Numbers.plain(encounters / hours, 2) + " an hour over all watches" : "")
-                        + "; weighed along the course, today " + Numbers.plain(today.low(), 2) + " to "
+                        + "; along the curve, today " + Numbers.plain(today.low(), 2) + " to "
                         + Numbers.plain(today.high(), 2) + " an hour",
                 reasons,
                 Settling.SOURCE);

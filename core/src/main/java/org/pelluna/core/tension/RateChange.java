@@ -118,10 +118,9 @@ public record RateChange(
         double first = encounters(before) / hours(before);
         double second = encounters(after) / hours(after);
         return Optional.of(new Explained(
-                "What was seen since is set against what settling by itself would have left of what was seen before: how fast it settles, what stays"
-                        + " and how chases come in bouts are not known, and everything plausible is weighed.",
+                "We compare the attacks since with what was likely without the remedy.",
                 Numbers.plain(second, 2) + " an hour since ÷ " + Numbers.plain(first, 2) + " before = "
-                        + Numbers.plain(second / first, 2) + "; against settling by itself × "
+                        + Numbers.plain(second / first, 2) + "; compared with no remedy × "
                         + Numbers.plain(help.middle(), 2) + ", between " + Numbers.plain(times().low(), 2) + " and "
                         + Numbers.plain(times().high(), 2) + " (90 %)",
                 List.of(
@@ -129,8 +128,9 @@ public record RateChange(
                                 + Numbers.count(before.size(), "watch", "watches"),
                         encounters(after) + " in " + Numbers.plain(hours(after), 1) + " hours since, on "
                                 + Numbers.count(after.size(), "watch", "watches"),
-                        "chance that it is fewer than by itself: " + Numbers.plain(100 * help.chanceBelow(1), 0)
-                                + " in 100; “it helped” is said from "
+                        "chance of fewer attacks than without the remedy: "
+                                + Numbers.plain(100 * help.chanceBelow(1), 0)
+                                + " in 100; we say “it helped” from "
                                 + Numbers.plain(100 * (1 - (1 - SURE) / aggressors), 0)),
                 Settling.SOURCE));
     }

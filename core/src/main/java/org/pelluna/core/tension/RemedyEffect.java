@@ -42,9 +42,9 @@ public record RemedyEffect(
     public enum Outcome {
         HELPED("it helped"),
         MAY_HAVE_HELPED("it may have helped"),
-        UNCLEAR("cannot be told yet"),
-        WORSE("it is worse since"),
-        UNKNOWN("not watched enough");
+        UNCLEAR("too early to say"),
+        WORSE("worse since then"),
+        UNKNOWN("not enough watches");
 
         private final String words;
 

@@ -87,12 +87,12 @@ final class RemedyOptions {
                 "Wait",
                 hurt
                         ? "Do not wait if it is pinned, torn or not eating: separate them today."
-                        : "Leave them alone and watch: a squabble that ends in feeding is a pecking order being settled.",
+                        : "Wait and watch. Short chases that stop at feeding time usually end by themselves.",
                 outlook.on(outlook.ground, Set.of()),
                 0,
                 "nothing",
                 true,
-                new Step(1, "Watch " + name + " for twenty minutes at a feed"),
+                new Step(1, "Watch " + name + " for twenty minutes at feeding time"),
                 new Step(3, "Decide again about " + name));
     }
 
@@ -107,7 +107,7 @@ final class RemedyOptions {
                 Way.MORE_FOOD,
                 Optional.of(Remedy.Kind.MORE_FOOD),
                 "More food, at more places",
-                "Feed more often and at two more places, far apart; a full belly fights less.",
+                "Feed more often and at two more places, far apart. Well-fed fish fight less.",
                 outlook.on(fed, Set.of()),
                 0,
                 "food, and the nitrate it makes",
@@ -126,8 +126,8 @@ final class RemedyOptions {
         add(
                 Way.FRESH_ROCK,
                 Optional.of(Remedy.Kind.FRESH_ROCK),
-                "A fresh pile of rock with holes",
-                "Rock that nobody owns, with some caves in it, at the far end.",
+                "A new pile of rock with holes",
+                "Add rock with caves at the far end: no fish has claimed it yet.",
                 outlook.on(sheltered, Set.of()),
                 1,
                 "rock",
@@ -140,13 +140,13 @@ final class RemedyOptions {
                 Way.BOX,
                 Optional.of(Remedy.Kind.BOX),
                 "Back into the box",
-                name + " goes back into the box for a week, and is released at lights-out when nobody attacks it.",
+                name + " spends a week in the box. Release it after lights-out when no fish attacks it.",
                 outlook.backWith(EnumSet.of(ArrivalAid.BOX, ArrivalAid.LIGHTS_OUT)),
                 BOX_DAYS,
                 "nothing",
                 true,
                 new Step(0, "Put " + name + " into the box"),
-                new Step(BOX_DAYS, "Release " + name + " at lights-out if the box is left in peace"));
+                new Step(BOX_DAYS, "Release " + name + " after lights-out if no fish attacks the box"));
     }
 
     private void rockMoved() {
@@ -154,13 +154,13 @@ final class RemedyOptions {
                 Way.ROCK_MOVED,
                 Optional.of(Remedy.Kind.ROCK_MOVED),
                 "Move the rockwork",
-                "All lose their patches; coral may break. Unplug heater and pumps, wear gloves, set rock on the glass,"
-                        + " not on sand.",
+                "All fish lose their territories; coral may break. Unplug heater and pumps, wear gloves, and set rock on the"
+                        + " tank floor, not on sand.",
                 outlook.on(outlook.ground, EnumSet.of(ArrivalAid.ROCK_MOVED)),
                 1,
                 "a day's work, some coral",
                 false,
-                new Step(0, "Move the rock, and draw it anew"),
+                new Step(0, "Move the rock, then draw it again"),
                 new Step(1, "Roll call"));
     }
 
@@ -186,14 +186,14 @@ final class RemedyOptions {
         add(
                 Way.MIRROR,
                 Optional.of(Remedy.Kind.MIRROR),
-                "A mirror on the glass",
-                "It keeps " + worst + " busy. The next in line may step in: watch for it. Reports are mixed.",
+                "A mirror at the front",
+                "It keeps " + worst + " busy. Another fish may start to attack. Reports are mixed.",
                 outlook.withMirror(),
                 0,
                 "a mirror",
                 true,
-                new Step(0, "Mirror on the glass at " + worst + "'s end"),
-                new Step(2, "Watch who presses " + name + " now"),
+                new Step(0, "Put a mirror outside the front at " + worst + "'s end"),
+                new Step(2, "Watch which fish attacks " + name + " now"),
                 new Step(7, "Take the mirror away for an hour and watch"));
     }
 
@@ -204,9 +204,8 @@ final class RemedyOptions {
         add(
                 Way.BULLY_OUT,
                 Optional.of(Remedy.Kind.BULLY_OUT),
-                worst + " out for two weeks, back last",
-                "Catch " + worst
-                        + ", keep it elsewhere for a fortnight, and return it as the newcomer through the box.",
+                worst + " out for two weeks, returned last",
+                "Catch " + worst + ", keep it elsewhere for two weeks, then return it through the box.",
                 outlook.withBullyBackLast(),
                 RemedyOutlook.OUT_DAYS,
                 "another tank for two weeks",
@@ -226,7 +225,7 @@ final class RemedyOptions {
                 Optional.of(Remedy.Kind.RIVALS_TOGETHER),
                 "All rivals out, and back together with it",
                 "Catch " + String.join(", ", rivals) + " and return them on one day with " + name
-                        + ", so that nobody owns the tank.",
+                        + ", so that none claims the tank first.",
                 outlook.withRivals(),
                 RemedyOutlook.OUT_DAYS,
                 "another tank for all of them",
@@ -240,12 +239,12 @@ final class RemedyOptions {
                 Way.OTHER_TANK,
                 Optional.empty(),
                 "Keep " + name + " in another tank",
-                "It lives elsewhere; nothing is lost but the place.",
+                "It is safe, but you need room in another tank.",
                 RemedyOutlook.Outlook.NONE,
                 1,
                 "another tank for good",
                 true,
-                new Step(0, "Make a place for " + name + " in another tank"));
+                new Step(0, "Make room for " + name + " in another tank"));
         add(
                 Way.REHOME,
                 Optional.of(Remedy.Kind.GIVEN_UP),

@@ -39,15 +39,12 @@ final class RollCallWarnings {
                     Warning.Kind.MISSING,
                     fish.id(),
                     since,
-                    fish.name() + " was missing at roll call since " + since
+                    fish.name() + " has been missing since " + since
                             + ". Look behind the rock, in the overflow and on the floor; test ammonia."));
         }
         if (last == RollCall.State.HURT) {
             return Optional.of(new Warning(
-                    Warning.Kind.HURT,
-                    fish.id(),
-                    since,
-                    fish.name() + " was hurt at roll call. Look at signs and causes."));
+                    Warning.Kind.HURT, fish.id(), since, fish.name() + " was hurt at roll call. See possible causes."));
         }
         if (last != RollCall.State.EATING
                 && calls.size() > 1
@@ -57,9 +54,9 @@ final class RollCallWarnings {
                     Warning.Kind.NOT_EATING,
                     fish.id(),
                     since,
-                    fish.name() + " has not been seen to eat since " + since
-                            + (harried ? ", and is harried." : ".")
-                            + " Feed in front of it, at the far end from the others."));
+                    "No one has seen " + fish.name() + " eat since " + since
+                            + (harried ? ", and others bully it." : ".")
+                            + " Feed it at the far end."));
         }
         return Optional.empty();
     }

@@ -55,7 +55,7 @@ public record Settling(
 
     /** Where the method comes from. */
     public static final Provenance SOURCE = Provenance.own(
-            "the course of settling with its spread and with chases in bouts; a test that may be looked at every day, Ville 1939, Vovk & Wang 2021");
+            "a falling curve with its spread and with attacks in bursts; a test that may be looked at every day, Ville 1939, Vovk & Wang 2021");
 
     private static final int FIRST_LOOK = 6;
     private static final int LEAST_WATCHES = 3;
@@ -66,8 +66,8 @@ public record Settling(
         TOO_EARLY("too early to say"),
         QUIET("quiet"),
         SETTLING("settling"),
-        OPEN("cannot be told yet"),
-        WATCH("keep an eye on it"),
+        OPEN("not clear yet"),
+        WATCH("watch it closely"),
         NOT_SETTLING("not settling");
 
         private final String words;
@@ -202,9 +202,9 @@ public record Settling(
                         List.of(
                                 "counted since " + since + ", on "
                                         + Numbers.count(course.watches().size(), "watch", "watches"),
-                                "“quiet” is said below " + Numbers.plain(CALM, 2) + " an hour, with the whole interval",
+                                "we say “quiet” if the whole range is below " + Numbers.plain(CALM, 2) + " an hour",
                                 "what was seen is " + Numbers.plain(unrest, 2)
-                                        + " times as likely if it does not settle as if it does; “not settling” is said from "
+                                        + " times as likely if it does not settle as if it does; we say “not settling” from "
                                         + Numbers.plain(Unrest.ALARM, 0))));
     }
 

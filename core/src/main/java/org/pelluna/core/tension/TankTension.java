@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.pelluna.core.course.Course;
@@ -100,32 +101,34 @@ public record TankTension(
     /** How it stands in a word, as far as it can be told. */
     public String verdict() {
         if (today.isEmpty()) {
-            return "how the tank stands cannot be told: nothing was watched since then";
+            return "we cannot say if the tank is calm";
         }
         if (hard > 0) {
-            return "the tank is not at peace";
+            return "not calm";
         }
         if (today.get().high() < Settling.CALM) {
-            return "the tank is calm";
+            return "calm";
         }
-        return today.get().low() > LIVELY ? "the tank is restless" : "whether the tank is calm cannot be told yet";
+        return today.get().low() > LIVELY ? "attacks are frequent" : "too early to say if the tank is calm";
     }
 
     /** What holds for the tank, in two sentences: how often, then how hard. */
     public String words() {
-        String from =
-                newcomer.map(name -> "Since " + name + " came on " + since).orElse("In the last two months");
-        String often = today.map(rate -> ": " + Numbers.count(encounters, "encounter") + " in "
-                        + Numbers.plain(hours, 1) + " hours watched, today between " + Numbers.plain(rate.low(), 2)
-                        + " and " + Numbers.plain(rate.high(), 2) + " an hour (90 %)")
-                .orElse("");
+        String since = newcomer.map(name -> "since " + name + " arrived on " + this.since)
+                .orElse("in the last two months");
+        String verdict =
+                verdict().substring(0, 1).toUpperCase(Locale.ROOT) + verdict().substring(1);
+        String often = today.isEmpty()
+                ? ": no timed watch " + since + "."
+                : ": " + Numbers.count(encounters, "attack") + " in " + Numbers.significant(hours) + " hours watched "
+                        + since + ".";
         String how = hard > 0
-                ? " Pinned or wounded in the last fortnight: " + hard + ", most harm by "
-                        + hardest.orElse("nobody known") + "."
-                : hardest.map(name -> " Nobody pinned or wounded in the last fortnight; most of what there was by "
-                                + name + ".")
+                ? " " + Numbers.count(hard, "pin or wound", "pins or wounds") + " in the last two weeks"
+                        + hardest.map(name -> ", most by " + name).orElse("") + "."
+                : hardest.map(name ->
+                                " No fish was pinned or wounded in the last two weeks. " + name + " attacked most.")
                         .orElse("");
-        return from + ", " + verdict() + often + "." + how;
+        return verdict + often + how;
     }
 
     /** How the figures came about; empty where nothing was watched. */
@@ -136,7 +139,9 @@ public record TankTension(
                 rate,
                 List.of(
                         "counted since " + since,
-                        "“calm” is said below " + Numbers.plain(Settling.CALM, 2) + " an hour, with the whole interval",
-                        "pinned or wounded in the last fortnight, watched or not: " + hard)));
+                        "likely " + Numbers.plain(rate.low(), 2) + " to " + Numbers.plain(rate.high(), 2)
+                                + " attacks an hour today; we say “calm” if all of that is below "
+                                + Numbers.plain(Settling.CALM, 2),
+                        "pins and wounds in the last two weeks, watched or not: " + hard)));
     }
 }

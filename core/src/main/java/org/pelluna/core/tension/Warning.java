@@ -77,11 +77,11 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                         Kind.NOT_SETTLING,
                         one.victimId(),
                         one.since(),
-                        names.get(one.victimId()) + " is not settling in"
+                        names.get(one.victimId()) + " is not settling"
                                 + one.aggressorId()
-                                        .map(id -> ": " + names.get(id) + " keeps at it")
+                                        .map(id -> ": " + names.get(id) + " keeps attacking it")
                                         .orElse("")
-                                + ". Look at what could be done now."));
+                                + ". Choose a remedy."));
             }
         }
         for (RemedyEffect one : RemedyEffect.of(plan, plan.asOf().minusDays(REMEDY_DAYS), answers)) {
@@ -90,9 +90,9 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                             Kind.STEPPED_IN,
                             change.aggressorId().orElseThrow(),
                             one.remedy().from(),
-                            names.get(change.aggressorId().orElseThrow()) + " has stepped in since "
-                                    + one.remedy().kind().words() + ": " + RateChange.encounters(change.after())
-                                    + " encounters, "
+                            names.get(change.aggressorId().orElseThrow()) + " attacks more since “"
+                                    + one.remedy().kind().words() + "”: " + RateChange.encounters(change.after())
+                                    + " attacks, "
                                     + RateChange.encounters(change.before()) + " before.")));
         }
         Map<String, Warning> once = new java.util.LinkedHashMap<>();
@@ -122,7 +122,7 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                 entry.at().toLocalDate(),
                 fish.name() + " was attacked fiercely on " + entry.at().toLocalDate()
                         + entry.aggressorId().map(id -> " by " + names.get(id)).orElse("")
-                        + ". A fish pinned or torn needs help today: the box, or the aggressor out.")));
+                        + ". Help it today: use the box, or take the attacker out.")));
     }
 
     private static void signs(TankPlan plan, Resident fish, List<Warning> warnings) {
@@ -135,6 +135,6 @@ public record Warning(Kind kind, FishId fishId, LocalDate since, String words) {
                         fish.id(),
                         sign.at().toLocalDate(),
                         fish.name() + " showed " + sign.kind().words() + " on "
-                                + sign.at().toLocalDate() + ". See what it may come from, and what would tell.")));
+                                + sign.at().toLocalDate() + ". See possible causes.")));
     }
 }

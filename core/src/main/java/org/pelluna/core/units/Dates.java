@@ -46,7 +46,9 @@ public final class Dates {
         long far = Math.abs(days);
         String span = far < WEEKS_FROM
                 ? Numbers.count(far, "day")
-                : far < MONTHS_FROM ? Numbers.count(far / 7, "week") : Numbers.count(Math.round(far / 30.44), "month");
+                : far < MONTHS_FROM
+                        ? Numbers.count(Math.round(far / 7.0), "week")
+                        : Numbers.count(Math.round(far / 30.44), "month");
         return days > 0 ? "in " + span : span + " ago";
     }
 }

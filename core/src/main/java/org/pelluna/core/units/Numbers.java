@@ -1,6 +1,7 @@
 package org.pelluna.core.units;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 
 /** Numbers as they stand in a sentence: rounded, without needless zeros, with a point for the decimal. */
@@ -57,5 +58,21 @@ public final class Numbers {
     /** The value rounded to a tenth, the precision of most of our sentences. */
     public static String plain(double value) {
         return plain(value, 1);
+    }
+
+    /**
+     * A number as people say it: two significant digits, and {@code none} for zero. For example 5.01 is {@code 5}, 10.7 is {@code 11}, 0.064
+     * is {@code 0.064}.
+     *
+     * @param value 0 or more
+     */
+    public static String significant(double value) {
+        if (value == 0) {
+            return "none";
+        }
+        return BigDecimal.valueOf(value)
+                .round(new MathContext(2, RoundingMode.HALF_UP))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

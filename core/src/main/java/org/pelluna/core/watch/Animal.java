@@ -16,7 +16,7 @@ public record Animal(Optional<FishId> fish, Optional<String> crew) {
             throw new IllegalArgumentException("it is either a fish or an invertebrate");
         }
         if (crew.filter(name -> name.isBlank() || name.length() > 60).isPresent()) {
-            throw new IllegalArgumentException("a name has 1 to 60 letters");
+            throw new IllegalArgumentException("a name has 1 to 60 characters");
         }
     }
 

@@ -39,10 +39,10 @@ public record CrewCount(
             throw new IllegalArgumentException("an animal is more than 0 and at most 100 cm long");
         }
         if (by.isPresent() && kind != Kind.LOST) {
-            throw new IllegalArgumentException("somebody takes only what is lost");
+            throw new IllegalArgumentException("only animals that are lost have a predator");
         }
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("a name has 1 to 60 letters");
+            throw new IllegalArgumentException("a name has 1 to 60 characters");
         }
     }
 

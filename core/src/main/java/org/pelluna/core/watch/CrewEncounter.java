@@ -44,7 +44,7 @@ public record CrewEncounter(
      */
     public String words(Map<FishId, String> names) {
         String who = by.words(names);
-        String whom = by.equals(to) ? "others of their kind" : to.words(names);
+        String whom = by.equals(to) ? "others of their species" : to.words(names);
         return switch (kind) {
             case DISPLAY -> who + " displayed at " + whom;
             case CHASE -> who + " chased " + whom;

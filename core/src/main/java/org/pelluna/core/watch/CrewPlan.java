@@ -24,7 +24,7 @@ public record CrewPlan(
             throw new IllegalArgumentException("plan 1 to 1,000 animals");
         }
         if (name.isBlank() || name.length() > 60) {
-            throw new IllegalArgumentException("a name has 1 to 60 letters");
+            throw new IllegalArgumentException("a name has 1 to 60 characters");
         }
     }
 

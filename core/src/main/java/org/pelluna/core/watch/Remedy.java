@@ -32,7 +32,7 @@ public record Remedy(
         MORE_FOOD("more food and feeding places"),
         MORE_SHELTER("more caves"),
         FRESH_ROCK("a fresh pile of rock"),
-        MIRROR("a mirror on the glass"),
+        MIRROR("a mirror at the front"),
         BOX("the box again"),
         ROCK_MOVED("the rockwork moved"),
         BULLY_OUT("the bully taken out for a while"),

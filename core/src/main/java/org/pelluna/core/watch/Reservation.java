@@ -26,7 +26,7 @@ public record Reservation(
             throw new IllegalArgumentException("a reservation ends after it begins");
         }
         if (names.isBlank() || names.length() > 300) {
-            throw new IllegalArgumentException("a reservation is for somebody, in at most 300 letters");
+            throw new IllegalArgumentException("a reservation is for somebody, in at most 300 characters");
         }
     }
 

@@ -34,17 +34,19 @@ public record Sign(
     public enum Kind {
         TORN_FINS(
                 "torn fins",
-                cause("a fight", "ragged edges that look fresh; somebody chases it; other fish are whole"),
-                cause("fin rot", "edges white or red and creeping inward over days, with nobody chasing"),
+                cause("a fight", "ragged edges that look fresh; another fish chases it; other fish are whole"),
+                cause("fin rot", "edges white or red and creeping inward over days, with no fish chasing"),
                 cause("a net or a rock", "it was caught, or fled, just before")),
         CLOUDY_EYE(
                 "a cloudy eye",
                 cause("a scratch from a fight or a flight", "one eye only; torn fins too, or chases in the log"),
-                cause("flukes", "both eyes, or others have it; it flashes and rubs; more of it in fish just come"),
+                cause(
+                        "flukes",
+                        "both eyes, or others have it; it flashes and rubs; more of it in fish that just arrived"),
                 cause("bad water", "both eyes, on several fish at once: test ammonia and salinity")),
         WHITE_SPOTS(
                 "white spots",
-                cause("white spot disease", "grains like salt that come and go in days; it rubs; breathing quickens"),
+                cause("white spot disease", "grains like salt that appear and go in days; it rubs; breathing quickens"),
                 cause(
                         "velvet",
                         "finer than salt, like dust, best seen from the side; fast breath; it keeps to the current"),
@@ -62,11 +64,13 @@ public record Sign(
                 cause(
                         "too little oxygen or too much ammonia",
                         "several fish, at the surface. Test ammonia; point a pump at the surface; have water ready to change"),
-                cause("gill flukes or velvet", "one or a few, rubbing, mouth agape; more of it in fish just come"),
+                cause(
+                        "gill flukes or velvet",
+                        "one or a few, rubbing, mouth agape; more of it in fish that just arrived"),
                 cause("fright", "just chased or just released; calm within the hour")),
         THIN_BELLY(
                 "a thin belly",
-                cause("kept from the food", "it wants to eat and is chased off: feed at two ends"),
+                cause("kept from the food", "it tries to eat and is chased off: feed at two ends"),
                 cause("the wrong food", "it looks at what is given and leaves it"),
                 cause("gut parasites", "it eats well and stays thin; white, stringy droppings")),
         RUBBING(

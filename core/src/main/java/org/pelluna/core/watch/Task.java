@@ -27,7 +27,7 @@ public record Task(
 
     public Task {
         if (words.isBlank() || words.length() > 300) {
-            throw new IllegalArgumentException("a task has 1 to 300 letters");
+            throw new IllegalArgumentException("a task has 1 to 300 characters");
         }
     }
 

@@ -40,7 +40,7 @@ class ArrivalOrderTest {
         Arrival only = Assessment.of(plan, CATALOGUE).order().arrivals().get(0);
         assertThat(only.date()).isEqualTo(TODAY.plusDays(214));
         assertThat(only.reasons().get(0).sentence())
-                .contains("Yellow tang has the quarantine tank until", "14 days of quarantine");
+                .contains("Yellow tang has the quarantine tank until", "14 days in it");
     }
 
     /** The order's pressure, summed again from the directed pressures that a page shows. */
@@ -152,7 +152,7 @@ class ArrivalOrderTest {
                 .order();
         assertThat(order.findings())
                 .singleElement()
-                .satisfies(finding -> assertThat(finding.sentence()).contains("Strike wishes"));
+                .satisfies(finding -> assertThat(finding.sentence()).contains("Drop wishes"));
         assertThat(last(order).overHeadroom()).isTrue();
     }
 

@@ -79,7 +79,7 @@ class PlanFindingsTest {
                 .startsWith(CATALOGUE.get(kept(ONE).speciesId()).commonName())
                 .contains(CATALOGUE.get(kept(OTHER).speciesId()).commonName())
                 .doesNotContain(CATALOGUE.get(kept(THIRD).speciesId()).commonName())
-                .endsWith("Your own order, or the water, keeps them apart.");
+                .endsWith("Your own order or the water keeps them apart.");
         for (Approaches.Kin kin : List.of(Approaches.Kin.NEVER, Approaches.Kin.CROWD)) {
             TankPlan otherwise = plan(Fixtures.reef(), kin, NOBODY, ONE, THIRD, OTHER);
             assertThat(of(judged(otherwise, ordered(ONE, THIRD, OTHER)), "kin")).isEmpty();
@@ -94,8 +94,7 @@ class PlanFindingsTest {
         assertThat(of(order, "kin"))
                 .singleElement()
                 .satisfies(told -> assertThat(told.sentence())
-                        .endsWith("They cannot share a day: the quarantine, or your approach to surgeonfish, keeps them"
-                                + " apart."));
+                        .endsWith("The quarantine tank or your approach to surgeonfish keeps them apart."));
     }
 
     @Test
@@ -120,8 +119,8 @@ class PlanFindingsTest {
         String unit = used.unit().isEmpty() ? "" : " " + used.unit();
         assertThat(over.sentence())
                 .contains(
-                        "come to " + Numbers.plain(used.value(), 2) + unit + " of ",
-                        "ceiling is " + Numbers.plain(limit.value(), 2) + unit + ".",
+                        "make " + Numbers.plain(used.value(), 2) + unit + " of ",
+                        "limit is " + Numbers.plain(limit.value(), 2) + unit + ".",
                         "worth " + Numbers.plain(used.value() - limit.value(), 2) + unit + ",");
     }
 
@@ -171,14 +170,14 @@ class PlanFindingsTest {
         assertThat(best.arrivals().get(0).wishIds()).containsExactly(wish(THIRD));
         assertThat(of(best, "quarantine")).isEmpty();
         assertThat(best.arrivals().get(1).reasons())
-                .anySatisfy(one -> assertThat(one.sentence())
-                        .endsWith(" cannot swap: fish that are in quarantine come out first."));
+                .anySatisfy(one ->
+                        assertThat(one.sentence()).endsWith(" cannot swap: fish already in quarantine come first."));
         ArrivalPlan own = judged(plan, waits.ordered(List.of(List.of(wish(ONE)), List.of(wish(THIRD)))));
         assertThat(of(own, "quarantine"))
                 .singleElement()
                 .satisfies(told -> assertThat(told.sentence())
                         .isEqualTo(own.arrivals().get(0).names()
-                                + " would come before fish that are in quarantine already."));
+                                + " would arrive before fish that are already in quarantine."));
     }
 
     /** A bully is out until all have come, and comes back as the last. */

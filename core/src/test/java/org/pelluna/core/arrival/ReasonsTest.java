@@ -84,20 +84,20 @@ class ReasonsTest {
             // The same exchange, told from both sides and from the order after it.
             Finding back = reason(swapped.arrivals().get(i), "swap-after");
             for (Finding one : List.of(after, before)) {
-                assertThat(figure(one, "price of changing places")).isCloseTo(rise.total(), within(1e-9));
-                assertThat(figure(one, "of it, pressure")).isCloseTo(rise.pressure(), within(1e-9));
-                assertThat(figure(one, "of it, waiting")).isCloseTo(rise.lateness(), within(1e-9));
-                assertThat(figure(one, "of it, shy behind bold")).isCloseTo(rise.shyness(), within(1e-9));
-                assertThat(figure(one, "between the two, this way round"))
-                        .isCloseTo(figure(back, "between the two, the other way"), within(1e-9));
-                assertThat(figure(one, "between the two, the other way"))
-                        .isCloseTo(figure(back, "between the two, this way round"), within(1e-9));
+                assertThat(figure(one, "change in order score if swapped")).isCloseTo(rise.total(), within(1e-9));
+                assertThat(figure(one, "from attacks")).isCloseTo(rise.pressure(), within(1e-9));
+                assertThat(figure(one, "from waiting")).isCloseTo(rise.lateness(), within(1e-9));
+                assertThat(figure(one, "from shy fish after bold fish")).isCloseTo(rise.shyness(), within(1e-9));
+                assertThat(figure(one, "attacks between them in this order"))
+                        .isCloseTo(figure(back, "attacks between them if swapped"), within(1e-9));
+                assertThat(figure(one, "attacks between them if swapped"))
+                        .isCloseTo(figure(back, "attacks between them in this order"), within(1e-9));
                 String other = arrivals.get(one == after ? i + 1 : i).names();
                 assertThat(one.sentence()).contains(other);
                 if (rise.total() >= 0.005) {
                     assertThat(one.sentence())
-                            .contains("swapped, the order score rises by " + Numbers.plain(rise.total(), 2) + ".");
-                    assertThat(back.sentence()).contains("would be better by " + Numbers.plain(rise.total(), 2) + ".");
+                            .contains("the order score would rise by " + Numbers.plain(rise.total(), 2) + ".");
+                    assertThat(back.sentence()).contains("would fall by " + Numbers.plain(rise.total(), 2) + ".");
                 } else {
                     assertThat(one.sentence()).isEqualTo("Either of it and " + other + " may go first.");
                 }
@@ -132,9 +132,9 @@ class ReasonsTest {
                     least, inOrder(plan, apart).cost().minus(best.cost()).total());
         }
         Finding together = reason(both, "same-day");
-        assertThat(figure(together, "price of separate days")).isCloseTo(least, within(1e-9));
+        assertThat(figure(together, "change in order score on separate days")).isCloseTo(least, within(1e-9));
         assertThat(together.sentence())
-                .startsWith("Rivals go in on one day")
+                .startsWith("Add both on one day")
                 .endsWith("rises by " + Numbers.plain(least, 2) + ".");
     }
 
@@ -148,12 +148,11 @@ class ReasonsTest {
                 List.of(kept("balistoides-conspicillum"), kept("pterapogon-kauderni")));
         List<WishId> both = plan.wishes().stream().map(wish -> wish.id()).toList();
         Finding together = reason(inOrder(plan, List.of(both)).arrivals().get(0), "same-day");
-        double apart = figure(together, "price of separate days");
+        double apart = figure(together, "change in order score on separate days");
         assertThat(apart).isNegative();
         assertThat(together.sentence())
-                .isEqualTo(
-                        "They come on one day by your own order. On separate days the order score would be better by "
-                                + Numbers.plain(-apart, 2) + ".");
+                .isEqualTo("Your own order puts them on one day. On separate days the order score falls by "
+                        + Numbers.plain(-apart, 2) + ".");
     }
 
     @Test
@@ -162,9 +161,10 @@ class ReasonsTest {
                         Fixtures.plan(Fixtures.reef(), List.of(), "pterapogon-kauderni", "elacatinus-oceanops"))
                 .arrivals();
         assertThat(arrivals.get(0).date()).isEqualTo(TODAY);
-        assertThat(reason(arrivals.get(0), "pace").sentence()).isEqualTo("It may come as soon as you find a good one.");
+        assertThat(reason(arrivals.get(0), "pace").sentence())
+                .isEqualTo("It can arrive as soon as you find a healthy one.");
         assertThat(reason(arrivals.get(1), "pace").sentence())
-                .isEqualTo("After the pause that lets the bacteria catch up with "
+                .isEqualTo("Wait for the bacteria to catch up after "
                         + arrivals.get(0).names() + ".");
     }
 
@@ -176,7 +176,7 @@ class ReasonsTest {
                 .get(0);
         assertThat(first.date()).isAfter(TODAY);
         assertThat(reason(first, "pace").sentence())
-                .isEqualTo("After the pause that lets the bacteria catch up with the latest resident.");
+                .isEqualTo("Wait for the bacteria to catch up after the latest resident.");
     }
 
     /** Quarantine first, then one after the other in the one tank, each with the days in figures. */
@@ -191,12 +191,13 @@ class ReasonsTest {
         Finding first = reason(arrivals.get(0), "quarantine");
         assertThat(figure(first, "days of quarantine")).isEqualTo(days).isPositive();
         assertThat(first.sentence())
-                .isEqualTo("Not before " + arrivals.get(0).date() + ": " + days + " days of quarantine come first.");
+                .isEqualTo(
+                        "Wait until " + arrivals.get(0).date() + ": it needs " + days + " days of quarantine first.");
         Finding second = reason(arrivals.get(1), "quarantine");
         assertThat(figure(second, "days of quarantine")).isEqualTo(days);
         assertThat(second.sentence())
-                .isEqualTo("It goes into quarantine when " + arrivals.get(0).names() + " has left it, for " + days
-                        + " days.");
+                .isEqualTo("It needs " + days + " days of quarantine once "
+                        + arrivals.get(0).names() + " has left the quarantine tank.");
         assertThat(ChronoUnit.DAYS.between(
                         arrivals.get(0).date(), arrivals.get(1).date()))
                 .isGreaterThanOrEqualTo(days);
@@ -214,9 +215,9 @@ class ReasonsTest {
         Arrival last = order.arrivals().get(order.arrivals().size() - 1);
         Finding room = reason(last, "headroom");
         double used = room.figures().get(0).value();
-        double now = figure(room, "ceiling until then");
-        double then = figure(room, "ceiling from then");
+        double now = figure(room, "limit until then");
+        double then = figure(room, "limit from then");
         assertThat(used).isGreaterThan(now).isLessThanOrEqualTo(then);
-        assertThat(room.sentence()).contains("Not before " + last.date(), Numbers.plain(used));
+        assertThat(room.sentence()).contains("Wait until " + last.date(), Numbers.plain(used));
     }
 }

@@ -121,11 +121,11 @@ class RunSheetTest {
         Map<String, String> words = words(sheet);
         assertThat(words.get("box"))
                 .contains("until about " + TODAY.plusDays(37))
-                .contains("Expect gale: 4 encounters");
+                .contains("about 4 attacks an hour from gale");
         assertThat(words.get("dim")).contains("lights-out on " + TODAY.plusDays(37));
-        assertThat(words.get("roll-call")).contains("on " + TODAY.plusDays(38)).contains("count all 3 ");
+        assertThat(words.get("roll-call")).contains("On " + TODAY.plusDays(38)).contains("count all 3 ");
         assertThat(words.get("test")).contains("again on " + TODAY.plusDays(41));
-        assertThat(words.get("rock")).contains("that no resident has claimed");
+        assertThat(words.get("rock")).contains("that no fish has claimed");
         assertThat(words.get("feed")).endsWith("in front of it.");
         assertThat(words.get("move")).doesNotContain("bare hands");
         assertThat(sheet.title()).isEqualTo("Royal gramma");
@@ -137,7 +137,7 @@ class RunSheetTest {
     void theHarderThePressureTheLongerTheBox(double perHour, int days) {
         ResolvedPlan stock = stock(HouseRules.USUAL, Schedule.NONE, List.of(GALE, LION), wish("gramma-loreto", 1));
         RunSheet sheet = sheet(stock, perHour);
-        assertThat(words(sheet).get("dim")).contains("on " + TODAY.plusDays(30 + days) + ",");
+        assertThat(words(sheet).get("dim")).contains("on " + TODAY.plusDays(30 + days) + ".");
         assertThat(words(sheet).containsKey("box")).isEqualTo(days > 0);
         assertThat(sheet.mayRelease()).isEqualTo(days == 0);
     }
@@ -157,11 +157,11 @@ class RunSheetTest {
         HouseRules label = eight.withSchools(by(Approaches.Bacteria.LABEL, Approaches.Rock.BEFORE_RIVALS));
         assertThat(words(sheet(stock(label, Schedule.NONE, List.of(GALE), pair), 0))
                         .get("bacteria"))
-                .contains("12 to 24 hours of the label");
+                .contains("12 to 24 hours, as the label says");
         assertThat(words(sheet(stock(eight, Schedule.NONE, List.of(LION), pair), 0))
                         .get("rock"))
                 .as("nobody of its genus lives here")
-                .contains("that no resident has claimed");
+                .contains("that no fish has claimed");
         assertThat(words(sheet(stock(eight, Schedule.NONE, List.of(GALE), wish("chrysiptera-cyanea", 1)), 0)))
                 .as("one fish needs none")
                 .doesNotContainKey("bacteria");
@@ -174,7 +174,7 @@ class RunSheetTest {
     void anAlgaeEaterIsFedAtTwoClipsAndAVenomousFishIsNotTouched() {
         RunSheet tang = sheet(stock(HouseRules.USUAL, Schedule.NONE, List.of(), wish("zebrasoma-flavescens", 1)), 0);
         assertThat(words(tang).get("feed")).contains("two clips far apart");
-        assertThat(words(tang).get("hazard-tail-blades")).contains("tail blades");
+        assertThat(words(tang).get("hazard-tail-blades")).contains("folded blade");
         assertThat(words(tang).get("move")).contains("never with bare hands");
         assertThat(tang.steps()).filteredOn(RunSheet.Step::warns).isNotEmpty();
     }
@@ -192,10 +192,10 @@ class RunSheetTest {
                 .checked(new Schedule.BoxCheck(shy.id(), TODAY.minusDays(1), false, Optional.empty()));
         RunSheet sheet = sheet(stock(HouseRules.USUAL, calmed, List.of(GALE), shy), 4);
         assertThat(sheet.mayRelease()).isTrue();
-        assertThat(sheet.advice()).contains("after 1 day on which somebody did");
+        assertThat(sheet.advice()).contains("after 1 day with attacks");
         assertThat(sheet(stock(HouseRules.USUAL, Schedule.NONE, List.of(GALE), shy), 0)
                         .advice())
-                .startsWith("No box is needed");
+                .startsWith("No box needed");
     }
 
     @Test
@@ -203,6 +203,6 @@ class RunSheetTest {
         Schedule kept = Schedule.NONE.quarantine(Optional.of(new QuarantineTank(70, 3, 2, 1.021)));
         assertThat(words(sheet(stock(HouseRules.USUAL, kept, List.of(), wish("gramma-loreto", 1)), 0))
                         .get("match"))
-                .contains("must read 1.0255");
+                .contains("to 1.0255");
     }
 }

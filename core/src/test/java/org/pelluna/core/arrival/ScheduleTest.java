@@ -87,7 +87,7 @@ class ScheduleTest {
         assertThat(put.order().arrivals()).last().satisfies(arrival -> {
             assertThat(arrival.wishIds()).containsExactly(new WishId("wish-elacatinus-oceanops"));
             assertThat(arrival.date()).isEqualTo(later);
-            assertThat(arrival.reasons().get(0).sentence()).contains("put it off");
+            assertThat(arrival.reasons().get(0).sentence()).contains("delayed it");
         });
         assertThat(put.order().arrivals().get(1).date()).isBefore(TODAY.plusDays(60));
     }
@@ -100,8 +100,8 @@ class ScheduleTest {
         Assessment after = three(none -> moved);
         assertThat(order(after)).first().isEqualTo(terror);
         List<String> changes = Move.changes(before.order(), after.order());
-        assertThat(changes).anySatisfy(change -> assertThat(change).contains("sooner"));
-        assertThat(changes).last().asString().contains("costs").contains("more");
+        assertThat(changes).anySatisfy(change -> assertThat(change).contains("earlier"));
+        assertThat(changes).last().asString().contains("The order score rose by");
         assertThat(Move.changes(before.order(), before.order())).isEmpty();
     }
 
@@ -232,12 +232,12 @@ class ScheduleTest {
         Wish shy = wish("gramma-loreto", 1);
         Schedule seen =
                 Schedule.NONE.checked(new Schedule.BoxCheck(shy.id(), TODAY.minusDays(1), true, Optional.of("Gale")));
-        assertThat(sheet(bully, shy, Schedule.NONE).advice()).contains("Nothing is written down");
+        assertThat(sheet(bully, shy, Schedule.NONE).advice()).contains("Watch the box");
         assertThat(sheet(bully, shy, seen).advice()).contains("Do not release").contains("Gale");
         assertThat(sheet(bully, shy, seen).mayRelease()).isFalse();
         Schedule quiet = seen.checked(new Schedule.BoxCheck(shy.id(), TODAY, false, Optional.empty()));
         assertThat(sheet(bully, shy, quiet).mayRelease()).isTrue();
-        assertThat(sheet(bully, shy, quiet).advice()).contains("release is advised");
+        assertThat(sheet(bully, shy, quiet).advice()).contains("Release it");
     }
 
     @Test
@@ -245,7 +245,7 @@ class ScheduleTest {
         RunSheet sheet = sheet(List.of(), wish("pterois-volitans", 1), Schedule.NONE);
         assertThat(sheet.steps()).anySatisfy(step -> {
             assertThat(step.warns()).isTrue();
-            assertThat(step.words().toString()).contains("venomous spines");
+            assertThat(step.words().toString()).contains("spines are venomous");
         });
         assertThat(sheet.steps()).extracting(RunSheet.Step::key).doesNotHaveDuplicates();
         assertThat(sheet.steps())
@@ -265,7 +265,7 @@ class ScheduleTest {
                 .satisfies(step -> {
                     assertThat(step.warns()).isTrue();
                     assertThat(step.words().toString())
-                            .contains("no cover", "before release")
+                            .contains("Cover the tank", "before release")
                             .doesNotContain("Close the cover");
                 });
         assertThat(sheet(List.of(), wish("nemateleotris-magnifica", 1), Schedule.NONE)
@@ -281,8 +281,7 @@ class ScheduleTest {
         assertThat(sheet(List.of(), wish("gramma-loreto", 1), Schedule.NONE).steps())
                 .filteredOn(step -> step.key().equals("match"))
                 .singleElement()
-                .satisfies(
-                        step -> assertThat(step.words().toString()).contains("do not mix tank water into an open bag"));
+                .satisfies(step -> assertThat(step.words().toString()).contains("match salinity beforehand"));
     }
 
     private static RunSheet sheet(List<Resident> residents, Wish wish, Schedule schedule) {

@@ -60,7 +60,7 @@ class StockingPauseTest {
     void byDaysTheHouseRulesCount() {
         StockingPause pause = StockingPause.of(stock(Approaches.Pause.DAYS, wren(4)));
         assertThat(pause.ready()).isEqualTo(TODAY.plusDays(10));
-        assertThat(pause.finding().orElseThrow().sentence()).contains("14 days", "Thu 19 Nov");
+        assertThat(pause.finding().orElseThrow().sentence()).contains("14 days", "Thu 3 Dec");
         assertThat(StockingPause.of(stock(Approaches.Pause.DAYS, wren(14))))
                 .isEqualTo(new StockingPause(TODAY, java.util.Optional.empty()));
         assertThat(StockingPause.of(stock(Approaches.Pause.DAYS, List.of())).ready())

@@ -85,7 +85,8 @@ class WaterGateTest {
         assertThat(bearable(fast, order)).isTrue();
         assertThat(order.arrivals().get(3).date()).isAfter(TODAY.plusDays(7));
         assertThat(order.arrivals())
-                .anySatisfy(one -> assertThat(one.reasons().get(0).sentence()).contains("by the forecast"));
+                .anySatisfy(one -> assertThat(one.reasons().get(0).sentence())
+                        .contains("ammonia or nitrite would pass its limit"));
     }
 
     /** What the water would not bear even without newcomers is no newcomer's fault. */

@@ -53,8 +53,8 @@ class DecidingDefaultTest {
         Assessment far = first(HouseRules.USUAL);
         assertThat(DecidingDefault.of(far, plan -> Assessment.of(plan, CATALOGUE)))
                 .hasValueSatisfying(one -> {
-                    assertThat(one.question()).isEqualTo("What sets the ceiling?");
-                    assertThat(one.chosen()).isEqualTo("inches of adult fish to gallons");
+                    assertThat(one.question()).isEqualTo("What sets the limit?");
+                    assertThat(one.chosen()).isEqualTo("inch rule");
                     assertThat(one.soonest()).isBefore(one.date().minusDays(27));
                     assertThat(one.names())
                             .isEqualTo(far.order().arrivals().get(2).names());

@@ -29,9 +29,9 @@ class HeadlineTest {
     void whoMayComeNowIsLookedForNow() {
         Headline headline = of(Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto"));
         assertThat(headline.next().toString())
-                .isEqualTo("First: " + Fixtures.species("gramma-loreto").commonName()
-                        + ", as soon as you find a good one.");
-        assertThat(headline.wishes()).isEqualTo("Of 1 wish: 1 may come in its turn.");
+                .isEqualTo("Next: " + Fixtures.species("gramma-loreto").commonName()
+                        + ", as soon as you find a healthy one.");
+        assertThat(headline.wishes()).isEqualTo("Your wish fits this tank now.");
         assertThat(headline.step()).isEqualTo(Headline.Step.LOOK);
         assertThat(headline.hardest()).isEmpty();
         assertThat(headline.held()).isEmpty();
@@ -42,7 +42,7 @@ class HeadlineTest {
         Headline headline =
                 of(Fixtures.plan(new Fixtures.TankBuilder().cycling().build(), List.of(), "gramma-loreto"));
         assertThat(headline.next().toString())
-                .contains("from " + TODAY.plusDays(42))
+                .contains("on " + TODAY.plusDays(42))
                 .contains("in 6 weeks")
                 .contains("still cycling");
         assertThat(headline.step()).isEqualTo(Headline.Step.TEST);
@@ -54,8 +54,7 @@ class HeadlineTest {
                 new Fixtures.TankBuilder().cover(Cover.Kind.OPEN, 0).build(), List.of(), "nemateleotris-magnifica"));
         assertThat(headline.step()).isEqualTo(Headline.Step.UNHOLD);
         assertThat(headline.held().orElseThrow().toString())
-                .startsWith("Without a date: "
-                        + Fixtures.species("nemateleotris-magnifica").commonName());
+                .startsWith(Fixtures.species("nemateleotris-magnifica").commonName() + " has no date yet. ");
     }
 
     /** The demanding meeting is told with a number and the help reckoned in. */
@@ -65,8 +64,8 @@ class HeadlineTest {
         bully.add(Fixtures.resident("Gale", "pseudochromis-fridmani", 400, 6));
         Headline headline = of(Fixtures.plan(Fixtures.reef(), bully, "gramma-loreto"));
         assertThat(headline.hardest().orElseThrow())
-                .startsWith("The hardest meeting: Gale on ")
-                .contains("encounters an hour");
+                .startsWith("Watch Gale: expect about ")
+                .contains("attacks an hour");
         // The arithmetic shown gives the figure shown.
         String arithmetic = headline.howHard().orElseThrow().arithmetic();
         double product = 1;
@@ -88,8 +87,8 @@ class HeadlineTest {
                         Fixtures.resident("Gale", "pseudochromis-fridmani", 400, 6),
                         Fixtures.resident("Plum", "gramma-loreto", 3, 5))));
         assertThat(headline.hardest().orElseThrow())
-                .startsWith("The hardest quarrel of those who live here: Gale on Plum, about ")
-                .endsWith("encounters an hour today.");
-        assertThat(headline.howHard().orElseThrow().arithmetic()).endsWith("encounters an hour");
+                .startsWith("Gale attacks Plum most: expect about ")
+                .endsWith("attacks an hour.");
+        assertThat(headline.howHard().orElseThrow().arithmetic()).endsWith("attacks an hour");
     }
 }

@@ -321,8 +321,8 @@ class WaterForecastTest {
         assertThat(worst.nitrogen()).as("more comes in than is cleared").isGreaterThan(worst.capacity() * 0.8);
         assertThat(WaterForecast.howPeak(course, TODAY).arithmetic())
                 .startsWith("on " + worst.date() + " ")
-                .contains(Numbers.plain(worst.nitrogen(), 3) + " mg/L of ammonia nitrogen come in")
-                .contains(Numbers.plain(worst.capacity(), 3) + " could be cleared")
+                .contains(Numbers.plain(worst.nitrogen(), 3) + " mg/L of ammonia nitrogen go in")
+                .contains(Numbers.plain(worst.capacity(), 3) + " can be cleared")
                 .contains(Numbers.plain(WaterForecast.peak(course, TODAY).fourDays(), 4) + " over its worst four days");
     }
 

@@ -61,6 +61,6 @@ class GrowthCurveTest {
         assertThat(new GrowthCurve(START, 21, 20, 0.5)
                         .how(START.plusDays(9), cm -> cm + " cm")
                         .arithmetic())
-                .isEqualTo("21.0 cm, as it was measured or came");
+                .isEqualTo("21.0 cm, as measured or on arrival");
     }
 }

@@ -223,7 +223,7 @@ class LearningTest {
                 .isEqualTo(lesson.seen() + " seen ÷ (" + Numbers.plain(lesson.expected(), 1) + " predicted × "
                         + Numbers.plain(tank, 2) + " in this tank) = "
                         + Numbers.plain(lesson.seen() / lesson.expected() / tank, 2)
-                        + "; weighed with what is usual of its kind and of each pair × "
+                        + "; allowing for what is usual × "
                         + Numbers.plain(lesson.temper().middle(), 2));
         assertThat(lesson.how(tank).orElseThrow().reasons())
                 .contains("used in the plan: × " + Numbers.plain(lesson.factor(tank), 2));

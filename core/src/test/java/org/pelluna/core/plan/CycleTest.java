@@ -33,13 +33,13 @@ class CycleTest {
         assertThat(cycle.endsOn()).isEqualTo(TODAY.plusDays(32));
         assertThat(cycle.earliest()).isEqualTo(TODAY.plusDays(18));
         assertThat(cycle.latest()).isEqualTo(TODAY.plusDays(46));
-        assertThat(cycle.because()).contains("ammonia first went in on " + TODAY.minusDays(10));
+        assertThat(cycle.because()).contains("the first ammonia on " + TODAY.minusDays(10));
     }
 
     @Test
     void withoutADayItIsReckonedFromToday() {
         assertThat(cycle(cycling(null)).endsOn()).isEqualTo(TODAY.plusDays(42));
-        assertThat(cycle(cycling(null)).because()).contains("if ammonia goes in then");
+        assertThat(cycle(cycling(null)).because()).contains("if you add ammonia then");
     }
 
     /** Time alone frees nobody: as long as no test shows both gone it is a week from now, every day anew. */

@@ -89,7 +89,7 @@ class LifeTest {
     void aFishCannotBeTakenOutTwiceAtOnce() {
         assertThatThrownBy(() -> fish(out(10, -1), out(3, -1))).hasMessageContaining("it is out since");
         assertThatThrownBy(() -> fish(out(10, 2), out(3, 1))).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> out(3, 5)).hasMessageContaining("cannot come back");
+        assertThatThrownBy(() -> out(3, 5)).hasMessageContaining("cannot return");
     }
 
     /** The bully is out: it presses nobody, is in no company, and its place is kept for it in the plan. */
@@ -224,7 +224,7 @@ class LifeTest {
         assertThat(life.bond(TODAY.minusDays(40))).isEmpty();
         assertThat(life.bond(TODAY).orElseThrow().kind()).isEqualTo(Life.Bond.HAREM);
         assertThatThrownBy(() -> new Life.Bonded("b", Life.Bond.PAIR, TODAY, Optional.of(TODAY.minusDays(1))))
-                .hasMessageContaining("before they came together");
+                .hasMessageContaining("before they pair up");
         assertThat(new Life.Bonded("b", Life.Bond.PAIR, TODAY, Optional.of(TODAY)).covers(TODAY))
                 .isFalse();
     }

@@ -86,8 +86,7 @@ class CompartmentsTest {
                 Fixtures.resident("c", "gramma-loreto", 1, 5));
         assertThat(Compartments.cautions(three, new Purpose.Berths(2, 1)))
                 .containsExactly(
-                        "It has 2 places for 3 fish.",
-                        "a, b see rivals in each other: they need 2 compartments; it has 1.");
+                        "It has 2 places for 3 fish.", "a, b would fight: they need 2 compartments; it has 1.");
         assertThat(Compartments.cautions(three, new Purpose.Berths(3, 2))).isEmpty();
     }
 

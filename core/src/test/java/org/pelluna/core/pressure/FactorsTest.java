@@ -146,10 +146,10 @@ class FactorsTest {
 
     @ParameterizedTest(name = "{0} days ahead, {1}: {2}, “{3}”")
     @CsvSource({
-        "1, BOX, 0.7, a box",
-        "1, LIGHTS_OUT, 0.9, release at lights-out",
-        "1, MIRROR, 0.85, a mirror",
-        "1, BOX+LIGHTS_OUT, 0.63, 'a box, release at lights-out'",
+        "1, BOX, 0.7, acclimation box",
+        "1, LIGHTS_OUT, 0.9, release after lights-out",
+        "1, MIRROR, 0.85, mirror",
+        "1, BOX+LIGHTS_OUT, 0.63, 'acclimation box, release after lights-out'",
         "1, ROCK_MOVED, 1, ''",
         "0, BOX, 1, ''",
         "-5, BOX, 1, ''"
@@ -165,7 +165,7 @@ class FactorsTest {
     @CsvSource({
         "20, ROCK_MOVED, the rock was moved, 20",
         "20, AGGRESSOR_REMOVED, it was taken out meanwhile, 20",
-        "20, ROCK_MOVED+AGGRESSOR_REMOVED, the aggressor was taken out and the rock moved, 0",
+        "20, ROCK_MOVED+AGGRESSOR_REMOVED, the attacker was taken out and the rock moved, 0",
         "20, BOX, '', 20",
         "0, ROCK_MOVED, the rock was moved, 0",
         "-5, ROCK_MOVED+AGGRESSOR_REMOVED, '', -5"
@@ -200,7 +200,7 @@ class FactorsTest {
     @Test
     void howAPressureComesAboutIsItsFactors() {
         Pressure pressure = press(10, Meeting.plain(0), NEUTRAL);
-        assertThat(pressure.how().arithmetic()).isEqualTo("10 × 0.2 × 1 × 0.75 × 1 × 1 × 1 = 1.5 encounters an hour");
+        assertThat(pressure.how().arithmetic()).isEqualTo("10 × 0.2 × 1 × 0.75 × 1 × 1 × 1 = 1.5 attacks an hour");
         assertThat(pressure.how().reasons())
                 .hasSize(6)
                 .contains("× 0.75, "
@@ -208,7 +208,7 @@ class FactorsTest {
                                 .orElseThrow()
                                 .kind()
                                 .words()
-                        + ": Neither was here first.");
+                        + ": Neither arrived first.");
     }
 
     /** Of a first week at most four times is believed; of two that have settled so many times more as a quarrel that goes on keeps: at a temper of 0.2, 3.5 times as much. */
@@ -255,18 +255,18 @@ class FactorsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "SIZE | 1 | 1.04 | '' | The other is of the same length.",
-                "SIZE | 1 | 0.95 | '' | The other is 0.95 times its length.",
-                "SIZE | 1 | 2 | '' | The other is 2 times its length.",
-                "SENIORITY | 1 | 0 | '' | Neither was here first.",
-                "SENIORITY | 1 | 0 | the rock was moved | Neither was here first: the rock was moved.",
+                "SIZE | 1 | 1.04 | '' | Both are of the same length.",
+                "SIZE | 1 | 0.95 | '' | The other is 0.95 times as long.",
+                "SIZE | 1 | 2 | '' | The other is 2 times as long.",
+                "SENIORITY | 1 | 0 | '' | Neither arrived first.",
+                "SENIORITY | 1 | 0 | the rock was moved | Neither arrived first: the rock was moved.",
                 "SENIORITY | 1 | 1 | '' | It has lived here 1 day longer.",
                 "SENIORITY | 1 | 9 | it was taken out meanwhile | It has lived here 9 days longer; it was taken out meanwhile.",
-                "SENIORITY | 1 | -3 | '' | The other was here 3 days before it.",
-                "CROWDING | 1 | 1 | '' | One other rival of its sort is settled here already.",
-                "CROWDING | 1 | 2 | '' | 2 other rivals of its sort are settled here already.",
-                "COMPANY | 0.1 | 0 | '' | They live together as their kind does.",
-                "COMPANY | 1.5 | 0 | '' | This number of its kind does not suit it: the stronger will harry the weaker.",
+                "SENIORITY | 1 | -3 | '' | The other arrived 3 days earlier.",
+                "CROWDING | 1 | 1 | '' | One other rival already lives here.",
+                "CROWDING | 1 | 2 | '' | 2 other rivals already live here.",
+                "COMPANY | 0.1 | 0 | '' | They live together as their species does.",
+                "COMPANY | 1.5 | 0 | '' | Too many or too few of one species: stronger fish bully weaker ones.",
                 "SETTLING | 1 | 1 | '' | They have lived together for 1 day."
             })
     void everyFactorSaysWhy(Factor.Kind kind, double multiplier, double figure, String word, String sentence) {

@@ -43,7 +43,7 @@ class PredationTest {
         assertThat(later.from()).isAfter(meal.from());
         assertThat(later.earliest()).isBefore(later.from());
         assertThat(later.latest().orElse(LocalDate.MAX)).isAfter(later.from());
-        assertThat(later.when(TODAY)).contains("from about " + later.from(), "as early as " + later.earliest());
+        assertThat(later.when(TODAY)).contains("from about " + later.from(), "earliest " + later.earliest());
     }
 
     @Test

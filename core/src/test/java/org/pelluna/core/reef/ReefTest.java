@@ -136,6 +136,6 @@ class ReefTest {
         assertThat(on(reef, "gale", TODAY).presence()).isEqualTo(FishOnDay.Presence.HERE);
         assertThat(reef.marks())
                 .extracting(ReefEvent::words)
-                .contains("gale came", "gale is taken out", "gale is back", "ember left");
+                .contains("gale arrived", "gale is taken out", "gale is back", "ember left");
     }
 }

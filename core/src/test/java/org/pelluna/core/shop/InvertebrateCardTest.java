@@ -104,7 +104,7 @@ class InvertebrateCardTest {
         assertThat(wait.until()).contains(TODAY.plusMonths(4));
         TankPlan cycling = Fixtures.plan(new Fixtures.TankBuilder().cycling().build(), List.of());
         assertThat(sentences(card(cycling, "Turbo snail"), Severity.WAIT))
-                .containsExactly("The tank is still cycling, reckoned to be over on " + TODAY.plusDays(42) + ".");
+                .containsExactly("The tank is still cycling, probably until " + TODAY.plusDays(42) + ".");
     }
 
     @Test
@@ -163,7 +163,7 @@ class InvertebrateCardTest {
         assertThat(crew.animalWeeks())
                 .isCloseTo((20 * 40 + 17 * 30 + 15 * 30) / 7.0, org.assertj.core.api.Assertions.within(1e-9));
         assertThatThrownBy(() -> count("e", 1, "x", CrewCount.Kind.COUNTED, 1, "Rasp"))
-                .hasMessageContaining("only what is lost");
+                .hasMessageContaining("only animals that are lost");
     }
 
     @Test
@@ -202,7 +202,7 @@ class InvertebrateCardTest {
                 .singleElement()
                 .satisfies(one -> {
                     assertThat(one.severity()).isEqualTo(Severity.STOP);
-                    assertThat(one.sentence()).contains("shrimp lives here. It wants a specific gravity of");
+                    assertThat(one.sentence()).contains("shrimp lives here. It needs a specific gravity of");
                 });
         TankPlan gone = low.withObservations(Observations.EMPTY.withCrew(List.of(
                 shrimps,

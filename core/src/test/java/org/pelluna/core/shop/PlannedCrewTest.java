@@ -69,7 +69,7 @@ class PlannedCrewTest {
                 .get(0);
         assertThat(eaten.from()).isEmpty();
         assertThat(eaten.findings().get(0).severity()).isEqualTo(Severity.STOP);
-        assertThat(eaten.findings().get(0).sentence()).contains("Grim will take it");
+        assertThat(eaten.findings().get(0).sentence()).contains("Grim will eat it");
     }
 
     @Test

@@ -61,7 +61,7 @@ class ShopCardTest {
     @Test
     void aPoorFeederIsToBeSeenEating() {
         ShopCard card = card(new Fixtures.TankBuilder().build(), List.of(), "synchiropus-splendidus");
-        assertThat(card.checks()).anyMatch(check -> check.sentence().contains("unless you see it eat"));
+        assertThat(card.checks()).anyMatch(check -> check.sentence().contains("only if you see it eat"));
         assertThat(card(new Fixtures.TankBuilder().build(), List.of(), "acanthurus-leucosternon")
                         .checks())
                 .anyMatch(check -> check.sentence().contains("white spot"))

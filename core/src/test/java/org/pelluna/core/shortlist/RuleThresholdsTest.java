@@ -258,7 +258,7 @@ class RuleThresholdsTest {
         Species giant = CATALOGUE.get(new SpeciesId("epinephelus-lanceolatus"));
         assertThat(finding(small, juvenile, giant, "volume")).hasValueSatisfying(finding -> {
             assertThat(finding.severity()).isEqualTo(Severity.STOP);
-            assertThat(finding.sentence()).contains("nowhere to move on to");
+            assertThat(finding.sentence()).contains("almost no home tank");
         });
     }
 }

@@ -99,19 +99,17 @@ class RuleWordsTest {
         Finding fits = only(
                 "headroom", gallons(80, 6), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
         assertThat(fits.severity()).isEqualTo(Severity.FINE);
-        assertThat(fits.sentence())
-                .isEqualTo(
-                        "2.6 inches of adult fish live here and 9.4 would join them; the ceiling today is 16 in (80 gal ÷ 5).");
+        assertThat(fits.sentence()).isEqualTo("There is room: with it, 12 of 16 inches of adult fish.");
         Finding waits = only(
                 "headroom", gallons(55, 6), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
         assertThat(waits.severity()).isEqualTo(Severity.WAIT);
-        assertThat(waits.sentence()).contains("the ceiling is 11 in today and 18.3 in once the tank is 12 months old");
+        assertThat(waits.sentence()).contains("the limit then rises from 11 to 18.3 inches of adult fish");
         assertThat(waits.until()).contains(TODAY.plusMonths(6));
         Finding never = only(
                 "headroom", gallons(30, 24), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
         assertThat(never.severity()).isEqualTo(Severity.STOP);
-        assertThat(never.sentence()).contains("even the mature tank's ceiling is 10 in");
-        assertThat(remedy(never)).startsWith("Fewer or smaller residents");
+        assertThat(never.sentence()).contains("the mature tank's limit is 10");
+        assertThat(remedy(never)).startsWith("Keep fewer or smaller fish");
     }
 
     @Test
@@ -137,10 +135,8 @@ class RuleWordsTest {
         Finding torn = only(
                 "headroom", gallons(30, 24), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
         assertThat(schools(torn)).hasSize(3);
-        assertThat(schools(torn).get(0))
-                .startsWith(
-                        "By inches of adult fish to gallons: no. adult fish would be 12.01 in; the ceiling is 10 in.");
-        assertThat(schools(torn).get(1)).startsWith("By waste against what bacteria and keeper clear: yes.");
+        assertThat(schools(torn).get(0)).startsWith("By the inch rule: no, 12.01 of 10 in (adult fish).");
+        assertThat(schools(torn).get(1)).startsWith("By the waste rule: yes");
         Finding byWaste = only(
                 "headroom",
                 gallons(30, 24),
@@ -148,7 +144,7 @@ class RuleWordsTest {
                 several("gramma-loreto", 1),
                 wish("chromis-viridis", 3));
         assertThat(byWaste.severity()).isEqualTo(Severity.FINE);
-        assertThat(byWaste.sentence()).startsWith("With it, all grown, ammonia nitrogen a day would be ");
+        assertThat(byWaste.sentence()).startsWith("There is room: with it fully grown, ammonia nitrogen a day reaches ");
         Finding byNutrients = only(
                 "headroom",
                 gallons(30, 24),
@@ -156,7 +152,7 @@ class RuleWordsTest {
                 several("gramma-loreto", 4),
                 wish("chromis-viridis", 9));
         assertThat(byNutrients.severity()).isEqualTo(Severity.STOP);
-        assertThat(remedy(byNutrients)).contains("more water changed");
+        assertThat(remedy(byNutrients)).contains("change more water");
         double one = used(wish("chromis-viridis", 1));
         assertThat(used(wish("chromis-viridis", 6))).isCloseTo(6 * one, org.assertj.core.api.Assertions.within(1e-9));
     }
@@ -174,11 +170,11 @@ class RuleWordsTest {
         String lyretail = "pseudanthias-squamipinnis";
         Finding five = only("company", List.of(), wish(lyretail, 5));
         assertThat(five.severity()).isEqualTo(Severity.FINE);
-        assertThat(five.sentence()).isEqualTo("It lives as one male's harem; 5 do well.");
+        assertThat(five.sentence()).isEqualTo("5 are fine: it lives as one male's harem.");
         assertThat(schools(five))
                 .containsExactly(
-                        "Start with one and add: one now, the others when it has settled.",
-                        "The whole group at once: all 5 on one day.");
+                        "By “start with one and add”: one now, the others when it has settled.",
+                        "By “the whole group at once”: all 5 on one day.");
         Finding oneFirst = only(
                 "company",
                 Fixtures.reef(),
@@ -186,15 +182,15 @@ class RuleWordsTest {
                 List.of(),
                 wish(lyretail, 5));
         assertThat(oneFirst.severity()).isEqualTo(Severity.CAREFUL);
-        assertThat(oneFirst.sentence()).endsWith("5 do well, but your approach starts with one and adds.");
+        assertThat(oneFirst.sentence()).endsWith("Your approach starts with one and adds more.");
         assertThat(only("company", List.of(), wish(lyretail, 1)).sentence())
-                .isEqualTo("It lives as one male's harem; one does well.");
+                .isEqualTo("One is fine: it lives as one male's harem.");
         Finding joins = only("company", several(lyretail, 4), wish(lyretail, 2));
         assertThat(joins.schools()).as("a group that is there is joined").isEmpty();
         assertThat(joins.sentence()).endsWith("6 do well.");
         Finding two = only("company", several(lyretail, 1), wish(lyretail, 1));
         assertThat(two.severity()).isEqualTo(Severity.STOP);
-        assertThat(two.sentence()).isEqualTo("Of two, the stronger kills the weaker; it lives as one male's harem.");
+        assertThat(two.sentence()).isEqualTo("Keep only one: of two, the stronger kills the weaker; it lives as one male's harem.");
         assertThat(remedy(two)).isEqualTo("One alone, or 4 to 9 together.");
         assertThat(only("company", List.of(), wish(lyretail, 3)).sentence())
                 .isEqualTo("It lives as one male's harem; 3 of its kind will fight.");
@@ -203,11 +199,11 @@ class RuleWordsTest {
     @Test
     void pairsAndSinglesAreToldWhatWouldDo() {
         Finding third = only("company", several("amphiprion-ocellaris", 2), wish("amphiprion-ocellaris", 1));
-        assertThat(third.sentence()).isEqualTo("It lives singly or as a mated pair; 3 of its kind will fight.");
-        assertThat(remedy(third)).isEqualTo("One alone or a pair.");
-        assertThat(remedy(only("company", List.of(), wish("gramma-loreto", 2)))).isEqualTo("One alone.");
+        assertThat(third.sentence()).isEqualTo("3 will fight: it lives singly or as a mated pair.");
+        assertThat(remedy(third)).isEqualTo("Keep one or a pair.");
+        assertThat(remedy(only("company", List.of(), wish("gramma-loreto", 2)))).isEqualTo("Keep one.");
         assertThat(remedy(only("company", List.of(), wish("chromis-viridis", 3))))
-                .isEqualTo("One alone, or 5 to 30 together.");
+                .isEqualTo("Keep one, or 5 to 30 together.");
     }
 
     @Test
@@ -216,13 +212,13 @@ class RuleWordsTest {
         Wish scopas = wish("zebrasoma-scopas");
         Finding alone = only("kin", one, scopas);
         assertThat(alone.severity()).isEqualTo(Severity.CAREFUL);
-        assertThat(alone.sentence()).isEqualTo("Sol is of its genus, Zebrasoma, and already at home here.");
+        assertThat(alone.sentence()).isEqualTo("Sol is a close relative and already lives here.");
         assertThat(schools(alone))
                 .containsExactly(
-                        "By never: no.",
-                        "Same day only: take Sol out and return it together with the newcomer.",
-                        "By numbers: no, 2 rivals in " + litres(Fixtures.reef())
-                                + "; three and more in 1000\u00a0L and more spread their quarrels.");
+                        "By “never”: no.",
+                        "By “same day only”: take Sol out and return it together with the newcomer.",
+                        "By “several”: no, 2 rivals in " + litres(Fixtures.reef())
+                                + "; three or more in 1000\u00a0L or more spread the attacks.");
         assertThat(only("kin", Fixtures.reef(), with(as -> as.withKin(Approaches.Kin.NEVER)), one, scopas)
                         .severity())
                 .isEqualTo(Severity.STOP);
@@ -250,9 +246,9 @@ class RuleWordsTest {
         HouseRules crowd = with(as -> as.withKin(Approaches.Kin.CROWD));
         Finding spread = only("kin", large, crowd, two, wish("zebrasoma-scopas"));
         assertThat(spread.severity()).isEqualTo(Severity.FINE);
-        assertThat(spread.sentence()).startsWith("Sol, Vela are of its genus");
+        assertThat(spread.sentence()).startsWith("Sol, Vela are close relatives");
         assertThat(schools(spread).get(1)).contains("return them together");
-        assertThat(schools(spread).get(2)).startsWith("By numbers: yes, 3 rivals in ");
+        assertThat(schools(spread).get(2)).startsWith("By “several”: yes, 3 rivals in ");
         assertThat(only("kin", large, crowd, two.subList(0, 1), wish("zebrasoma-scopas"))
                         .severity())
                 .isEqualTo(Severity.CAREFUL);
@@ -269,13 +265,13 @@ class RuleWordsTest {
         Finding niche = only("niche", here, gramma);
         assertThat(niche.severity()).isEqualTo(severity);
         assertThat(niche.sentence())
-                .isEqualTo("It lives in caves on plankton"
-                        + switch (count) {
-                            case 0 -> "; nobody here has that place and food.";
-                            case 1 -> ", as 1 resident does: gra1.";
-                            case 2 -> ", as 2 residents do: gra1, gra2.";
-                            case 3 -> ", as 3 residents do: gra1, gra2, gra3.";
-                            default -> ", as 4 residents do: gra1, gra2, gra3 and more.";
+                .isEqualTo(
+                        switch (count) {
+                            case 0 -> "No fish here competes with it for plankton in caves.";
+                            case 1 -> "It competes with gra1 for plankton in caves.";
+                            case 2 -> "It competes with gra1, gra2 for plankton in caves.";
+                            case 3 -> "It competes with gra1, gra2, gra3 for plankton in caves.";
+                            default -> "It competes with gra1, gra2, gra3 and more for plankton in caves.";
                         });
         assertThat(niche.figures().get(0).value()).isEqualTo(count);
         assertThat(niche.figures().get(1).value()).isEqualTo(count);
@@ -286,7 +282,7 @@ class RuleWordsTest {
         Finding niche = only("niche", several("zebrasoma-flavescens", 1), wish("chromis-viridis", 5));
         assertThat(niche.figures().get(0).value()).as("in mid-water too").isEqualTo(1);
         assertThat(niche.figures().get(1).value()).as("on algae").isZero();
-        assertThat(niche.sentence()).contains("nobody here has that place and food");
+        assertThat(niche.sentence()).contains("No fish here competes with it for");
     }
 
     @Test
@@ -305,11 +301,11 @@ class RuleWordsTest {
         Finding torn = only("swim-length", new TankBuilder().swim(185).build(), ten, List.of(), tang);
         assertThat(torn.sentence())
                 .isEqualTo(
-                        "At its usual adult length the 185\u00a0cm swim is enough; at the longest known, 20\u00a0cm, it would want 200\u00a0cm.");
+                        "Long enough for its usual adult size; the longest known would need 200\u00a0cm to swim, and this tank has 185\u00a0cm.");
         assertThat(schools(torn)).hasSize(2);
         Finding enough = only("swim-length", new TankBuilder().swim(200).build(), ten, List.of(), tang);
         assertThat(enough.severity()).isEqualTo(Severity.FINE);
-        assertThat(enough.sentence()).endsWith("here it has 200\u00a0cm, 11.8 of its own adult lengths.");
+        assertThat(enough.sentence()).endsWith("170\u00a0cm to swim and has 200\u00a0cm.");
         Finding hovers = only("swim-length", new TankBuilder().swim(50).build(), ten, List.of(), wish("gramma-loreto"));
         assertThat(hovers.severity()).as("a fish that hovers wants no lengths").isEqualTo(Severity.FINE);
     }
@@ -320,7 +316,7 @@ class RuleWordsTest {
         Wish tang = wish("zebrasoma-flavescens");
         Finding grown = only("swim-length", small, HouseRules.USUAL, List.of(), tang);
         assertThat(grown.severity()).isEqualTo(Severity.STOP);
-        assertThat(schools(grown).get(1)).startsWith("Bought young, it is too big here at 14.2\u00a0cm, about 20");
+        assertThat(schools(grown).get(1)).startsWith("Bought young, it outgrows this tank about 20");
         Finding young =
                 only("swim-length", small, with(as -> as.withBigFish(Approaches.BigFish.JUVENILE)), List.of(), tang);
         assertThat(young.severity()).isEqualTo(Severity.CAREFUL);
@@ -329,7 +325,7 @@ class RuleWordsTest {
         Finding late =
                 only("swim-length", small, with(as -> as.withBigFish(Approaches.BigFish.JUVENILE)), List.of(), old);
         assertThat(late.severity()).isEqualTo(Severity.STOP);
-        assertThat(schools(late).get(1)).contains("at the size to be bought it is too long already");
+        assertThat(schools(late).get(1)).contains("it is too long already");
     }
 
     @Test
@@ -341,14 +337,14 @@ class RuleWordsTest {
                 List.of(resident("Gale", "chrysiptera-parasema", 400, 7), resident("Plum", "gramma-loreto", 90, 6)),
                 wish("chrysiptera-cyanea"));
         assertThat(harsh.get(0).sentence())
-                .startsWith("Hardest pressure on it: ")
-                .contains(", from Gale, in its first week (care from 4).");
+                .startsWith("Without help, expect about ")
+                .contains(" an hour from Gale in its first week; your limit is 4.");
         assertThat(harsh.get(0).severity()).isEqualTo(Severity.CAREFUL);
-        assertThat(remedy(harsh.get(0))).startsWith("A box on arrival");
+        assertThat(remedy(harsh.get(0))).startsWith("Use an acclimation box");
         assertThat(harsh)
                 .anySatisfy(one -> assertThat(one.sentence())
-                        .startsWith("Hardest pressure from it: ")
-                        .contains(", on "));
+                        .startsWith("Expect it to attack ")
+                        .contains(" an hour in its first week"));
         List<Finding> calm = findings(
                 "pressure",
                 Fixtures.reef(),
@@ -362,7 +358,7 @@ class RuleWordsTest {
                                 + one.temper().toward().smallerFish()
                                 + one.temper().territory()))
                 .orElseThrow();
-        assertThat(calm).extracting(Finding::sentence).contains("It would leave everyone here in peace.");
+        assertThat(calm).extracting(Finding::sentence).contains("It should attack no fish here.");
         assertThat(findings(
                         "pressure",
                         Fixtures.reef(),
@@ -370,7 +366,7 @@ class RuleWordsTest {
                         List.of(resident("Reed", meekest.id(), 90, 3)),
                         wish("zebrasoma-flavescens")))
                 .extracting(Finding::sentence)
-                .contains("Everyone here would leave it in peace.");
+                .contains("No fish here should attack it.");
         assertThat(calm).allSatisfy(one -> assertThat(one.remedy()).isEmpty());
         assertThat(findings("pressure", Fixtures.reef(), HouseRules.USUAL, List.of(), wish("gramma-loreto")))
                 .isEmpty();
@@ -497,6 +493,6 @@ class RuleWordsTest {
                 .filteredOn(one -> one.rule().equals("maturity"))
                 .allSatisfy(one -> assertThat(one.sentence().toString())
                         .startsWith("The tank is still cycling")
-                        .contains("if ammonia goes in then"));
+                        .contains("must rise and fall to zero first"));
     }
 }

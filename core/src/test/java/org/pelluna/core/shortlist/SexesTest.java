@@ -109,7 +109,7 @@ class SexesTest {
                 .applyTo(apart);
         assertThat(sexes(paired))
                 .hasValueSatisfying(finding ->
-                        assertThat(finding.sentence()).contains("Ada and Ben are a pair: they drive off a third"));
+                        assertThat(finding.sentence()).contains("Ada and Ben are a pair and attack a third"));
         TankPlan parted = new BondHappening.Parted(both, "bond", TODAY.minusDays(1)).applyTo(paired);
         assertThat(sexes(parted)).isEmpty();
         assertThat(company(paired, both)).isLessThan(1);

@@ -186,7 +186,7 @@ class ShortlistTest {
         assertThat(waits.severity()).isEqualTo(WAIT);
         assertThat(waits.until()).contains(TODAY.minusMonths(6).plusMonths(12));
         assertThat(waits.figures()).anySatisfy(figure -> {
-            assertThat(figure.name()).isEqualTo("ceiling today");
+            assertThat(figure.name()).isEqualTo("limit today");
             assertThat(figure.value()).isCloseTo(16, org.assertj.core.api.Assertions.within(1e-9));
         });
         assertThat(only("headroom", judge(eighty.build(), residents, wish("naso-lituratus")))
@@ -229,7 +229,7 @@ class ShortlistTest {
                 .filteredOn(finding -> finding.rule().equals("pressure"))
                 .anySatisfy(finding -> {
                     assertThat(finding.severity()).isEqualTo(CAREFUL);
-                    assertThat(finding.sentence()).contains("Hardest pressure on it", "from six");
+                    assertThat(finding.sentence()).contains("attacks an hour from six");
                 });
     }
 
@@ -239,7 +239,7 @@ class ShortlistTest {
         Finding finding = only("swim-length", judge(Fixtures.reef(), List.of(), wish("paracanthurus-hepatus")));
         assertThat(finding.schools())
                 .hasSize(2)
-                .anySatisfy(school -> assertThat(school.toString()).contains("too big here"));
+                .anySatisfy(school -> assertThat(school.toString()).contains("outgrows this tank"));
     }
 
     @Test

@@ -40,14 +40,14 @@ class TableRuleTest {
     void aSlowFishAmongSlowOnesHasItsShare() {
         Finding alone = only("synchiropus-splendidus", "nemateleotris-magnifica");
         assertThat(alone.severity()).isEqualTo(Severity.FINE);
-        assertThat(alone.sentence()).isEqualTo("It picks slowly; nobody here is fast at the table.");
+        assertThat(alone.sentence()).isEqualTo("It eats slowly, and no fish here eats fast.");
     }
 
     @Test
     void aSlowFishBesideAFastOneIsToBeFedByHand() {
         Finding one = only("synchiropus-splendidus", "thalassoma-bifasciatum");
         assertThat(one.severity()).isEqualTo(Severity.CAREFUL);
-        assertThat(one.sentence()).isEqualTo("It picks slowly, and one fast eater is done before it: thala.");
+        assertThat(one.sentence()).isEqualTo("It may go hungry: it eats slowly and thala eats fast.");
         assertThat(one.remedy().orElseThrow().toString()).contains("pipette");
         assertThat(one.figures().get(0).value()).isEqualTo(1);
     }
@@ -59,17 +59,15 @@ class TableRuleTest {
                 .isEqualTo(Severity.CAREFUL);
         Finding three = only("hippocampus-kuda", "chromis-viridis", "chrysiptera-cyanea", "thalassoma-bifasciatum");
         assertThat(three.severity()).isEqualTo(Severity.STOP);
-        assertThat(three.sentence())
-                .startsWith("It sips one morsel at a time, and 3 fast eaters")
-                .endsWith("it starves.");
-        assertThat(three.remedy().orElseThrow().toString()).startsWith("A tank of its own");
+        assertThat(three.sentence()).startsWith("It may starve: it eats slowly and ");
+        assertThat(three.remedy().orElseThrow().toString()).startsWith("Keep it alone");
     }
 
     @Test
     void aFastFishIsToldOfThoseItWouldRob() {
         Finding first = only("chromis-viridis", "hippocampus-kuda");
         assertThat(first.severity()).isEqualTo(Severity.CAREFUL);
-        assertThat(first.sentence()).contains("hippo is slow at the table");
+        assertThat(first.sentence()).contains("hippo may go hungry");
         assertThat(only("chromis-viridis", "hippocampus-kuda", "chrysiptera-cyanea", "thalassoma-bifasciatum")
                         .severity())
                 .isEqualTo(Severity.STOP);

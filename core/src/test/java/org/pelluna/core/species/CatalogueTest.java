@@ -223,7 +223,8 @@ class CatalogueTest {
         assertThat(hazards("siganus-vulpinus")).containsExactly(Hazard.Kind.VENOMOUS_SPINES);
         assertThat(hazards("meiacanthus-grammistes")).containsExactly(Hazard.Kind.VENOMOUS_FANGS);
         assertThat(hazards("diodon-holocanthus")).contains(Hazard.Kind.TOXIC_SKIN);
-        assertThat(Hazard.Kind.values()).allMatch(kind -> kind.aid().contains("see a doctor"));
+        assertThat(Hazard.Kind.values())
+                .allMatch(kind -> kind.aid().toLowerCase(java.util.Locale.ROOT).contains("see a doctor"));
     }
 
     private static List<Hazard.Kind> hazards(String key) {

@@ -65,8 +65,8 @@ class RanksTest {
         double wait = ways.get(0).pressure();
         assertThat(ways.get(0).later()).isLessThanOrEqualTo(wait);
         assertThat(way(ways, "More food, at more places").pressure()).isLessThanOrEqualTo(wait);
-        assertThat(way(ways, "A fresh pile of rock with holes").pressure()).isLessThan(wait);
-        assertThat(way(ways, "A mirror on the glass").pressure()).isLessThan(wait);
+        assertThat(way(ways, "A new pile of rock with holes").pressure()).isLessThan(wait);
+        assertThat(way(ways, "A mirror at the front").pressure()).isLessThan(wait);
         assertThat(way(ways, "Move the rockwork").pressure()).isLessThan(wait);
         assertThat(way(ways, "Rehome c").pressure()).isZero();
         assertThat(ways.stream()

@@ -94,16 +94,16 @@ class RateChangeTest {
     void howItIsReckonedIsTold() {
         RateChange change = change(hours(0, 4, 6), hours(4, 3, 1), 1);
         assertThat(change.how().orElseThrow().arithmetic())
-                .startsWith("1 an hour since ÷ 6 before = 0.17; against settling by itself × ");
+                .startsWith("1 an hour since ÷ 6 before = 0.17; compared with no remedy × ");
         assertThat(change.how().orElseThrow().reasons())
                 .startsWith("18 in 3 hours before, on 3 watches", "3 in 3 hours since, on 3 watches")
                 .last()
                 .asString()
-                .endsWith("“it helped” is said from 95");
+                .endsWith("we say “it helped” from 95");
         assertThat(change(hours(0, 4, 6), hours(4, 3, 1), 5).how().orElseThrow().reasons())
                 .last()
                 .asString()
-                .endsWith("“it helped” is said from 99");
+                .endsWith("we say “it helped” from 99");
         assertThat(change(hours(0, 4, 6), List.of(), 1).how()).isEmpty();
         assertThat(change(hours(0, 4, 0), hours(4, 3, 1), 1).how()).isEmpty();
     }

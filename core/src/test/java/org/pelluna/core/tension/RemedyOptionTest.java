@@ -130,7 +130,7 @@ class RemedyOptionTest {
     void theBullyComesBackAsTheNewcomer() {
         List<RemedyOption> options = options(tank(), "new");
         RemedyOption out = way(options, Way.BULLY_OUT);
-        assertThat(out.words()).contains(way(options, Way.WAIT).from(), "as the newcomer");
+        assertThat(out.words()).contains(way(options, Way.WAIT).from(), "return it through the box");
         assertThat(out.days()).isEqualTo(14);
         assertThat(out.steps()).extracting(RemedyOption.Step::inDays).containsExactly(0, 14, 15);
         assertThat(out.pressure())

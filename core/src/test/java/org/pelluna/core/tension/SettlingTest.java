@@ -158,7 +158,7 @@ class SettlingTest {
 
     @Test
     void theVerdictIsSaidInAKeepersWords() {
-        assertThat(Settling.State.OPEN.words()).isEqualTo("cannot be told yet");
+        assertThat(Settling.State.OPEN.words()).isEqualTo("not clear yet");
         assertThat(Settling.State.NOT_SETTLING.words()).isEqualTo("not settling");
     }
 
@@ -232,11 +232,11 @@ class SettlingTest {
         Settling one = together(arrival(3, 10).encounters("boss", "new", 10, 0, ago -> 3));
         var rate = one.course().rate(10, Settling.LEVEL);
         assertThat(one.how(Fixtures.TODAY).orElseThrow().arithmetic())
-                .startsWith(one.encounters() + " encounters ÷ ")
+                .startsWith(one.encounters() + " attacks ÷ ")
                 .endsWith(
                         "today " + Numbers.plain(rate.low(), 2) + " to " + Numbers.plain(rate.high(), 2) + " an hour");
         assertThat(one.how(Fixtures.TODAY).orElseThrow().reasons())
-                .anyMatch(reason -> reason.contains("“not settling” is said from 25"));
+                .anyMatch(reason -> reason.contains("we say “not settling” from 25"));
         Logs unseen =
                 new Logs(3).resident("boss", "chrysiptera-parasema", 200, 7).resident("new", "ecsenius-bicolor", 9, 6);
         assertThat(together(unseen).how(Fixtures.TODAY)).isEmpty();

@@ -27,8 +27,8 @@ class TankTensionTest {
     void withoutAWatchNothingIsToldOfTheTank() {
         assertThat(tension().today()).isEmpty();
         assertThat(tension().words())
-                .startsWith("Since ink came on " + Fixtures.TODAY.minusDays(20))
-                .contains("cannot be told");
+                .contains("no timed watch since ink arrived on " + Fixtures.TODAY.minusDays(20))
+                .contains("We cannot say if the tank is calm");
         assertThat(tension().how()).isEmpty();
     }
 
@@ -36,19 +36,19 @@ class TankTensionTest {
     @Test
     void aTankIsCalmOnlyWhenEnoughWasWatched() {
         logs.watched(20, 19, 5);
-        assertThat(tension().verdict()).contains("cannot be told yet");
+        assertThat(tension().verdict()).contains("too early to say");
         logs.watched(18, 0, 150);
-        assertThat(tension().verdict()).isEqualTo("the tank is calm");
+        assertThat(tension().verdict()).isEqualTo("calm");
         assertThat(tension().encounters()).isZero();
     }
 
     @Test
     void manyEncountersAnHourAreRestless() {
         logs.watched(20, 0, 60).encounters("gale", "ink", 20, 0, ago -> 8);
-        assertThat(tension().verdict()).isEqualTo("the tank is restless");
-        assertThat(tension().words()).contains("most of what there was by gale").contains("an hour (90 %)");
+        assertThat(tension().verdict()).isEqualTo("attacks are frequent");
+        assertThat(tension().words()).contains("gale attacked most");
         assertThat(tension().how().orElseThrow().arithmetic())
-                .startsWith("182 encounters ÷ 21 hours = 8.67 an hour over all watches");
+                .startsWith("182 attacks ÷ 21 hours = 8.67 an hour over all watches");
     }
 
     /** One wound outweighs any number of quiet hours. */
@@ -56,8 +56,8 @@ class TankTensionTest {
     void aWoundIsNoPeaceHoweverRare() {
         logs.watched(20, 0, 60).add(Fixtures.TODAY.minusDays(2).atTime(18, 30), LogEntry.Kind.INJURY, "plum", "ink", 3);
         assertThat(tension().hard()).isEqualTo(1);
-        assertThat(tension().verdict()).isEqualTo("the tank is not at peace");
-        assertThat(tension().words()).contains("Pinned or wounded in the last fortnight: 1, most harm by plum.");
+        assertThat(tension().verdict()).isEqualTo("not calm");
+        assertThat(tension().words()).contains("1 pin or wound in the last two weeks, most by plum.");
     }
 
     /** What was before the last arrival was another tank. */

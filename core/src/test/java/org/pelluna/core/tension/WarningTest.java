@@ -60,7 +60,7 @@ class WarningTest {
                 .containsExactly(
                         org.assertj.core.groups.Tuple.tuple(new FishId("gale"), Logs.day(2)),
                         org.assertj.core.groups.Tuple.tuple(new FishId("pip"), Logs.day(1)));
-        assertThat(warnings().get(1).words()).contains("pip was attacked fiercely", "by gale", "help today");
+        assertThat(warnings().get(1).words()).contains("pip was attacked fiercely", "by gale", "Help it today");
     }
 
     @Test
@@ -111,7 +111,7 @@ class WarningTest {
                 .add(Logs.day(6).atTime(9, 0), LogEntry.Kind.CHASE, "gale", "new", 1);
         assertThat(warnings())
                 .singleElement()
-                .satisfies(one -> assertThat(one.words()).contains("and is harried", "far end"));
+                .satisfies(one -> assertThat(one.words()).contains("others bully it", "far end"));
     }
 
     @Test
@@ -162,7 +162,7 @@ class WarningTest {
                 .satisfies(one -> {
                     assertThat(one.fishId()).isEqualTo(new FishId("next"));
                     assertThat(one.since()).isEqualTo(Logs.day(14));
-                    assertThat(one.words()).contains("next has stepped in", "0 before");
+                    assertThat(one.words()).contains("next attacks more since", "0 before");
                 });
     }
 }

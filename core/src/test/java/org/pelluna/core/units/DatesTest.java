@@ -24,7 +24,7 @@ class DatesTest {
         "2, in 2 days",
         "13, in 13 days",
         "14, in 2 weeks",
-        "60, in 8 weeks",
+        "60, in 9 weeks",
         "61, in 2 months",
         "-5, 5 days ago",
         "-21, 3 weeks ago",
