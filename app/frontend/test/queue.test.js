@@ -33,7 +33,7 @@ test('without a connection an entry waits and is not lost', async () => {
   queue.put([entry('key=a')]);
   await queue.send();
   assert.deepEqual(queue.all(), [entry('key=a')]);
-  assert.equal(queue.waits, 'waits for the connection');
+  assert.equal(queue.waits, 'waits until you are online');
 });
 
 test('what the server has kept leaves the queue, once, with the token of this page', async () => {
@@ -57,7 +57,7 @@ test('what is refused stays with its reason, and what is behind it goes on', asy
   answers([{ status: 422 }, { status: 200, text: 'kept' }]);
   queue.put([entry('key=a'), entry('key=b')]);
   await queue.send();
-  assert.deepEqual(queue.all(), [{ ...entry('key=a'), refused: 'not taken (422)' }]);
+  assert.deepEqual(queue.all(), [{ ...entry('key=a'), refused: 'not saved (422)' }]);
 });
 
 test('an ended session waits for the sign-in and sends nothing more', async () => {

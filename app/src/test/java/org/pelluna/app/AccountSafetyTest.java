@@ -18,7 +18,7 @@ import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.pelluna.app.account.Upkeep;
+import org.pelluna.app.account.AccountMaintenance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.system.CapturedOutput;
@@ -41,7 +41,7 @@ class AccountSafetyTest {
     JdbcClient database;
 
     @Autowired
-    Upkeep upkeep;
+    AccountMaintenance upkeep;
 
     private final String name = "ylva" + UUID.randomUUID().toString().substring(0, 8);
 

@@ -49,7 +49,7 @@ class CrewPageTest extends PageTest {
                 .satisfies(one -> assertThat(one.group().words()).isEqualTo("shrimps"));
         assertThat(page(keeper, crew)).contains("To buy", "Tiger pistol shrimp", "Alpheus");
         assertThat(page(keeper, "/tanks/" + tank + "/arrivals"))
-                .contains("Shrimps, snails and others to come", "Tiger pistol shrimp, ");
+                .contains("Shrimps, snails and others to add", "Tiger pistol shrimp, ");
         assertThat(page(keeper, "/tanks/" + tank + "/arrivals/paper")).contains("Tiger pistol shrimp");
         assertThat(page(keeper, "/tanks/" + tank + "/arrivals/calendar.ics")).contains("Look for Tiger pistol shrimp");
         assertThat(page(keeper, "/today")).contains("Look for Tiger pistol shrimp");
@@ -87,7 +87,7 @@ class CrewPageTest extends PageTest {
             String words = page(keeper, "/tanks/" + tank + "/arrivals" + page);
             assertThat(words).doesNotContain("no day yet");
         }
-        assertThat(page(keeper, "/tanks/" + tank + "/arrivals")).contains("my own stars, may come now");
+        assertThat(page(keeper, "/tanks/" + tank + "/arrivals")).contains("my own stars, can arrive now");
         assertThat(page(keeper, "/today")).isNotEmpty();
     }
 
@@ -129,7 +129,7 @@ class CrewPageTest extends PageTest {
                         "2")
                 .andExpect(redirectedUrl(log));
         assertThat(seen().crewEncounters()).hasSize(1);
-        assertThat(page(keeper, log)).contains("Blue-legged hermit crab nipped others of their kind");
+        assertThat(page(keeper, log)).contains("Blue-legged hermit crab nipped others of their species");
         assertThat(page(keeper, crew)).contains("Seen between them and others");
         send(
                         keeper,

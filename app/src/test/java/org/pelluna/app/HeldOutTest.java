@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
-import org.pelluna.core.learn.Foresight;
+import org.pelluna.core.learn.Backtest;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -30,7 +30,7 @@ class HeldOutTest extends PageTest {
     @Test
     void whatWasLearnedForetellsTheMonthThatWasHeldOut() {
         TankPlan plan = demoPlan();
-        Foresight foresight = Foresight.of(ResolvedPlan.of(plan, catalogue)).orElseThrow();
+        Backtest foresight = Backtest.of(ResolvedPlan.of(plan, catalogue)).orElseThrow();
         assertThat(foresight.hours()).as("watched in the month held out").isGreaterThan(1);
         Exposure fortnight = Exposure.of(plan.log(), plan.observations().watches())
                 .between(foresight.since().minusDays(FORTNIGHT), foresight.since());
@@ -44,7 +44,7 @@ class HeldOutTest extends PageTest {
                 .mapToDouble(one -> one.foretold().logChance(one.seen()))
                 .sum();
         for (CountLaw law : CountLaw.POSSIBLE) {
-            assertThat(ours).as("than the catalogue").isGreaterThan(score(foresight, law, Foresight.OnPair::catalogue));
+            assertThat(ours).as("than the catalogue").isGreaterThan(score(foresight, law, Backtest.OnPair::catalogue));
             assertThat(ours)
                     .as("than as in the last fortnight")
                     .isGreaterThan(score(
@@ -57,7 +57,7 @@ class HeldOutTest extends PageTest {
         assertThat(foresight.held() / (double) foresight.pairs().size()).isGreaterThan(0.85);
     }
 
-    private static double score(Foresight foresight, CountLaw law, ToDoubleFunction<Foresight.OnPair> mean) {
+    private static double score(Backtest foresight, CountLaw law, ToDoubleFunction<Backtest.OnPair> mean) {
         return foresight.pairs().stream()
                 .mapToDouble(one -> law.logChance(
                         one.seen(), Math.log(Math.max(LEAST * foresight.hours(), mean.applyAsDouble(one)))))

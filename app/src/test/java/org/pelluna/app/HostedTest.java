@@ -115,10 +115,10 @@ class HostedTest {
         Visitor keeper = signUp();
         String other = "other-" + address;
         keeper.post("/account", "/account/mail", "current", PASSWORD, "address", other);
-        assertThat(keeper.get("/account").body()).contains("Letters go to " + address);
+        assertThat(keeper.get("/account").body()).contains("E-mails go to " + address);
         String link = link(letters(other).get(0), "/confirm-mail/");
         keeper.post(link, link);
-        assertThat(keeper.get("/account").body()).contains("Letters go to " + other);
+        assertThat(keeper.get("/account").body()).contains("E-mails go to " + other);
     }
 
     @Test

@@ -11,8 +11,8 @@ import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.AccountMaintenance;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.account.Upkeep;
 import org.pelluna.app.operate.Housekeeping;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.PackageStore;
@@ -29,7 +29,7 @@ class NothingLeftTest extends PageTest {
     JdbcClient database;
 
     @Autowired
-    Upkeep upkeep;
+    AccountMaintenance upkeep;
 
     @Autowired
     Housekeeping housekeeping;

@@ -67,7 +67,7 @@ class OneVoiceTest extends PageTest {
             String day = day(one.date());
             assertThat(part(arrivals, "data-place=\"" + one.place() + "\"", "data-place="))
                     .contains(">" + day + "<");
-            assertThat(part(paper, "Who comes, and when", "</ol>")).contains("<strong>" + day + "</strong>");
+            assertThat(part(paper, "Arrivals", "</ol>")).contains("<strong>" + day + "</strong>");
             for (WishId wish : one.wishIds()) {
                 assertThat(part(wishes, "data-wish=\"" + wish + "\"", "</article>"))
                         .contains("In your order: " + day + ".");

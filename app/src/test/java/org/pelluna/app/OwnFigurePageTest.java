@@ -105,7 +105,8 @@ class OwnFigurePageTest extends PageTest {
     void aSecondWindowDoesNotOverwriteWhatItHasNotSeen() throws Exception {
         enter("ADULT", "9").andExpect(status().isFound());
         enter("ADULT", "10").andExpect(status().isConflict());
-        String mark = org.pelluna.app.storage.Seen.mark(figures.of(keeper.id()).get(0));
+        String mark =
+                org.pelluna.app.storage.VersionMark.mark(figures.of(keeper.id()).get(0));
         enter("ADULT", "10", mark).andExpect(status().isFound());
         assertThat(figures.of(keeper.id()))
                 .singleElement()

@@ -13,8 +13,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.PlanFile;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -108,7 +108,7 @@ class OwnSpeciesPageTest extends PageTest {
                         .param("id", KEY)
                         .param(
                                 "seen",
-                                Seen.mark(tanks.plan(keeper.id(), tank)
+                                VersionMark.mark(tanks.plan(keeper.id(), tank)
                                         .ownSpecies()
                                         .get(0)))
                         .param("like", "gramma-loreto")

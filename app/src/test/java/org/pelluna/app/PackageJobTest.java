@@ -105,7 +105,7 @@ class PackageJobTest extends PageTest {
                         "8</span>",
                         "of 8 photographs read",
                         "own figures of species",
-                        "Take it back",
+                        "Delete",
                         "/tanks/" + tank + "/remove");
 
         assertThat(send(bytes, key)).isEqualTo(job);

@@ -447,7 +447,7 @@ class QuarantinePageTest extends PageTest {
         send("/tanks/" + reef + "/wishes/dwarves/remove").andExpect(status().is3xxRedirection());
         assertThat(page("/tanks/" + bare + "/quarantine"))
                 .as("days kept for nobody can still be given up")
-                .contains("No plan foresees this stay any more", "Give them up");
+                .contains("No plan foresees this stay any more", "Cancel reservation");
         send("/tanks/" + bare + "/watch/items/" + form + "/remove").andExpect(status().is3xxRedirection());
         assertThat(comes(other)).isEqualTo(before);
     }

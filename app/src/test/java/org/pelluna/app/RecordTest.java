@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
@@ -109,7 +109,7 @@ class RecordTest extends PageTest {
         pages.perform(MockMvcRequestBuilders.get("/tanks/" + tank).with(user(keeper)))
                 .andExpect(content().string(containsString("captive-bred, through the box, 19.5")));
         done(at("/residents/" + neon.id() + "/came")
-                .param("seen", Seen.mark(neon))
+                .param("seen", VersionMark.mark(neon))
                 .param("origin", "")
                 .param("method", "STRAIGHT"));
         assertThat(last(plan().residents()).coming())
@@ -192,7 +192,7 @@ class RecordTest extends PageTest {
                 .findFirst()
                 .orElseThrow();
         done(at("/wishes/w-naso/decide")
-                .param("seen", Seen.mark(open))
+                .param("seen", VersionMark.mark(open))
                 .param("decision", "IN")
                 .param("note", "the big tank comes in spring"));
         Wish naso = plan().wishes().stream()

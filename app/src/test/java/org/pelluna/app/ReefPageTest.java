@@ -68,10 +68,10 @@ class ReefPageTest extends PageTest {
     @Test
     void pickingAFishTellsWhoPressesItAndWhy() throws Exception {
         assertThat(page("/reef?part=true&fish=gale"))
-                .contains("Pressed by")
+                .contains("Attacked by")
                 .contains("class=\"press")
                 .contains("Temperament toward");
-        assertThat(page("/reef?part=true&fish=nobody")).doesNotContain("Pressed by");
+        assertThat(page("/reef?part=true&fish=nobody")).doesNotContain("Attacked by");
     }
 
     private Tank stored() {
@@ -131,7 +131,7 @@ class ReefPageTest extends PageTest {
     void anEditFeedsWaterSwimAndShelters() throws Exception {
         pages.perform(form(rocks(rock("a", 40, 20))).param("add", "CAVE"))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("Longest clear swim")));
+                .andExpect(content().string(containsString("Longest swimming length")));
         Tank now = stored();
         assertThat(now.layout().rocks()).hasSize(1);
         assertThat(now.shelters()).isEqualTo(1);
@@ -201,7 +201,7 @@ class ReefPageTest extends PageTest {
                 .contains("2027-06-01")
                 .contains("plate-legend");
         assertThat(page("/reef/compare?left=2026-11-24&right=2028-11-24&rightWay=box"))
-                .contains("Everyone boxed")
+                .contains("Box for all")
                 .contains("All their lengths together");
         pages.perform(get(keeper, "/tanks/" + tank + "/reef/compare?leftWay=none"))
                 .andExpect(status().isOk())

@@ -253,7 +253,7 @@ class SchedulePageTest extends PageTest {
         LocalDate release = dateOf(FAIRY);
         assertThat(calendar.getEvents())
                 .anySatisfy(event -> {
-                    assertThat(event.getSummary().getValue()).isEqualTo(fairy + ": release at lights-out");
+                    assertThat(event.getSummary().getValue()).isEqualTo(fairy + ": release after lights-out");
                     assertThat(event.getDateStart()
                                     .getValue()
                                     .getRawComponents()
@@ -286,7 +286,7 @@ class SchedulePageTest extends PageTest {
     @Test
     void alternativesAndMoneyAreShown() throws Exception {
         pages.perform(get(keeper, arrivals + "/alternatives"))
-                .andExpect(content().string(containsString("Everyone boxed")))
+                .andExpect(content().string(containsString("Box for all")))
                 .andExpect(content().string(containsString("back last")));
         pages.perform(get(keeper, arrivals + "/money")).andExpect(content().string(containsString("at risk")));
     }

@@ -67,7 +67,7 @@ class ShownPlanTest extends PageTest {
     @Test
     void itTellsThePlanAndOnlyWhatItsKeeperWantsTold() throws Exception {
         String bare = seen(link(false, false));
-        assertThat(bare).contains("Skerry reef", "Living here", "Gale", "To come", "Send it to the keeper");
+        assertThat(bare).contains("Skerry reef", "Living here", "Gale", "To come", "Send remark");
         assertThat(bare).doesNotContain("A keeper", "What happened", owner.getUsername());
         // Nothing of a tank is reached from it.
         assertThat(bare).doesNotContain("/tanks/");

@@ -13,8 +13,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Preset;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -103,7 +103,7 @@ class SpeciesPageTest extends PageTest {
         see("/species/amphiprion-ocellaris")
                 .andExpect(content().string(containsString("9\u00a0cm; two of three are 7.2\u00a0cm to 10.8\u00a0cm")))
                 .andExpect(content().string(containsString("from 3\u00a0cm as sold to about 6\u00a0cm after a year")))
-                .andExpect(content().string(containsString("Individuals differ much: nine in ten attack")));
+                .andExpect(content().string(containsString("Individuals differ a lot: nine in ten attack")));
     }
 
     @Test
@@ -114,7 +114,7 @@ class SpeciesPageTest extends PageTest {
                 .andExpect(content().string(containsString("clams and other bivalves")))
                 .andExpect(content().string(containsString("Bosun")));
         see("/species/nemateleotris-magnifica")
-                .andExpect(content().string(containsString("Individuals are much alike")));
+                .andExpect(content().string(containsString("Individuals differ little")));
         see("/species/plotosus-lineatus").andExpect(content().string(containsString("Plotosus lineatus")));
         see("/species/salmo-salar").andExpect(status().isNotFound());
     }
@@ -154,7 +154,7 @@ class SpeciesPageTest extends PageTest {
                         .param("clears", "2")
                         .param("protein", "450"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("every figure of the husbandry wants a number")));
+                .andExpect(content().string(containsString("enter a number for every figure of your routine")));
         assertThat(tanks.plan(keeper.id(), tank).houseRules()).isEqualTo(before);
     }
 
@@ -163,7 +163,7 @@ class SpeciesPageTest extends PageTest {
         pages.perform(MockMvcRequestBuilders.post("/tanks/" + tank + "/residents/gale/individual")
                         .with(user(keeper))
                         .with(csrf())
-                        .param("seen", Seen.mark(fish(tanks.plan(keeper.id(), tank), "gale")))
+                        .param("seen", VersionMark.mark(fish(tanks.plan(keeper.id(), tank), "gale")))
                         .param("temper", "0.4")
                         .param("note", "a lamb"))
                 .andExpect(redirectedUrl("/tanks/" + tank));

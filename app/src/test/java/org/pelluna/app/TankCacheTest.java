@@ -12,7 +12,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.assess.Assessment;
@@ -96,8 +96,8 @@ class TankCacheTest extends PageTest {
                         id,
                         tank,
                         "more",
-                        Optional.of(
-                                Seen.mark(plan().wishes().get(plan().wishes().size() - 1))),
+                        Optional.of(VersionMark.mark(
+                                plan().wishes().get(plan().wishes().size() - 1))),
                         Wish.Decision.STRUCK,
                         Optional.of("enough")));
         after("a wish removed", () -> record.removeWish(id, tank, "more"));
@@ -107,7 +107,7 @@ class TankCacheTest extends PageTest {
                         id,
                         tank,
                         "gale",
-                        Optional.of(Seen.mark(fish(plan(), "gale"))),
+                        Optional.of(VersionMark.mark(fish(plan(), "gale"))),
                         Optional.of(new Individual(2, Optional.empty(), "a terror"))));
         after(
                 "an entry of the log",

@@ -94,7 +94,7 @@ class TwoWindowsTest extends PageTest {
                 .andExpect(status().isConflict())
                 .andExpect(content().string(containsString(mine)))
                 .andExpect(content().string(containsString(theirs)))
-                .andExpect(content().string(containsString("Save mine over it")))
+                .andExpect(content().string(containsString("Keep my version")))
                 .andReturn()
                 .getResponse()
                 .getContentAsString(StandardCharsets.UTF_8);
@@ -127,7 +127,7 @@ class TwoWindowsTest extends PageTest {
         String conflict =
                 second("/wishes", "/wishes/w-naso/decide", "note", "a bigger tank in May", "not in this house");
         assertThat(wish().decisionNote()).contains("not in this house");
-        assertThat(conflict).contains("Keep the newer");
+        assertThat(conflict).contains("Keep the newer version");
     }
 
     private Wish wish() {

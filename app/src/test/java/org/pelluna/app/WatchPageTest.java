@@ -25,7 +25,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.Mailbox;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.learn.Learning;
@@ -293,7 +293,7 @@ class WatchPageTest extends PageTest {
     @Test
     void remediesAreJudgedByTheLogAroundThem() throws Exception {
         assertThat(page(watch + "/remedies"))
-                .contains("a mirror on the glass")
+                .contains("a mirror at the front")
                 .contains("(90 %: ")
                 .contains("What remedies have done");
         pages.perform(post(keeper, watch + "/remedies")
@@ -321,7 +321,7 @@ class WatchPageTest extends PageTest {
         assertThat(page(watch + "/what-now?fish=inkwell"))
                 .contains("Back into the box", "What Inkwell would suffer")
                 .containsPattern("<option value=\"inkwell\" selected=\"selected\"")
-                .contains("hardest from");
+                .contains("most from");
         int tasks = plan().observations().tasks().size();
         String key = UUID.randomUUID().toString();
         for (int i = 0; i < 2; i++) {
@@ -373,7 +373,7 @@ class WatchPageTest extends PageTest {
                 .orElseThrow();
         pages.perform(post(keeper, watch + "/" + entry.id() + "/edit")
                         .param("key", entry.id())
-                        .param("seen", Seen.mark(entry))
+                        .param("seen", VersionMark.mark(entry))
                         .param("at", entry.at().toString())
                         .param("kind", "PINNED")
                         .param("aggressor", "bosun")

@@ -10,7 +10,7 @@ import java.util.function.DoubleUnaryOperator;
 import java.util.function.Function;
 import org.pelluna.core.course.Course;
 import org.pelluna.core.course.Help;
-import org.pelluna.core.course.Unrest;
+import org.pelluna.core.course.SettlingAlarm;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.tension.RateChange;
@@ -135,9 +135,9 @@ public final class Calibration {
             for (double day = 0.5; day <= DAYS && alarm > DAYS; day += every) {
                 watches.add(new Watched(day, 0.5, keeper.seen(rate.applyAsDouble(day) / 2)));
                 if (watches.size() % LOOKS_APART == 0) {
-                    double unrest = Unrest.of(watches);
-                    eye |= unrest >= Unrest.WATCHFUL;
-                    alarm = unrest >= Unrest.ALARM ? day : alarm;
+                    double unrest = SettlingAlarm.of(watches);
+                    eye |= unrest >= SettlingAlarm.WATCHFUL;
+                    alarm = unrest >= SettlingAlarm.ALARM ? day : alarm;
                 }
             }
             alarms += alarm <= DAYS ? 1 : 0;

@@ -25,10 +25,10 @@ class AccountController {
     private final Accounts accounts;
     private final Keepers keepers;
     private final Devices devices;
-    private final WaysBack waysBack;
+    private final RecoveryMethods waysBack;
     private final Quotas quotas;
 
-    AccountController(Accounts accounts, Keepers keepers, Devices devices, WaysBack waysBack, Quotas quotas) {
+    AccountController(Accounts accounts, Keepers keepers, Devices devices, RecoveryMethods waysBack, Quotas quotas) {
         this.accounts = accounts;
         this.keepers = keepers;
         this.devices = devices;

@@ -93,7 +93,7 @@ public class Accounts {
     void change(KeeperRow keeper, String password, Optional<String> stays) {
         String hash = passwords.hash(password);
         update(keeper.id(), row -> row.passwordIs(hash));
-        Trail.note("a new password", keeper.id());
+        AuditTrail.note("a new password", keeper.id());
         devices.endAll(keeper.username(), stays);
     }
 
@@ -109,6 +109,6 @@ public class Accounts {
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         devices.remember(keeper, request, response);
-        Trail.note("signed in", keeper.id());
+        AuditTrail.note("signed in", keeper.id());
     }
 }

@@ -50,17 +50,17 @@ class Devices {
     }
 
     /** Those that are signed in, the latest first. */
-    List<SignedIn> of(String username, Optional<String> own) {
+    List<SignedInDevice> of(String username, Optional<String> own) {
         return sessions.findByPrincipalName(username).entrySet().stream()
                 .map(one -> shown(one, own))
-                .sorted(Comparator.comparing(SignedIn::seen).reversed())
+                .sorted(Comparator.comparing(SignedInDevice::seen).reversed())
                 .toList();
     }
 
-    private static SignedIn shown(Map.Entry<String, ? extends Session> one, Optional<String> own) {
+    private static SignedInDevice shown(Map.Entry<String, ? extends Session> one, Optional<String> own) {
         Session session = one.getValue();
         String name = session.getAttributeOrDefault(NAME, "a device");
-        return new SignedIn(
+        return new SignedInDevice(
                 Secrets.hash(one.getKey()),
                 name,
                 session.getCreationTime(),

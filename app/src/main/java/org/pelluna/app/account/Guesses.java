@@ -80,7 +80,7 @@ class Guesses {
         Instant now = clock.instant();
         for (Bucket bucket : buckets(one)) {
             if (!counted(bucket, now)) {
-                Trail.note("a guess had to wait");
+                AuditTrail.note("a guess had to wait");
                 return Optional.of(database.sql("select blocked_until from guess where bucket = ?")
                         .param(bucket.key())
                         .query((row, number) -> row.getTimestamp(1).toInstant())

@@ -5,7 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
-import org.pelluna.app.account.WaysBack.Purpose;
+import org.pelluna.app.account.RecoveryMethods.Purpose;
 import org.pelluna.app.post.Outbox;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.storage.Keepers;
@@ -26,7 +26,7 @@ class RecoveryController {
     private final Accounts accounts;
     private final Keepers keepers;
     private final Guesses guesses;
-    private final WaysBack waysBack;
+    private final RecoveryMethods waysBack;
     private final Outbox outbox;
     private final Addresses addresses;
     private final StopNotices stopNotices;
@@ -36,7 +36,7 @@ class RecoveryController {
             Accounts accounts,
             Keepers keepers,
             Guesses guesses,
-            WaysBack waysBack,
+            RecoveryMethods waysBack,
             Outbox outbox,
             Addresses addresses,
             StopNotices stopNotices,
@@ -114,7 +114,7 @@ class RecoveryController {
                 || keeper.filter(row -> waysBack.useCode(row.id(), code)).isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute(fault.isPresent() ? "passwordFault" : "codeFault", fault.orElse("yes"));
-            Trail.note("a way back was refused");
+            AuditTrail.note("a way back was refused");
             return "account/recover";
         }
         guesses.right(one);
@@ -135,7 +135,7 @@ class RecoveryController {
             HttpServletResponse response,
             @PathVariable String token,
             @RequestParam(defaultValue = "") String password) {
-        Optional<WaysBack.Link> link = waysBack.link(token, Purpose.PASSWORD);
+        Optional<RecoveryMethods.Link> link = waysBack.link(token, Purpose.PASSWORD);
         Optional<KeeperRow> keeper = link.map(one -> accounts.get(one.keeper())).filter(row -> !row.isLocked());
         if (keeper.isEmpty()) {
             return choose(model, token);
@@ -160,13 +160,15 @@ class RecoveryController {
         model.addAttribute("token", token);
         model.addAttribute(
                 "address",
-                waysBack.link(token, Purpose.ADDRESS).map(WaysBack.Link::detail).orElse(null));
+                waysBack.link(token, Purpose.ADDRESS)
+                        .map(RecoveryMethods.Link::detail)
+                        .orElse(null));
         return "account/confirm-mail";
     }
 
     @PostMapping("/confirm-mail/{token}")
     String confirmed(Model model, @PathVariable String token) {
-        Optional<WaysBack.Link> link = waysBack.useLink(token, Purpose.ADDRESS);
+        Optional<RecoveryMethods.Link> link = waysBack.useLink(token, Purpose.ADDRESS);
         if (link.isEmpty()) {
             return confirm(model, token);
         }

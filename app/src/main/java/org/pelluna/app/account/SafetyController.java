@@ -6,7 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
-import org.pelluna.app.account.WaysBack.Purpose;
+import org.pelluna.app.account.RecoveryMethods.Purpose;
 import org.pelluna.app.post.Outbox;
 import org.pelluna.app.storage.KeeperRow;
 import org.pelluna.app.web.Refused;
@@ -33,7 +33,7 @@ class SafetyController {
     private final Accounts accounts;
     private final Guesses guesses;
     private final Devices devices;
-    private final WaysBack waysBack;
+    private final RecoveryMethods waysBack;
     private final SecondFactor secondFactor;
     private final Outbox outbox;
     private final Addresses addresses;
@@ -43,7 +43,7 @@ class SafetyController {
             Accounts accounts,
             Guesses guesses,
             Devices devices,
-            WaysBack waysBack,
+            RecoveryMethods waysBack,
             SecondFactor secondFactor,
             Outbox outbox,
             Addresses addresses,
@@ -134,7 +134,7 @@ class SafetyController {
         }
         String kept = secondFactor.kept(who.id(), key);
         accounts.update(who.id(), keeper -> keeper.secondFactorIs(kept));
-        Trail.note("a second factor is asked for from now on", who.id());
+        AuditTrail.note("a second factor is asked for from now on", who.id());
         request.getSession().removeAttribute(NEW_KEY);
         devices.endAll(who.getUsername(), session(request));
         return HOME + "?second";
@@ -147,7 +147,7 @@ class SafetyController {
             @RequestParam(defaultValue = "") String current) {
         sure(who, request, current);
         accounts.update(who.id(), keeper -> keeper.secondFactorIs(null));
-        Trail.note("no second factor is asked for any more", who.id());
+        AuditTrail.note("no second factor is asked for any more", who.id());
         request.getSession().removeAttribute(NEW_KEY);
         return HOME + "?second";
     }
@@ -199,7 +199,7 @@ class SafetyController {
         KeeperRow keeper = sure(who, request, current);
         Instant when = clock.instant().plus(GRACE);
         accounts.update(who.id(), row -> row.closesAt(when));
-        Trail.note("leaves in a week", keeper.id());
+        AuditTrail.note("leaves in a week", keeper.id());
         devices.endAll(keeper.username(), session(request));
         return HOME + "#close";
     }

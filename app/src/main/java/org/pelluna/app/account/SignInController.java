@@ -53,7 +53,7 @@ class SignInController {
     private final Guesses guesses;
     private final Devices devices;
     private final SecondFactor secondFactor;
-    private final WaysBack waysBack;
+    private final RecoveryMethods waysBack;
     private final Site site;
     private final RequestCache wanted;
     private final Optional<DemoKeeper> demo;
@@ -65,7 +65,7 @@ class SignInController {
             Guesses guesses,
             Devices devices,
             SecondFactor secondFactor,
-            WaysBack waysBack,
+            RecoveryMethods waysBack,
             Site site,
             RequestCache wanted,
             Optional<DemoKeeper> demo,
@@ -131,7 +131,7 @@ class SignInController {
         }
         Optional<KeeperRow> keeper = accounts.withPassword(name, password);
         if (keeper.isEmpty()) {
-            Trail.note("a sign-in was refused");
+            AuditTrail.note("a sign-in was refused");
             return "redirect:/sign-in?refused";
         }
         guesses.right(one);
@@ -200,7 +200,7 @@ class SignInController {
                         .isPresent()
                 || waysBack.useCode(keeper.id(), code);
         if (!right) {
-            Trail.note("a second factor was refused", keeper.id());
+            AuditTrail.note("a second factor was refused", keeper.id());
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("wrong", true);
             return "account/code";

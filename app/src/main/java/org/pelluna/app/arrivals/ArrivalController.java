@@ -83,10 +83,7 @@ class ArrivalController {
                 count);
         Optional<String> came = arrivals.arrive(keeper.id(), tankId, key, fish);
         if (came.isPresent()) {
-            Undo.offer(
-                    redirect,
-                    came.get() + " lives here now.",
-                    path(tankId) + "/" + key + "/undo");
+            Undo.offer(redirect, came.get() + " lives here now.", path(tankId) + "/" + key + "/undo");
         } else {
             Undo.say(redirect, "This arrival is done already.");
         }

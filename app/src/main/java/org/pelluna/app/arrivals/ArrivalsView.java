@@ -30,6 +30,7 @@ import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Purpose;
+import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -88,9 +89,8 @@ class ArrivalsView {
         model.addAttribute(
                 "deciding",
                 answers.deciding()
-                        .map(
-                                one -> one.names() + " could arrive on " + one.soonest() + " if you answered “" + one.other()
-                                        + "” to “" + one.question() + "”.")
+                        .map(one -> one.names() + " could arrive on " + one.soonest() + " if you answered “"
+                                + one.other() + "” to “" + one.question() + "”.")
                         .orElse(""));
         model.addAttribute("quarantine", QuarantineForm.of(plan.schedule().quarantine(), plan, measures));
         model.addAttribute(
@@ -142,14 +142,12 @@ class ArrivalsView {
                         .toList());
         model.addAttribute("planFindings", FindingView.all(order.findings(), measures));
         model.addAttribute("chart", ArrivalChart.of(answers, Optional.empty(), Optional.empty()));
-        model.addAttribute(
-                "waterWords",
-                water.isEmpty() ? "" : WaterPanels.worst(water, plan.asOf()));
+        model.addAttribute("waterWords", water.isEmpty() ? "" : WaterPanels.worst(water, plan.asOf()));
         model.addAttribute("kinds", Setback.Kind.values());
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("methods", Resident.Method.values());
         model.addAttribute("setbacks", setbacks(plan));
-        model.addAttribute("animals", AnimalsToCome.of(stock));
+        model.addAttribute("animals", PlannedInvertebrates.of(stock));
         model.addAttribute("hasQuarantine", plan.schedule().quarantine().isPresent());
     }
 
@@ -167,7 +165,7 @@ class ArrivalsView {
         ArrivalPlan order = answers.assessment().order();
         TankPlan plan = answers.plan();
         model.addAttribute("claim", order.claim());
-        model.addAttribute("outcome", Outcome.of(order));
+        model.addAttribute("outcome", ArrivalOutlook.of(order));
         model.addAttribute("own", order.best().isPresent());
         model.addAttribute(
                 "against",

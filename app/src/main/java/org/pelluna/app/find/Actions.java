@@ -25,11 +25,7 @@ final class Actions {
         if (kind == Purpose.Kind.DISPLAY) {
             hits.addAll(List.of(
                     new Hit(DO, "Wish for a fish", "may I have it here?", tank + "/wishes"),
-                    new Hit(
-                            DO,
-                            "Add fish that live here",
-                            "one by one, or from a table",
-                            tank + "/residents/enter"),
+                    new Hit(DO, "Add fish that live here", "one by one, or from a table", tank + "/residents/enter"),
                     new Hit(DO, "Move fish into another tank", "who of a whole tank goes first", tank + "/move"),
                     new Hit(DO, "What if", "change the tank mates and compare", tank + "/company/what-if"),
                     new Hit(DO, "Show the plan to a friend", "link, sheet, picture", tank + "/plan/show"),

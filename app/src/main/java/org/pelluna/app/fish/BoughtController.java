@@ -60,7 +60,7 @@ class BoughtController {
         row.length = length.orElseGet(
                 () -> measures.length().fromCentimetres(species.size().saleCm().value()));
         row.since = plan.asOf();
-        row.exactly = Life.Arrival.DAY;
+        row.exactly = Life.DatePrecision.DAY;
         Set<String> names = new HashSet<>();
         plan.residents().forEach(one -> names.add(one.name()));
         List<Resident> residents = Refused.unless(() -> Entering.of(row, species, plan.asOf(), measures, names));

@@ -81,7 +81,7 @@ class EnterController {
         TankPlan plan = tanks.plan(keeper.id(), tankId);
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", plan.asOf());
-        model.addAttribute("exactly", Life.Arrival.values());
+        model.addAttribute("exactly", Life.DatePrecision.values());
         model.addAttribute(
                 "choices",
                 plan.species(catalogue).all().stream()

@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.pelluna.app.portrait.FishChoice;
+import org.pelluna.core.plan.ApproximateDate;
 import org.pelluna.core.plan.Life;
-import org.pelluna.core.plan.Since;
 import org.pelluna.core.table.LivingTable;
 import org.pelluna.core.table.TableReading;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -29,8 +29,8 @@ public class EnterForm {
             row.fish = living.fish();
             row.count = living.count().orElse(null);
             row.length = living.length().orElse(null);
-            row.since = living.since().map(Since::on).orElse(null);
-            row.exactly = living.since().map(Since::exactly).orElse(Life.Arrival.SEASON);
+            row.since = living.since().map(ApproximateDate::on).orElse(null);
+            row.exactly = living.since().map(ApproximateDate::exactly).orElse(Life.DatePrecision.SEASON);
             row.name = living.name().orElse(null);
             rows.add(row);
         }
@@ -49,7 +49,7 @@ public class EnterForm {
         @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
         public LocalDate since;
 
-        public Life.Arrival exactly = Life.Arrival.SEASON;
+        public Life.DatePrecision exactly = Life.DatePrecision.SEASON;
         public String name;
 
         private List<FishChoice> asked = List.of();

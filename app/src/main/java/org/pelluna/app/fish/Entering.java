@@ -29,7 +29,7 @@ final class Entering {
                 ? species.size().adultCm().value()
                 : measures.length().toCentimetres(row.length);
         LocalDate since = row.since == null ? today.minusMonths(6) : row.since;
-        Life.Arrival exactly = row.since == null ? Life.Arrival.YEAR : row.exactly;
+        Life.DatePrecision exactly = row.since == null ? Life.DatePrecision.YEAR : row.exactly;
         String called = row.name == null || row.name.isBlank() ? species.commonName() : row.name.strip();
         for (int i = 1; i <= count; i++) {
             String name = count == 1 && !names.contains(called) ? called : numbered(called, names);

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.Succession;
+import org.pelluna.core.plan.SexChangeOrder;
 
 /** What a fish is to others of its species. */
 final class FishBonds {
@@ -27,7 +27,7 @@ final class FishBonds {
             return "In a " + its.kind().words() + (with.isEmpty() ? "" : " with " + with) + " since " + its.from()
                     + ".";
         });
-        Optional<String> next = Succession.of(stock, fish.species())
+        Optional<String> next = SexChangeOrder.of(stock, fish.species())
                 .map(one ->
                         (one.fish().id().equals(fish.id()) ? "It" : one.fish().name())
                                 + " is the largest of its species here, and none is "

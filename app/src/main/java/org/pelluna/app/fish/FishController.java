@@ -156,12 +156,7 @@ class FishController {
                 key,
                 form,
                 (one, today) -> FishService.left(one, today, on, new Departure(how, words(to), price)));
-        return done(
-                redirect,
-                tankId,
-                key,
-                form,
-                then.name() + " is " + how.words() + ".");
+        return done(redirect, tankId, key, form, then.name() + " is " + how.words() + ".");
     }
 
     @PostMapping("/out")

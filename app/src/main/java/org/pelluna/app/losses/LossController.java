@@ -170,7 +170,8 @@ class LossController {
                 : harassment.stream()
                         .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
                                 + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
-                        .collect(Collectors.joining("; ", "Attacks on it in its last " + LOOK_BACK_DAYS + " days: ", "."));
+                        .collect(Collectors.joining(
+                                "; ", "Attacks on it in its last " + LOOK_BACK_DAYS + " days: ", "."));
         return new LossView(
                 loss.id(),
                 Portraits.use(species),
@@ -213,8 +214,8 @@ class LossController {
                 .sorted(Map.Entry.comparingByKey())
                 .map(cause -> cause.getKey() + " " + cause.getValue())
                 .collect(Collectors.joining(", "));
-        return "You lost " + plan.losses().size() + " of " + plan.residents().size() + " fish. Causes: "
-                + causes + (money > 0 ? ". They cost " + Numbers.plain(money, 2) : "") + ".";
+        return "You lost " + plan.losses().size() + " of " + plan.residents().size() + " fish. Causes: " + causes
+                + (money > 0 ? ". They cost " + Numbers.plain(money, 2) : "") + ".";
     }
 
     @PostMapping
@@ -245,10 +246,7 @@ class LossController {
         }
         Loss loss = form.loss();
         losses.add(keeper.id(), tankId, loss);
-        Undo.offer(
-                redirect,
-                "Loss recorded.",
-                path(tankId) + "/" + loss.id() + "/remove");
+        Undo.offer(redirect, "Loss recorded.", path(tankId) + "/" + loss.id() + "/remove");
         return "redirect:" + path(tankId);
     }
 

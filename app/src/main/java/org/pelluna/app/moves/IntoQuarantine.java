@@ -135,8 +135,7 @@ public class IntoQuarantine {
         parts.record(keeperId, displayId, form, "out", any -> out);
         parts.record(
                 keeperId, quarantineId, form, "in", any -> new Happening.Entered(coming.residents(), coming.entries()));
-        return Optional.of(
-                fish.name() + " is in " + bare.name() + " and does not count until it returns.");
+        return Optional.of(fish.name() + " is in " + bare.name() + " and does not count until it returns.");
     }
 
     private TankRow quarantine(UUID keeperId, UUID tankId) {

@@ -4,7 +4,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
-import org.pelluna.app.account.Upkeep;
+import org.pelluna.app.account.AccountMaintenance;
 import org.pelluna.app.post.Outbox;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -20,11 +20,11 @@ public class Housekeeping {
     private static final Duration DRAFTS = Duration.ofDays(14);
 
     private final JdbcClient database;
-    private final Upkeep accounts;
+    private final AccountMaintenance accounts;
     private final Outbox outbox;
     private final Clock clock;
 
-    Housekeeping(JdbcClient database, Upkeep accounts, Outbox outbox, Clock clock) {
+    Housekeeping(JdbcClient database, AccountMaintenance accounts, Outbox outbox, Clock clock) {
         this.database = database;
         this.accounts = accounts;
         this.outbox = outbox;
@@ -39,7 +39,7 @@ public class Housekeeping {
     }
 
     /** Deletes, and says how much. */
-    Round deleted() {
+    CleanupResult deleted() {
         int keepers = accounts.closeThoseWhoLeft();
         int tanks = database.sql("delete from tank where removed_at < ?")
                 .param(Timestamp.from(clock.instant().minus(REMOVED_TANKS)))
@@ -50,6 +50,6 @@ public class Housekeeping {
         drafts += database.sql("delete from package_job where moved_at < ?")
                 .param(Timestamp.from(clock.instant().minus(DRAFTS)))
                 .update();
-        return new Round(keepers, tanks, drafts, accounts.purge() + outbox.purge());
+        return new CleanupResult(keepers, tanks, drafts, accounts.purge() + outbox.purge());
     }
 }

@@ -1,7 +1,7 @@
 package org.pelluna.app.operate;
 
 import java.util.List;
-import org.pelluna.app.account.Upkeep;
+import org.pelluna.app.account.AccountMaintenance;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.SpringApplication;
@@ -16,10 +16,10 @@ class OperatorCommand implements ApplicationRunner {
     private static final String HOW = """
             list | lock NAME | unlock NAME | reset NAME | delete NAME | sign-up open | sign-up closed""";
 
-    private final Upkeep accounts;
+    private final AccountMaintenance accounts;
     private final ConfigurableApplicationContext application;
 
-    OperatorCommand(Upkeep accounts, ConfigurableApplicationContext application) {
+    OperatorCommand(AccountMaintenance accounts, ConfigurableApplicationContext application) {
         this.accounts = accounts;
         this.application = application;
     }

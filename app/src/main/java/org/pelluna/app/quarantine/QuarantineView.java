@@ -122,8 +122,7 @@ record QuarantineView(
                             ? "no step is planned, so there is no leaving date."
                             : end.get().isAfter(today)
                                     ? "the next step starts later."
-                                    : "all steps ended on " + end.get()
-                                            + ". Healthy fish that eat can leave.");
+                                    : "all steps ended on " + end.get() + ". Healthy fish that eat can leave.");
         }
         return who + now.get().kind().words() + " until " + now.get().until()
                 + (end.get().isAfter(now.get().until())

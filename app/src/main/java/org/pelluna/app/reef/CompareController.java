@@ -109,7 +109,7 @@ class CompareController {
         words.add("Fish: " + here.size() + " and " + there.size() + ".");
         said(words, "Only on the second day: ", there, here);
         said(words, "Only on the first day: ", here, there);
-        
+
         words.add("Expected attacks an hour: " + Numbers.significant(pressure(one, from)) + " on the first day, "
                 + Numbers.significant(pressure(other, to)) + " on the second.");
         return words;

@@ -140,7 +140,8 @@ record DayView(
                 .filter(one -> one.presence() == FishOnDay.Presence.TO_COME)
                 .count();
         return here.size() + (here.size() == 1 ? " fish lives" : " fish live") + " here on " + on
-                + (ghosts > 0 ? "; " + ghosts + " more will arrive" : "") + ". " + largest.fish().name()
+                + (ghosts > 0 ? "; " + ghosts + " more will arrive" : "") + ". "
+                + largest.fish().name()
                 + " is the largest, " + measures.lengthOf(largest.lengthCm()) + " long.";
     }
 

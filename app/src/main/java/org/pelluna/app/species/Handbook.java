@@ -146,7 +146,9 @@ final class Handbook {
     static String temper(double share) {
         return share < 0.12
                 ? "peaceful"
-                : share < 0.3 ? "mild" : share < 0.55 ? "fairly aggressive" : share < 0.8 ? "aggressive" : "very aggressive";
+                : share < 0.3
+                        ? "mild"
+                        : share < 0.55 ? "fairly aggressive" : share < 0.8 ? "aggressive" : "very aggressive";
     }
 
     private String cm(double cm) {

@@ -2,7 +2,7 @@ package org.pelluna.app.species;
 
 import java.util.List;
 import java.util.stream.Stream;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Correction;
@@ -53,7 +53,7 @@ record OwnFigureView(
                 catalogues.from().words(),
                 one.note(),
                 one.on().toString(),
-                Seen.mark(one));
+                VersionMark.mark(one));
     }
 
     /** Every figure that can be entered. */

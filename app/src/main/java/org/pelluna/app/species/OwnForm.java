@@ -7,7 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.OwnSpecies;
@@ -76,7 +76,7 @@ public class OwnForm {
         OwnForm form = new OwnForm();
         form.fill(own.from(other), measures);
         form.id = own.id().key();
-        form.seen = Seen.mark(own);
+        form.seen = VersionMark.mark(own);
         form.like = own.like().key();
         form.commonName = own.commonName();
         form.scientificName = own.scientificName();

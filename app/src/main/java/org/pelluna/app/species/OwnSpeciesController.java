@@ -12,9 +12,9 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.OwnSpeciesStore;
-import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
@@ -132,7 +132,7 @@ class OwnSpeciesController {
                         request,
                         now.commonName(),
                         Conflict.fields(OwnForm.of(now, other.orElseThrow(), measures)),
-                        new Conflict.Hidden("seen", Seen.mark(now)),
+                        new Conflict.Hidden("seen", VersionMark.mark(now)),
                         "/tanks/" + tankId + "/own-species?species=" + now.id(),
                         Map.of());
             }

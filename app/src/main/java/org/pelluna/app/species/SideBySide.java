@@ -11,8 +11,8 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
-import org.pelluna.core.shortlist.Beside;
 import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.PairCheck;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 
@@ -144,7 +144,7 @@ record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List
         List<FindingView> findings = new ArrayList<>();
         for (int i = 0; i < judged.size(); i++) {
             for (int j = i + 1; j < judged.size(); j++) {
-                Beside.of(
+                PairCheck.of(
                                 stock,
                                 judged.get(i).wished().fish(),
                                 judged.get(j).wished().fish())

@@ -6,7 +6,7 @@ import java.util.Map;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.shortlist.Glance;
-import org.pelluna.core.shortlist.Suits;
+import org.pelluna.core.shortlist.SuitabilityFilter;
 import org.pelluna.core.shortlist.Verdict;
 import org.pelluna.core.species.Care;
 import org.pelluna.core.species.Habits;
@@ -64,7 +64,7 @@ final class SpeciesFilter {
         boolean suits = (!today || judged.today())
                 && (!grown || judged.grown())
                 && (!peaceful || judged.peaceful())
-                && (!fed || Suits.fed(judged.species(), here));
+                && (!fed || SuitabilityFilter.fed(judged.species(), here));
         return suits
                 && switch (fit == null ? Fit.ANY : fit) {
                     case ANY -> true;

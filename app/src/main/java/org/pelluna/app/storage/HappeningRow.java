@@ -10,7 +10,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.HappeningFile;
-import org.pelluna.core.plan.TakenBack;
+import org.pelluna.core.plan.HappeningInverse;
 
 /** Something that happened, with what takes it back. */
 @Entity
@@ -40,8 +40,8 @@ class HappeningRow {
         this.happenedAt = happenedAt;
     }
 
-    TakenBack inverse() {
-        return (TakenBack) HappeningFile.read(inverse);
+    HappeningInverse inverse() {
+        return (HappeningInverse) HappeningFile.read(inverse);
     }
 
     UUID tankId() {

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pelluna.core.plan.Happening;
-import org.pelluna.core.plan.TakenBack;
+import org.pelluna.core.plan.HappeningInverse;
 import org.pelluna.core.plan.TankPlan;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,7 +116,7 @@ public class HappeningStore {
         }
         UUID tankId = row.tankId();
         TankPlan plan = tanks.plan(keeperId, tankId);
-        TakenBack back = row.inverse();
+        HappeningInverse back = row.inverse();
         back.obstacle(plan).ifPresent(sentence -> {
             throw new UndoBlockedException(sentence);
         });

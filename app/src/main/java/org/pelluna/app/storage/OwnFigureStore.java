@@ -47,7 +47,7 @@ public class OwnFigureStore {
             return true;
         }
         Correction now = there.get().toCore();
-        if (!there.get().isHidden() && !now.equals(one) && !seen.contains(Seen.mark(now))) {
+        if (!there.get().isHidden() && !now.equals(one) && !seen.contains(VersionMark.mark(now))) {
             throw new StaleVersionException(now);
         }
         there.get().change(one);

@@ -40,7 +40,7 @@ public class OwnSpeciesStore {
             return;
         }
         OwnSpecies now = there.get().toCore();
-        if (!now.equals(species) && Seen.isOlder(seen, now)) {
+        if (!now.equals(species) && VersionMark.isOlder(seen, now)) {
             throw new StaleVersionException(now);
         }
         there.get().change(species);

@@ -24,23 +24,23 @@ public class Quotas {
     }
 
     /** All rooms of a keeper. */
-    public List<Room> of(UUID keeper) {
+    public List<QuotaUse> of(UUID keeper) {
         return List.of(tanks(keeper), photos(keeper), megabytes(keeper), drafts(keeper), packages(keeper));
     }
 
-    private Room tanks(UUID keeper) {
-        return new Room("tanks", count("select count(*) from tank where keeper_id = ?", keeper), mostTanks);
+    private QuotaUse tanks(UUID keeper) {
+        return new QuotaUse("tanks", count("select count(*) from tank where keeper_id = ?", keeper), mostTanks);
     }
 
-    private Room photos(UUID keeper) {
-        return new Room(
+    private QuotaUse photos(UUID keeper) {
+        return new QuotaUse(
                 "photographs",
                 count("select count(*) from photo p join tank t on t.id = p.tank_id where t.keeper_id = ?", keeper),
                 PHOTOS);
     }
 
-    private Room megabytes(UUID keeper) {
-        return new Room(
+    private QuotaUse megabytes(UUID keeper) {
+        return new QuotaUse(
                 "megabytes of photographs",
                 count(
                                 "select coalesce(sum(length(p.content)), 0) from photo p join tank t on t.id = p.tank_id"
@@ -50,8 +50,8 @@ public class Quotas {
                 PHOTO_MEGABYTES);
     }
 
-    private Room drafts(UUID keeper) {
-        return new Room(
+    private QuotaUse drafts(UUID keeper) {
+        return new QuotaUse(
                 "tables brought and not taken in yet",
                 count(
                         "select count(*) from table_draft d join tank t on t.id = d.tank_id"
@@ -60,8 +60,8 @@ public class Quotas {
                 DRAFTS);
     }
 
-    private Room packages(UUID keeper) {
-        return new Room(
+    private QuotaUse packages(UUID keeper) {
+        return new QuotaUse(
                 "packages being taken in",
                 count(
                         "select count(*) from package_job where keeper_id = ? and made_tank is null and faults is null",
@@ -96,7 +96,7 @@ public class Quotas {
         need(drafts(keeper), 1);
     }
 
-    private static void need(Room room, int more) {
+    private static void need(QuotaUse room, int more) {
         if (room.used() + more > room.most()) {
             throw new FullException("you have " + room.used() + " " + room.what() + ", and " + room.most()
                     + " is the most; remove some first");

@@ -13,7 +13,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
@@ -75,7 +75,7 @@ public class RecordStore {
     private ResidentRow seen(UUID keeperId, UUID tankId, String key, Optional<String> seen) {
         tanks.own(keeperId, tankId);
         ResidentRow row = resident(tankId, key);
-        if (Seen.isOlder(seen, row.toCore())) {
+        if (VersionMark.isOlder(seen, row.toCore())) {
             throw new StaleVersionException(row.toCore());
         }
         return row;
@@ -95,7 +95,7 @@ public class RecordStore {
             Wish.Decision decision,
             Optional<String> note) {
         WishRow row = wish(keeperId, tankId, key);
-        if (Seen.isOlder(seen, row.toCore())) {
+        if (VersionMark.isOlder(seen, row.toCore())) {
             throw new StaleVersionException(row.toCore());
         }
         row.decide(decision, note);
@@ -106,7 +106,7 @@ public class RecordStore {
      *
      * @return the wish as it was before
      */
-    public Wish seen(UUID keeperId, UUID tankId, String key, Sight sight) {
+    public Wish seen(UUID keeperId, UUID tankId, String key, ShopSighting sight) {
         WishRow row = wish(keeperId, tankId, key);
         Wish before = row.toCore();
         if (!row.isRemoved() && !row.hasArrived()) {
@@ -158,9 +158,8 @@ public class RecordStore {
         boolean lost = losses.findByTankIdAndRemovedAtIsNullOrderByLostOnAscPlanKeyAsc(tankId).stream()
                 .anyMatch(row -> keys.contains(new FishId(row.fishKey())));
         if (writtenAbout || lost) {
-            throw new UndoBlockedException(
-                    "Cannot undo this arrival: later entries mention the fish. Delete"
-                            + " those entries first, or record how the fish left.");
+            throw new UndoBlockedException("Cannot undo this arrival: later entries mention the fish. Delete"
+                    + " those entries first, or record how the fish left.");
         }
         logs.deleteAll(arrivals);
         residents.deleteAll(arrived);
@@ -184,7 +183,7 @@ public class RecordStore {
      */
     public void changeEntry(UUID keeperId, UUID tankId, Optional<String> seen, LogEntry entry) {
         LogRow row = entry(keeperId, tankId, entry.id());
-        if (Seen.isOlder(seen, row.toCore())) {
+        if (VersionMark.isOlder(seen, row.toCore())) {
             throw new StaleVersionException(row.toCore());
         }
         entry.aggressorId().ifPresent(key -> resident(tankId, key.key()));

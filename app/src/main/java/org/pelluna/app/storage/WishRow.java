@@ -16,7 +16,7 @@ import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Individual;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.pelluna.core.plan.Wish;
 
 /** A wish; once its fish has arrived it is kept, out of the plan, so that the arrival can be undone. */
@@ -73,7 +73,7 @@ class WishRow {
                 Optional.ofNullable(decisionNote),
                 Optional.ofNullable(price),
                 Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)),
-                Optional.ofNullable(sight).map(one -> Json.MAPPER.readValue(one, Sight.class)));
+                Optional.ofNullable(sight).map(one -> Json.MAPPER.readValue(one, ShopSighting.class)));
     }
 
     UUID id() {

@@ -8,7 +8,7 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.core.learn.Beliefs;
-import org.pelluna.core.learn.Temper;
+import org.pelluna.core.learn.TemperamentVerdict;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
@@ -48,9 +48,7 @@ class AnswersController {
                         new AnswerView("Who rules?", rules(answers), base + "/watch/rank"),
                         new AnswerView("Did it help?", helped(answers), base + "/watch/remedies"),
                         new AnswerView(
-                                "What now?",
-                                "Compare what would help each bullied fish.",
-                                base + "/watch/what-now"),
+                                "What now?", "Compare what would help each bullied fish.", base + "/watch/what-now"),
                         new AnswerView("What was learned?", learned(answers.beliefs(), plan), base + "/watch/learned"),
                         new AnswerView("Who survives?", survives(plan), base + "/losses/survival")));
         return "story/answers";
@@ -107,7 +105,7 @@ class AnswersController {
                 .map(fish -> fish.name() + " "
                         + beliefs.of(fish.id())
                                 .map(one -> one.verdict())
-                                .orElse(Temper.AS_ITS_KIND)
+                                .orElse(TemperamentVerdict.AS_ITS_KIND)
                                 .words())
                 .collect(Collectors.joining("; "));
         return "We multiply every prediction for this tank by " + Numbers.plain(beliefs.seenTimes(), 2) + "; "

@@ -6,11 +6,11 @@ import java.util.Optional;
 import org.pelluna.app.chart.TimeTicks;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.story.DailyEncounters;
 import org.pelluna.core.story.Lane;
 import org.pelluna.core.story.Mark;
-import org.pelluna.core.story.Met;
+import org.pelluna.core.story.RemedyLane;
 import org.pelluna.core.story.Story;
-import org.pelluna.core.story.Tried;
 
 /**
  * The story drawn: a lane for each fish, as broad as the fish is long; between lanes a line for what one did to the other, with feathers at whom it happened to, more and
@@ -27,7 +27,7 @@ final class StoryChart {
     private final List<Lane> lanes;
     private final StorySpace space;
     private final String entries;
-    private final List<Tried> tried;
+    private final List<RemedyLane> tried;
 
     /**
      * @param lanes which fish, in order
@@ -73,7 +73,7 @@ final class StoryChart {
         for (int i = 0; i < tried.size(); i++) {
             svg.add(tried(tried.get(i), i % ROWS));
         }
-        LifeLines lives = new LifeLines(space, lanes);
+        FishRows lives = new FishRows(space, lanes);
         lanes.forEach(one -> svg.add(lives.of(one)));
         encounters(svg);
         for (Mark one : story.marks()) {
@@ -84,12 +84,12 @@ final class StoryChart {
     }
 
     private void encounters(Svg.Builder svg) {
-        Feathers feathers = new Feathers(story, space, entries);
-        List<Met> apart = feathers.apart();
+        AttackTicks feathers = new AttackTicks(story, space, entries);
+        List<DailyEncounters> apart = feathers.apart();
         if (apart.size() <= MOST_LINES) {
             apart.forEach(one -> svg.add(feathers.of(one)));
         } else {
-            FarBars far = new FarBars(story, space);
+            AttackBars far = new AttackBars(story, space);
             far.bars().forEach(one -> svg.add(far.of(one)));
         }
     }
@@ -118,7 +118,7 @@ final class StoryChart {
         }
     }
 
-    private Svg tried(Tried one, int row) {
+    private Svg tried(RemedyLane one, int row) {
         double across = 14 + 12.0 * row;
         double end =
                 Math.max(space.along(one.from()) + 4, space.along(one.until().orElse(story.today())));

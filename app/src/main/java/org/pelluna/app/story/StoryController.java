@@ -64,11 +64,11 @@ class StoryController {
         List<Episode> episodes = answers.episodes();
         Optional<Episode> told = episode.flatMap(
                 day -> episodes.stream().filter(one -> one.from().equals(day)).findFirst());
-        Stretch stretch = told.map(
-                        one -> new Stretch(one.from().minusDays(3), one.to().plusDays(3)))
+        StoryRange stretch = told.map(
+                        one -> new StoryRange(one.from().minusDays(3), one.to().plusDays(3)))
                 .orElseGet(() -> from.isPresent() && to.isPresent()
-                        ? Stretch.between(whole, from.get(), to.get())
-                        : Stretch.of(whole, zoom, from));
+                        ? StoryRange.between(whole, from.get(), to.get())
+                        : StoryRange.of(whole, zoom, from));
         Optional<Lane> chosen = fish.map(FishId::new).flatMap(whole::lane);
         Story story = chosen.map(lane -> whole.about(lane.fish())).orElse(whole);
         List<Lane> lanes = story.lanes().stream()
@@ -107,7 +107,7 @@ class StoryController {
     }
 
     /** What else can be drawn. */
-    private static void choices(Model model, Story whole, Optional<Zoom> zoom, Stretch stretch) {
+    private static void choices(Model model, Story whole, Optional<Zoom> zoom, StoryRange stretch) {
         Optional<Zoom> moving = zoom.filter(one -> one != Zoom.ALL);
         model.addAttribute("zooms", Zoom.values());
         model.addAttribute("zoom", zoom.orElse(null));
@@ -138,7 +138,7 @@ class StoryController {
     }
 
     /** The fish of which most is to be told, in their order. */
-    private static List<Lane> few(Story story, List<Lane> lanes, Stretch stretch) {
+    private static List<Lane> few(Story story, List<Lane> lanes, StoryRange stretch) {
         Map<FishId, Integer> told = new HashMap<>();
         story.met().stream().filter(one -> stretch.holds(one.on())).forEach(one -> {
             told.merge(one.by(), one.count(), Integer::sum);

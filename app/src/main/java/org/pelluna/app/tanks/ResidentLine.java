@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Fish;
@@ -92,7 +92,7 @@ record ResidentLine(
                         .map(measures::lengthField)
                         .orElse(""),
                 resident.flatMap(Resident::coming),
-                resident.map(Seen::mark).orElse(""));
+                resident.map(VersionMark::mark).orElse(""));
     }
 
     private static String differs(Individual one, Measures measures) {

@@ -10,10 +10,10 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.ReefDrawing;
 import org.pelluna.app.portrait.TankPreview;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
@@ -182,8 +182,7 @@ class TankController {
         int figures = tanks.remove(keeper.id(), tankId);
         Undo.offer(
                 redirect,
-                name + " is removed."
-                        + (figures > 0 ? " Its imported species figures no longer count." : ""),
+                name + " is removed." + (figures > 0 ? " Its imported species figures no longer count." : ""),
                 "/tanks/" + tankId + "/restore");
         return "redirect:/tanks";
     }
@@ -299,7 +298,7 @@ class TankController {
                 request,
                 "What is recorded of " + now.name(),
                 newer,
-                new Conflict.Hidden("seen", Seen.mark(now)),
+                new Conflict.Hidden("seen", VersionMark.mark(now)),
                 "/tanks/" + tankId,
                 Map.of());
     }

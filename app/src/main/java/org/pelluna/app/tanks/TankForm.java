@@ -12,7 +12,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Cover;
-import org.pelluna.core.tank.Larder;
+import org.pelluna.core.tank.NaturalFood;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankBuilder;
@@ -42,8 +42,8 @@ public class TankForm {
     public Double sump;
     public Double sandDepth;
     public Double refugium;
-    public Larder.Algae algae;
-    public Larder.Pods pods;
+    public NaturalFood.Algae algae;
+    public NaturalFood.Pods pods;
     public Double swimLength;
     public LocalDate cycledOn;
     public LocalDate cyclingSince;
@@ -207,7 +207,7 @@ public class TankForm {
                 .regime(new WaterRegime(measures.temperature().toCelsius(temperature), specificGravity))
                 .experience(experience)
                 .holdings(holdings(measures))
-                .seen(Optional.of(new Larder(Optional.ofNullable(algae), Optional.ofNullable(pods))))
+                .seen(Optional.of(new NaturalFood(Optional.ofNullable(algae), Optional.ofNullable(pods))))
                 .purpose(Optional.of(new Purpose(
                         before.map(Tank::kind).orElse(kind),
                         kind == Purpose.Kind.DISPLAY

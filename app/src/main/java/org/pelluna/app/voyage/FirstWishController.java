@@ -95,9 +95,8 @@ class FirstWishController {
         var own = cache.of(keeper.id(), tankId).plan().ownSpecies();
         Optional<String> fish = chosen.or(() -> entered);
         Optional<Species> meant = named.meant(own, null, fish.orElse(null));
-        String fault = meant.isEmpty()
-                ? named.fault(own, fish.orElse(null))
-                : count < 1 || count > 50 ? "Enter 1 to 50." : "";
+        String fault =
+                meant.isEmpty() ? named.fault(own, fish.orElse(null)) : count < 1 || count > 50 ? "Enter 1 to 50." : "";
         if (!fault.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("fault", fault);

@@ -92,9 +92,9 @@ class LearnedController {
                 "foresight",
                 record.answers(keeper, tankId)
                         .foresight()
-                        .map(one -> ForesightView.of(one, stock))
+                        .map(one -> BacktestView.of(one, stock))
                         .orElse(null));
-        model.addAttribute("foresightSource", ForesightView.SOURCE);
+        model.addAttribute("foresightSource", BacktestView.SOURCE);
         model.addAttribute("source", Learning.SOURCE.words());
         return "watch/learned";
     }
@@ -104,7 +104,8 @@ class LearnedController {
         double expected = beliefs.lessons().values().stream()
                 .mapToDouble(Lesson::expected)
                 .sum();
-        return "You saw " + Numbers.count(beliefs.encounters(), "attack") + "; we predicted " + Numbers.plain(expected, 0)
+        return "You saw " + Numbers.count(beliefs.encounters(), "attack") + "; we predicted "
+                + Numbers.plain(expected, 0)
                 + ". "
                 + (beliefs.scaleCounts()
                         ? "From these few hours, we multiply every prediction for this tank by "
@@ -167,9 +168,7 @@ class LearnedController {
         journal.learns(keeper.id(), tankId, key, learns);
         Undo.say(
                 redirect,
-                learns
-                        ? "The plan uses what your log shows again."
-                        : "The plan now ignores what your log shows.");
+                learns ? "The plan uses what your log shows again." : "The plan now ignores what your log shows.");
         return "redirect:/tanks/" + tankId + "/watch/learned";
     }
 }

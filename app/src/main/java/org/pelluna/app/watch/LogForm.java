@@ -6,7 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.Optional;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.Animal;
@@ -52,7 +52,7 @@ public class LogForm {
     static LogForm of(LogEntry entry) {
         LogForm form = new LogForm();
         form.key = entry.id();
-        form.seen = Seen.mark(entry);
+        form.seen = VersionMark.mark(entry);
         form.at = entry.at();
         form.kind = entry.kind();
         form.aggressor = entry.aggressorId().map(FishId::key).orElse(null);

@@ -56,8 +56,8 @@ class RemedyController {
             String when,
             boolean lasts,
             String note,
-            ChangeView all,
-            List<ChangeView> by,
+            RateChangeView all,
+            List<RateChangeView> by,
             String steppedIn,
             Svg chart) {}
 
@@ -103,9 +103,9 @@ class RemedyController {
                 remedy.from() + remedy.until().map(last -> " to " + last).orElse(", still on"),
                 remedy.until().isEmpty(),
                 remedy.note().orElse(""),
-                ChangeView.of(one.all(), "all together", day, remedy.until().isEmpty()),
+                RateChangeView.of(one.all(), "all together", day, remedy.until().isEmpty()),
                 one.byAggressor().stream()
-                        .map(change -> ChangeView.of(
+                        .map(change -> RateChangeView.of(
                                 change,
                                 faces.name(change.aggressorId(), ""),
                                 day,

@@ -3,7 +3,7 @@ package org.pelluna.app.watch;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import org.pelluna.core.course.Unrest;
+import org.pelluna.core.course.SettlingAlarm;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.units.Numbers;
@@ -52,6 +52,6 @@ final class SettlingWords {
         return "The watches are " + (times == MOST_TOLD ? "over " : "") + Numbers.plain(times, times < 10 ? 1 : 0)
                 + " times likelier if it "
                 + (settles ? "settles than if it does not" : "does not settle than if it does")
-                + "; said from " + Numbers.plain(settles ? Unrest.WATCHFUL : Unrest.ALARM, 0) + ".";
+                + "; said from " + Numbers.plain(settles ? SettlingAlarm.WATCHFUL : SettlingAlarm.ALARM, 0) + ".";
     }
 }

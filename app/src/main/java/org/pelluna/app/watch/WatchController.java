@@ -18,9 +18,9 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
@@ -237,7 +237,7 @@ class WatchController {
                         request,
                         "The entry",
                         Conflict.fields(LogForm.of(now)),
-                        new Conflict.Hidden("seen", Seen.mark(now)),
+                        new Conflict.Hidden("seen", VersionMark.mark(now)),
                         WatchRecord.path(tankId) + "/" + key + "/edit",
                         plan.residents().stream()
                                 .collect(Collectors.toMap(one -> one.id().key(), Resident::name)));

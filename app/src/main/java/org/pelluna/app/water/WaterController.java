@@ -140,7 +140,7 @@ class WaterController {
         model.addAttribute("suits", FindingView.all(LivingCrew.water(stock), measures));
         model.addAttribute("latest", latest(plan, measures));
         model.addAttribute("tests", tests(plan, days, measures));
-        model.addAttribute("change", ChangeView.of(plan, measures));
+        model.addAttribute("change", WaterChangeView.of(plan, measures));
         model.addAttribute("feeding", FeedingView.of(stock, measures));
         model.addAttribute("besides", BesidesView.of(plan, answers.reserve()));
         return "water/page";

@@ -40,7 +40,7 @@ class DatabaseAway extends OncePerRequestFilter {
         try {
             rest.doFilter(request, response);
         } catch (ServletException | RuntimeException fault) {
-            if (!Away.is(fault) || response.isCommitted()) {
+            if (!DatabaseUnreachable.is(fault) || response.isCommitted()) {
                 throw fault;
             }
             LOG.warn("{} {}: the database cannot be reached", request.getMethod(), request.getServletPath());

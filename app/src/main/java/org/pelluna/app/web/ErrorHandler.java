@@ -109,7 +109,7 @@ class ErrorHandler {
         if (trouble instanceof AccessDeniedException || trouble instanceof AuthenticationException) {
             throw trouble;
         }
-        if (Away.is(trouble)) {
+        if (DatabaseUnreachable.is(trouble)) {
             throw trouble;
         }
         if (isOfAName(trouble)) {

@@ -87,8 +87,7 @@ public final class Places {
     private static final Matter SIGNS = Matter.of("Signs", "/watch/signs", "Which fish are hurt or ill?");
     private static final Matter REMEDIES = Matter.of("Remedies", "/watch/remedies", "What was tried, and did it help?");
     private static final Matter WATER = Matter.of("Water", "/water", "What is in the water, and what will be?");
-    private static final Matter LOSSES =
-            Matter.of("Losses", "/losses", "Which fish died, and why?");
+    private static final Matter LOSSES = Matter.of("Losses", "/losses", "Which fish died, and why?");
     private static final Matter ANSWERS = Matter.of(
             "Answers",
             "/log/answers",
@@ -133,7 +132,10 @@ public final class Places {
             new Group(
                     "Plan",
                     List.of(
-                            Matter.of("Quarantine", "/quarantine", "Which fish are in it, until when, and which is next?"),
+                            Matter.of(
+                                    "Quarantine",
+                                    "/quarantine",
+                                    "Which fish are in it, until when, and which is next?"),
                             TANK)),
             BARE_LOG);
     private static final List<Group> HOLDING = List.of(TODAY, new Group("Plan", List.of(TANK, COMPANY)), BARE_LOG);

@@ -14,15 +14,15 @@ import org.springframework.stereotype.Component;
 class RememberedAnswers implements Answers {
     private static final int MOST_KILOBYTES = 50_000;
 
-    private final Cache<Question<?>, Once<?>> known = Caffeine.newBuilder()
+    private final Cache<Question<?>, Lazy<?>> known = Caffeine.newBuilder()
             .maximumWeight(MOST_KILOBYTES)
-            .weigher((Question<?> question, Once<?> answer) -> question.kilobytes())
+            .weigher((Question<?> question, Lazy<?> answer) -> question.kilobytes())
             .build();
 
     /** The answer to a question; of two who ask at once, one works it out and the other waits. */
     @Override
     @SuppressWarnings("unchecked") // an answer is kept under its own question
     public <A> A to(Question<A> question) {
-        return ((Once<A>) known.get(question, asked -> new Once<>(() -> question.answer(this)))).get();
+        return ((Lazy<A>) known.get(question, asked -> new Lazy<>(() -> question.answer(this)))).get();
     }
 }

@@ -12,8 +12,8 @@ import org.pelluna.core.assess.Sharpening;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.learn.Backtest;
 import org.pelluna.core.learn.Beliefs;
-import org.pelluna.core.learn.Foresight;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.learn.SeenStrength;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -34,24 +34,24 @@ import org.pelluna.core.tension.Warning;
 /** Everything that is worked out of a tank as it is on one day: each answer when it is first asked for, and once. */
 public final class TankAnswers {
     private final TankPlan plan;
-    private final Once<Beliefs> beliefs;
-    private final Once<ResolvedPlan> stock;
-    private final Once<Assessment> assessment;
-    private final Once<WaterFit> fit;
-    private final Once<WaterReserve> reserve;
-    private final Once<Optional<DecidingDefault>> deciding;
-    private final Once<Reef> reef;
-    private final Once<Story> story;
-    private final Once<List<Episode>> episodes;
-    private final Once<List<RemedyEffect>> remedies;
-    private final Once<List<Warning>> warnings;
-    private final Once<Optional<TankTension>> tension;
-    private final Once<List<Settling>> settling;
-    private final Once<List<SeenStrength>> strengths;
-    private final Once<Optional<Foresight>> foresight;
-    private final Once<List<Sharpening>> sharpenings;
-    private final Once<Boolean> idleTogether;
-    private final Once<Map<SpeciesId, Glance>> verdicts;
+    private final Lazy<Beliefs> beliefs;
+    private final Lazy<ResolvedPlan> stock;
+    private final Lazy<Assessment> assessment;
+    private final Lazy<WaterFit> fit;
+    private final Lazy<WaterReserve> reserve;
+    private final Lazy<Optional<DecidingDefault>> deciding;
+    private final Lazy<Reef> reef;
+    private final Lazy<Story> story;
+    private final Lazy<List<Episode>> episodes;
+    private final Lazy<List<RemedyEffect>> remedies;
+    private final Lazy<List<Warning>> warnings;
+    private final Lazy<Optional<TankTension>> tension;
+    private final Lazy<List<Settling>> settling;
+    private final Lazy<List<SeenStrength>> strengths;
+    private final Lazy<Optional<Backtest>> foresight;
+    private final Lazy<List<Sharpening>> sharpenings;
+    private final Lazy<Boolean> idleTogether;
+    private final Lazy<Map<SpeciesId, Glance>> verdicts;
 
     /**
      * @param plan the tank's plan as it is
@@ -60,35 +60,35 @@ public final class TankAnswers {
      */
     public TankAnswers(TankPlan plan, Catalogue catalogue, Answers answers) {
         this.plan = plan;
-        this.beliefs = new Once<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue), answers));
-        this.stock = new Once<>(() -> beliefs().on(ResolvedPlan.of(plan, catalogue)));
-        this.fit = new Once<>(() -> answers.to(new WaterFit.Asked(plan, catalogue)));
-        this.reserve = new Once<>(() -> WaterReserve.of(planning(), fit(), answers));
-        this.assessment = new Once<>(() -> Assessment.of(stock(), fit(), answers));
+        this.beliefs = new Lazy<>(() -> Learning.of(ResolvedPlan.of(plan, catalogue), answers));
+        this.stock = new Lazy<>(() -> beliefs().on(ResolvedPlan.of(plan, catalogue)));
+        this.fit = new Lazy<>(() -> answers.to(new WaterFit.Asked(plan, catalogue)));
+        this.reserve = new Lazy<>(() -> WaterReserve.of(planning(), fit(), answers));
+        this.assessment = new Lazy<>(() -> Assessment.of(stock(), fit(), answers));
         Function<TankPlan, Assessment> judge =
                 other -> Assessment.of(beliefs().on(ResolvedPlan.of(other, catalogue)), fit(), answers);
-        this.deciding = new Once<>(() -> DecidingDefault.of(assessment(), judge));
-        this.reef = new Once<>(
+        this.deciding = new Lazy<>(() -> DecidingDefault.of(assessment(), judge));
+        this.reef = new Lazy<>(
                 () -> new Reef(stock(), Alternative.coming(stock(), assessment().order())));
-        this.sharpenings = new Once<>(() -> Sharpening.of(assessment(), judge));
-        this.idleTogether = new Once<>(() -> Sharpening.idleTogether(
+        this.sharpenings = new Lazy<>(() -> Sharpening.of(assessment(), judge));
+        this.idleTogether = new Lazy<>(() -> Sharpening.idleTogether(
                 assessment(),
                 sharpenings().stream()
                         .filter(one -> !one.matters())
                         .map(Sharpening::guess)
                         .toList(),
                 judge));
-        this.remedies = new Once<>(() -> RemedyEffect.of(plan, LocalDate.MIN, answers));
-        this.warnings = new Once<>(() -> Warning.of(plan, answers));
-        this.tension = new Once<>(() -> stock().residents().size() > 1
+        this.remedies = new Lazy<>(() -> RemedyEffect.of(plan, LocalDate.MIN, answers));
+        this.warnings = new Lazy<>(() -> Warning.of(plan, answers));
+        this.tension = new Lazy<>(() -> stock().residents().size() > 1
                 ? Optional.of(TankTension.of(stock().plan(), answers))
                 : Optional.empty());
-        this.settling = new Once<>(() -> Settling.of(plan, answers));
-        this.strengths = new Once<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue), answers));
-        this.foresight = new Once<>(() -> Foresight.of(ResolvedPlan.of(plan, catalogue), answers));
-        this.episodes = new Once<>(() -> Episodes.of(story(), plan));
-        this.story = new Once<>(() -> Story.of(assessment(), warnings()));
-        this.verdicts = new Once<>(
+        this.settling = new Lazy<>(() -> Settling.of(plan, answers));
+        this.strengths = new Lazy<>(() -> Learning.strengths(ResolvedPlan.of(plan, catalogue), answers));
+        this.foresight = new Lazy<>(() -> Backtest.of(ResolvedPlan.of(plan, catalogue), answers));
+        this.episodes = new Lazy<>(() -> Episodes.of(story(), plan));
+        this.story = new Lazy<>(() -> Story.of(assessment(), warnings()));
+        this.verdicts = new Lazy<>(
                 () -> Shortlist.glances(planning(), plan.species(catalogue).all()));
     }
 
@@ -160,7 +160,7 @@ public final class TankAnswers {
     }
 
     /** What was foretold of the last weeks, beside what came; empty where too little was watched. */
-    public Optional<Foresight> foresight() {
+    public Optional<Backtest> foresight() {
         return foresight.get();
     }
 

@@ -51,9 +51,7 @@ public final class Terms {
             new Term(
                     "loss and rehomed",
                     "A fish that died or vanished; one that left alive: sold, given, traded in or moved."),
-            new Term(
-                    "out for a time",
-                    "A fish that lives elsewhere for now and does not count here."));
+            new Term("out for a time", "A fish that lives elsewhere for now and does not count here."));
 
     private Terms() {}
 

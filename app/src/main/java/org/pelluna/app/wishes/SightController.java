@@ -10,7 +10,7 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -44,14 +44,14 @@ class SightController {
             @RequestParam Optional<Double> price,
             @RequestParam Optional<Life.Sex> sex,
             @RequestParam Optional<String> note,
-            @RequestParam Optional<Sight.Hold> hold,
+            @RequestParam Optional<ShopSighting.Hold> hold,
             @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         LocalDate day = on.orElseGet(record::today);
         if (day.isAfter(record.today())) {
             throw new Refused("this day lies in the future");
         }
-        Sight sight = Refused.unless(() -> new Sight(
+        ShopSighting sight = Refused.unless(() -> new ShopSighting(
                 day, words(where), ate, origin, length.map(measures.length()::toCentimetres), price, sex, words(note)));
         record.seen(keeper.id(), tankId, key, sight);
         Undo.say(redirect, "Saved with the wish.");

@@ -12,10 +12,10 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.storage.Seen;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.HeadlineView;
@@ -31,7 +31,7 @@ import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.WishesTogether;
@@ -122,7 +122,7 @@ class WishController {
         model.addAttribute("today", assessment.stock().plan().asOf());
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("sexes", Life.Sex.values());
-        model.addAttribute("holds", Sight.Hold.values());
+        model.addAttribute("holds", ShopSighting.Hold.values());
         model.addAttribute("shared", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.WISHES));
         model.addAttribute(
                 "price",
@@ -173,7 +173,8 @@ class WishController {
             faults.rejectValue("price", "range", "Price: enter 0 or more, or leave it empty.");
         }
         if (form.length != null && !(form.length > 0 && measures.length().toCentimetres(form.length) <= 300)) {
-            faults.rejectValue("length", "range", "Length: enter more than 0, or leave it empty for the usual size at sale.");
+            faults.rejectValue(
+                    "length", "range", "Length: enter more than 0, or leave it empty for the usual size at sale.");
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -230,7 +231,7 @@ class WishController {
                     Map.of(
                             "decision", now.decision().name(),
                             "note", now.decisionNote().orElse("")),
-                    new Conflict.Hidden("seen", Seen.mark(now)),
+                    new Conflict.Hidden("seen", VersionMark.mark(now)),
                     path(tankId),
                     Map.of());
         }

@@ -3,14 +3,14 @@ package org.pelluna.app.wishes;
 import java.util.List;
 import java.util.stream.Stream;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.Seen;
+import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Species;
@@ -85,7 +85,7 @@ record WishView(
                 views(judgement, measures, Severity.BENEFIT),
                 views(judgement, measures, Severity.FINE),
                 species.note().orElse(""),
-                Seen.mark(wish),
+                VersionMark.mark(wish),
                 wish.decisionNote().orElse(""),
                 wish.sight().map(seen -> sight(seen, measures)).orElse(""),
                 comes(judgement, order));
@@ -128,7 +128,7 @@ record WishView(
         return struck ? "stop" : severity.equals("stop") ? "careful" : severity;
     }
 
-    private static String sight(Sight seen, Measures measures) {
+    private static String sight(ShopSighting seen, Measures measures) {
         return Stream.of(
                         seen.where().map(shop -> " at " + shop),
                         seen.hold().map(hold -> ", " + hold.words()),

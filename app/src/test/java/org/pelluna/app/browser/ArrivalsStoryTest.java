@@ -32,9 +32,9 @@ class ArrivalsStoryTest extends BrowserTest {
         inspect.click();
         assertThat(page.locator("#inspect button")).hasAttribute("aria-pressed", "true");
         assertThat(page.locator("main")).containsText(Pattern.compile("1 of \\d+ done"));
-        button(page, "Attacked today").click();
+        button(page, "Log: attacked").click();
         assertThat(page.locator("#box-record")).containsText("Do not release it");
-        button(page, "Left in peace today").click();
+        button(page, "Log: not attacked").click();
         assertThat(page.locator("#box-record")).containsText("release is advised");
         assertClean(watched, "run sheet");
 
@@ -77,7 +77,7 @@ class ArrivalsStoryTest extends BrowserTest {
         page.mouse().up();
         assertThat(same).not().hasAttribute("data-date", before.plusDays(21).toString());
         assertThat(LocalDate.parse(same.getAttribute("data-date"))).isAfter(before.plusDays(21));
-        button(page, "Back to the best order").click();
+        button(page, "Use the best order").click();
         assertThat(same).hasAttribute("data-date", before.toString());
         assertThat(watched.troubles()).isEmpty();
     }
@@ -94,10 +94,10 @@ class ArrivalsStoryTest extends BrowserTest {
                 .click();
         assertThat(said(page)).containsText("In quarantine since");
         fairy = arrival(page, "Solar fairy wrasse");
-        fairy.getByText("Something changed").click();
+        fairy.getByText("Report a change").click();
         fairy.getByLabel("The fish").selectOption("DIED");
         fairy.getByLabel("Note").fill("found on the floor of the tank");
-        button(page, "Re-plan from today").locator("visible=true").click();
+        button(page, "Update the plan").locator("visible=true").click();
         assertThat(said(page)).containsText("died in quarantine; planned anew from today");
         assertThat(arrival(page, "Solar fairy wrasse")).hasCount(0);
         assertThat(page.locator("main")).containsText("found on the floor of the tank");

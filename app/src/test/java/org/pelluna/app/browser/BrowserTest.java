@@ -113,7 +113,7 @@ abstract class BrowserTest {
         page.getByLabel("Password").fill(PASSWORD);
         button(page, "Make the account").click();
         page.waitForURL("**/voyage");
-        assertThat(page.locator("h1")).hasText("The glass");
+        assertThat(page.locator("h1")).hasText("The tank");
         return name;
     }
 

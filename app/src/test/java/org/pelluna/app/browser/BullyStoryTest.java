@@ -37,9 +37,9 @@ class BullyStoryTest extends BrowserTest {
                 Salarias fasciatus;1;9;2025;Mop
                 Chromis viridis;3;5;2025;Dab
                 """);
-        button(page, "Fill the lines below").click();
+        button(page, "Read the table").click();
         page.getByLabel("Who bosses whom, if you know, by their names").fill("Brine over Plum");
-        button(page, "They live here").click();
+        button(page, "Add these fish").click();
         assertThat(said(page)).containsText("8 fish live here now");
         wish(page, "Halichoeres chrysus");
         wish(page, "Cirrhilabrus cyanopleura");
@@ -50,7 +50,7 @@ class BullyStoryTest extends BrowserTest {
         assertThat(page.locator("article h2")).not().hasCount(3);
         Locator out = page.locator("article", new Page.LocatorOptions().setHasText("out, back last"));
         assertThat(out).hasCount(1);
-        String bully = out.locator("h2").textContent().replace(" out, back last", "");
+        String bully = out.locator("h2").textContent().replace(" out, returned last", "");
         String price = out.locator(".font-chart").textContent();
         out.locator("button").click();
         assertThat(page.locator("main")).containsText(bully + " is out until all have come");
@@ -96,7 +96,7 @@ class BullyStoryTest extends BrowserTest {
         place(page, "Losses");
         page.getByLabel("Fish").selectOption(new SelectOption().setLabel("Plum — Royal gramma"));
         page.locator("#cause").selectOption("AGGRESSION");
-        button(page, "Record the loss").click();
+        button(page, "Save loss").click();
         assertThat(page.locator("main")).containsText(bully + " 3 times");
         place(page, "Entry");
         answer(page, "What was learned?");
@@ -109,9 +109,9 @@ class BullyStoryTest extends BrowserTest {
     private static void wish(Page page, String name) {
         place(page, "Wishes");
         page.getByLabel("Fish, by any name").fill(name);
-        button(page, "Wish for it").click();
+        button(page, "Add wish").click();
         Locator wish = page.locator("article", new Page.LocatorOptions().setHasText(name));
-        wish.getByText("Decide yourself").click();
+        wish.getByText("Override").click();
         wish.getByLabel("Your decision").selectOption("IN");
         wish.locator("form[action$='/decide'] button").click();
     }

@@ -99,7 +99,7 @@ class KeyboardTest extends BrowserTest {
         press(page, "/");
         assertThat(page.locator("dialog[data-finder]")).isHidden();
         // What is turned off is turned on where the list is: the menu leads there too.
-        menu(page, "Keys of this page");
+        menu(page, "Keyboard shortcuts");
         keys.getByRole(com.microsoft.playwright.options.AriaRole.CHECKBOX).check();
         press(page, "Escape");
 

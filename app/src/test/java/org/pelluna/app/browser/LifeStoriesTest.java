@@ -41,7 +41,7 @@ class LifeStoriesTest extends BrowserTest {
 
         // The cycle is finished: one field, and the days move.
         place(page, "Tank");
-        page.getByText("Change profile and house rules").click();
+        page.getByText("Edit profile").click();
         page.getByLabel("First cycle finished on").fill(TODAY.minusDays(2).toString());
         page.locator("main form:has([name=cycledOn]) button", new Page.LocatorOptions().setHasText("Save"))
                 .last()
@@ -49,7 +49,7 @@ class LifeStoriesTest extends BrowserTest {
         place(page, "Arrivals");
         assertThat(page.locator("main")).not().containsText("The tank is still cycling");
         assertThat(page.locator("li[data-place]")).not().hasCount(0);
-        assertThat(page.locator("main")).containsText("Shrimps, snails and others to come");
+        assertThat(page.locator("main")).containsText("Shrimps, snails and others to add");
         assertThat(watched.troubles()).isEmpty();
     }
 
@@ -62,7 +62,7 @@ class LifeStoriesTest extends BrowserTest {
         newTank(page, "The long one", "200", "70", "60", TODAY.minusMonths(4).toString());
         page.navigate(url("/tanks"));
         skerryReef(page);
-        page.getByText("Move them into another tank").click();
+        page.getByText("Move fish").click();
         assertThat(page.locator("h1")).hasText("Move its fish into The long one");
         assertThat(page.locator("ol > li").first()).containsText("from ");
         int marked = page.locator("input[name=fish]:checked").count();
@@ -70,7 +70,7 @@ class LifeStoriesTest extends BrowserTest {
         String first = page.locator("label:has(input[name=fish]:checked) strong")
                 .first()
                 .textContent();
-        button(page, "Move those marked").click();
+        button(page, "Move selected fish").click();
         assertThat(said(page)).containsText("in The long one now");
         page.navigate(url("/tanks"));
         page.locator("article h2 a", new Page.LocatorOptions().setHasText("The long one"))
@@ -164,13 +164,13 @@ class LifeStoriesTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         place(page, "Tank");
-        page.getByText("Enter fish that live here already").click();
+        page.getByText("Add fish that live here").click();
         page.getByText("Have it in a table? Paste it").click();
         page.locator("textarea[name=table]")
                 .fill("fish;count;length;since;name\nEmperor angelfish;1;14;" + TODAY.minusMonths(10) + ";Prince");
-        button(page, "Fill the lines below").click();
+        button(page, "Read the table").click();
         assertThat(page.locator("[name='rows[0].name']")).hasValue("Prince");
-        button(page, "They live here").click();
+        button(page, "Add these fish").click();
         assertThat(said(page)).containsText("1 fish lives here now");
         fish(page, "Prince");
         assertThat(watched.touches(() -> {
@@ -208,7 +208,7 @@ class LifeStoriesTest extends BrowserTest {
         place(page, "Wishes");
         page.getByLabel("Fish, by any name").fill(name);
         page.getByLabel("How many").fill(String.valueOf(count));
-        button(page, "Wish for it").click();
+        button(page, "Add wish").click();
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText(name)))
                 .hasCount(1);
     }

@@ -22,16 +22,16 @@ class QuarantineStoryTest extends BrowserTest {
         page.getByLabel("Fish, by any name").fill("flame angelfish");
         page.getByLabel("How many").fill("2");
         page.getByLabel("Price of all").fill("150");
-        button(page, "Wish for it").click();
+        button(page, "Add wish").click();
         Locator wish = page.locator("article", new Page.LocatorOptions().setHasText("Flame angelfish"));
-        wish.getByText("Decide yourself").click();
+        wish.getByText("Override").click();
         wish.getByLabel("Your decision").selectOption("IN");
         wish.locator("form[action$='/decide'] button").click();
 
         place(page, "Arrivals");
         // Its neighbours' reasons name it too: its own heading tells it apart.
         Locator arrival = page.locator("li[data-place]:has(h2:text('Flame angelfish'))");
-        arrival.getByText("Bought, into quarantine").click();
+        arrival.getByText("Add to quarantine").click();
         Locator bought = arrival.locator("form[action$='/into-quarantine']").first();
         bought.locator("[name=on]").fill(LocalDate.now().minusDays(6).toString());
         bought.getByLabel("Called").fill("Cinder");
@@ -48,19 +48,19 @@ class QuarantineStoryTest extends BrowserTest {
         page.getByText("Sex or stage").first().click();
         page.locator("form[action$='/sex'] select").selectOption("MALE");
         page.locator("form[action$='/sex'] button").click();
-        assertThat(said(page)).containsText("Cinder 2 is noted as male.");
+        assertThat(said(page)).containsText("Cinder 2 is saved as male.");
 
         place(page, "Losses");
         page.getByLabel("Fish")
                 .selectOption(
                         new com.microsoft.playwright.options.SelectOption().setLabel("Cinder 1 — Flame angelfish"));
         page.locator("#cause").selectOption("DISEASE");
-        button(page, "Record the loss").click();
+        button(page, "Save loss").click();
         place(page, "Quarantine");
         assertThat(page.locator("main")).containsText("1 fish:");
         page.locator("select[name=into]")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Skerry reef"));
-        button(page, "Move those marked").click();
+        button(page, "Move selected fish").click();
         assertThat(said(page)).containsText("Cinder 2 is in Skerry reef now.");
         assertThat(page.locator("main")).containsText("Nobody is in it");
 

@@ -103,9 +103,9 @@ class ReefStoryTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         place(page, "Reef");
-        page.getByText("Change the drawing").click();
+        page.getByText("Edit the drawing").click();
         assertThat(figure(page, "Caves and crevices")).hasText("9");
-        String swim = figure(page, "Longest clear swim").textContent();
+        String swim = figure(page, "Longest swimming length").textContent();
         String x = row(page, "outlier", "x");
 
         Locator outlier = page.locator(".view-front [data-item=outlier]");
@@ -137,7 +137,7 @@ class ReefStoryTest extends BrowserTest {
         }
         assertThat(figure(page, "Caves and crevices")).hasText("9");
         assertThat(figure(page, "Rock, dry")).hasText(rock);
-        assertThat(figure(page, "Longest clear swim")).hasText(swim);
+        assertThat(figure(page, "Longest swimming length")).hasText(swim);
         assertThat(page.locator("[data-row=outlier] [data-part=x]")).hasValue(x);
         button(page, "Redo").click();
         assertThat(page.locator("[data-row=outlier] [data-part=x]")).not().hasValue(x);

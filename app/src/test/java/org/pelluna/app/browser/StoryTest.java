@@ -29,7 +29,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("[data-wish=w-naso]")).containsText("of clear swim");
         page.getByLabel("Fish, by any name").fill("longnose hawkfish");
         page.getByLabel("Asked for by").fill("Ylva");
-        button(page, "Wish for it").click();
+        button(page, "Add wish").click();
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText("Longnose hawkfish")))
                 .containsText("It will eat shrimps under 5 cm; your smallest are 4 cm.".replace(" cm", "\u00a0cm"));
         button(page, "Undo").click();
@@ -41,7 +41,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator(".barb-chart.chosen .of-chosen").first()).isAttached();
         assertThat(page.locator("tr[data-pair]:not([data-pair*=gale])").first()).isHidden();
         page.locator("tr[data-pair*=gale] summary").first().click();
-        assertThat(page.locator("tr[data-pair*=gale] details[open]")).containsText("who was first");
+        assertThat(page.locator("tr[data-pair*=gale] details[open]")).containsText("which arrived first");
 
         place(page, "Arrivals");
         assertThat(page.locator("main")).containsText("Proved best");
@@ -65,7 +65,7 @@ class StoryTest extends BrowserTest {
         page.getByLabel("Fish")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark — Neon goby"));
         page.locator("#cause").selectOption("AGGRESSION");
-        button(page, "Record the loss").click();
+        button(page, "Save loss").click();
         assertThat(page.locator("li", new Page.LocatorOptions().setHasText("Spark")))
                 .containsText("Gale 2 times");
 
@@ -92,7 +92,7 @@ class StoryTest extends BrowserTest {
         button(page, "Add the tank").click();
         assertThat(page.locator("h1")).hasText("Tide pool");
         place(page, "House rules");
-        button(page, "Take these rules: Slack water").click();
+        button(page, "Use these rules rules: First tank").click();
         assertThat(page.getByText("In force in this tank.")).isVisible();
 
         place(page, "Species");
@@ -115,7 +115,7 @@ class StoryTest extends BrowserTest {
         button(page, "Ask").click();
         assertThat(page.locator("article [role=status]")).containsText("yes");
         page.locator("article h2 a").click();
-        button(page, "Wish for it").click();
+        button(page, "Add wish").click();
         assertThat(page.locator("[data-wish]")).hasCount(1);
         assertClean(watched, "the first-timer's story");
     }
@@ -125,23 +125,23 @@ class StoryTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         place(page, "Wishes");
-        button(page, "Make a link by which the family can add wishes").click();
+        button(page, "Create family link").click();
         String link = page.locator("code").textContent();
         Watched family = Browsers.page(390, 844);
         family.page().navigate(link);
         family.page().getByLabel("Fish, by any name").fill("wrasse");
-        button(family.page(), "Wish for it").click();
+        button(family.page(), "Add wish").click();
         assertThat(family.page().locator(".fault")).containsText("Did you mean");
         family.page().getByLabel("Fish, by any name").fill("harlequin tuskfish");
         family.page().getByLabel("Your name").fill("Grandmother");
-        button(family.page(), "Wish for it").click();
+        button(family.page(), "Add wish").click();
         assertThat(family.page().locator("main")).containsText("Harlequin tuskfish, for Grandmother");
         assertThat(family.page().locator("nav")).hasCount(0);
 
         page.reload();
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText("for Grandmother")))
                 .containsText("Harlequin tuskfish");
-        button(page, "End the family's link").click();
+        button(page, "Delete family link").click();
         assertThat(page.getByText("no longer works")).isVisible();
         family.page().reload();
         assertThat(family.page().locator("main")).not().containsText("Harlequin");
@@ -150,10 +150,10 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("h2", new Page.LocatorOptions().setHasText("your approach")))
                 .hasCount(1);
         place(page, "House rules");
-        page.getByLabel("What sets the ceiling?").selectOption("waste");
-        page.getByLabel("Can the adult turn and travel?").fill("a longer tank is ordered");
-        button(page, "Save the house rules").click();
-        assertThat(page.getByLabel("What sets the ceiling?")).hasValue("waste");
+        page.getByLabel("What sets the limit?").selectOption("waste");
+        page.getByLabel("Can the adult swim far enough?").fill("a longer tank is ordered");
+        button(page, "Save").click();
+        assertThat(page.getByLabel("What sets the limit?")).hasValue("waste");
         place(page, "Wishes");
         assertThat(page.locator("[data-wish=w-naso]")).containsText("Overruled by you, “a longer tank is ordered”");
     }
@@ -197,7 +197,7 @@ class StoryTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Skerry reef"))
                 .first()
                 .click();
-        page.getByText("Change profile and house rules").click();
+        page.getByText("Edit profile").click();
         page.getByLabel("Inside height").fill("-3");
         button(page, "Save").click();
         assertThat(page.getByLabel("Inside height")).isFocused();
@@ -223,7 +223,7 @@ class StoryTest extends BrowserTest {
                 .click();
         place(page, "Entry");
         page.keyboard().press("Tab");
-        assertThat(page.getByText("To the content")).isFocused();
+        assertThat(page.getByText("Skip to content")).isFocused();
         page.locator("input[name=kind]:checked").focus();
         page.keyboard().press("ArrowRight");
         assertThat(page.locator("input[value=NIP]")).isChecked();
@@ -284,8 +284,8 @@ class StoryTest extends BrowserTest {
         Watched watched = demo(1280, 800);
         Page page = watched.page();
         skerryReef(page);
-        Download plan = page.waitForDownload(
-                () -> page.getByText("Export the whole plan").click());
+        Download plan =
+                page.waitForDownload(() -> page.getByText("Download the plan").click());
         menu(page, "Sign out");
         signUp(page);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import a plan"))

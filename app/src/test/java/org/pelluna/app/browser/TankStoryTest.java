@@ -52,11 +52,11 @@ class TankStoryTest extends BrowserTest {
         page.mouse().move(box.x + box.width * 0.7, box.y + 60);
         page.mouse().up();
         assertThat(range(page)).not().hasText(closer);
-        page.getByText("All of it").click();
+        page.getByText("Show all").click();
         assertThat(range(page)).hasText(whole);
 
         // An episode: its weeks alone, and its words.
-        page.locator("details[open] a", new Page.LocatorOptions().setHasText("Draw these weeks alone"))
+        page.locator("details[open] a", new Page.LocatorOptions().setHasText("Show these weeks"))
                 .first()
                 .click();
         assertThat(page.locator("main details[open]").first()).containsText("Day ");

@@ -58,9 +58,9 @@ class TouchesTest extends BrowserTest {
                     form -> form.locator("[name=how]").selectOption(how));
         }
         within(() -> {
-            page.getByText("It died, or is missing").click();
+            page.getByText("Record a loss").click();
             page.locator("#cause").selectOption(second());
-            button(page, "Record the loss").click();
+            button(page, "Save loss").click();
         });
         takenBack();
         assertThat(watched.troubles()).isEmpty();
@@ -75,12 +75,12 @@ class TouchesTest extends BrowserTest {
         skerryReef(page);
         place(page, "Arrivals");
         for (String what : new String[] {"LATE", "SICK", "SWAPPED", "DIED"}) {
-            onItsCard("Something changed", "setback", form -> {
+            onItsCard("Report a change", "setback", form -> {
                 form.locator("[name=kind]").selectOption(what);
                 form.locator("[name=instead]").fill(what.equals("SWAPPED") ? "midas blenny" : "");
             });
         }
-        onItsCard("Bought, into quarantine", "into-quarantine", form -> {});
+        onItsCard("Add to quarantine", "into-quarantine", form -> {});
         onItsCard("has arrived", "done", form -> {});
         assertThat(watched.troubles()).isEmpty();
     }

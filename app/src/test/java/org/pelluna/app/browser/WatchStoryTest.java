@@ -48,7 +48,7 @@ class WatchStoryTest extends BrowserTest {
         page.setViewportSize(390, 844);
         page.navigate(url("/today"));
         int touches = watched.touches(() -> {
-            page.getByText("Note what you see").first().click();
+            page.getByText("Log what you see").first().click();
             chased(page, "Gale", "Pip", "mild");
         });
         assertThat(touches).isEqualTo(4);
@@ -110,8 +110,8 @@ class WatchStoryTest extends BrowserTest {
         page.reload();
         for (int i = 0; i < 2; i++) {
             // The same page of the store, twice: two roll calls, not one.
-            button(page, "All seen eating").click();
-            button(page, "Keep the roll call").click();
+            button(page, "Mark all as eating").click();
+            button(page, "Save roll call").click();
             assertThat(page.locator("[x-ref=said]")).containsText("Kept here");
         }
         page.context().setOffline(false);
@@ -147,7 +147,7 @@ class WatchStoryTest extends BrowserTest {
         assertThat(told).hasCount(0);
         page.reload();
         assertThat(logged(page, "Gale chased Pip")).hasCount(before);
-        refused.getByText("Say it otherwise").click();
+        refused.getByText("Edit").click();
         assertThat(page.locator("input[name=line]")).hasValue("gale wibbled pip");
 
         place(page, "Signs");
@@ -225,11 +225,11 @@ class WatchStoryTest extends BrowserTest {
         assertThat(page.locator(".warnings")).containsText("Spark was attacked fiercely");
 
         place(page, "Roll call");
-        button(page, "All seen eating").click();
+        button(page, "Mark all as eating").click();
         page.locator(".roll-row", new Page.LocatorOptions().setHasText("Spark"))
                 .locator(".chip", new Locator.LocatorOptions().setHasText("hurt"))
                 .click();
-        button(page, "Keep the roll call").click();
+        button(page, "Save roll call").click();
         assertThat(page.locator("main")).containsText("hurt: Spark");
 
         assertThat(page.locator("details.menu .unread")).isVisible();
@@ -241,19 +241,19 @@ class WatchStoryTest extends BrowserTest {
         answer(page, "What now?");
         page.getByLabel("For whom").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
         button(page, "Compare").click();
-        assertThat(page.locator(".ways")).containsText("Gale out for two weeks, back last");
-        page.locator("tr", new Page.LocatorOptions().setHasText("A mirror on the glass"))
+        assertThat(page.locator(".ways")).containsText("Gale out for two weeks, returned last");
+        page.locator("tr", new Page.LocatorOptions().setHasText("A mirror at the front"))
                 .getByText("Do this")
                 .click();
         page.waitForURL("**/today");
-        assertThat(page.locator("main")).containsText("Mirror on the glass at Gale's end");
+        assertThat(page.locator("main")).containsText("Put a mirror outside the front at Gale's end");
         assertClean(watched, "today");
 
         skerryReef(page);
         place(page, "Entry");
         place(page, "Remedies");
-        assertThat(page.locator("article h2").first()).containsText("a mirror on the glass, Spark");
-        page.locator("article").first().getByText("It is over").click();
+        assertThat(page.locator("article h2").first()).containsText("a mirror at the front, Spark");
+        page.locator("article").first().getByText("End this remedy").click();
         assertThat(page.locator("article").first()).containsText("to " + Dates.day(LocalDate.now(), LocalDate.now()));
         place(page, "Signs");
         assertClean(watched, "signs");
@@ -269,7 +269,7 @@ class WatchStoryTest extends BrowserTest {
         menu(page, "Mailbox");
         page.getByLabel("Quiet from").fill("03:00");
         page.getByLabel("until").fill("03:00");
-        button(page, "Keep quiet then").click();
+        button(page, "Save").click();
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Messages come at any hour");
         page.navigate(here);
     }

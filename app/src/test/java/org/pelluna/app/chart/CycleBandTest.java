@@ -49,6 +49,6 @@ class CycleBandTest {
         assertThat(svg)
                 .contains("x=\"100\" y=\"0\" width=\"420\" height=\"10\" class=\"cycling\"")
                 .contains("x=\"520\" y=\"0\" width=\"140\" height=\"10\" class=\"may-cycle\"")
-                .contains("cycling, reckoned until ");
+                .contains("cycling, probably until ");
     }
 }

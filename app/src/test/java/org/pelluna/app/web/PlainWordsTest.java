@@ -24,9 +24,10 @@ import org.junit.jupiter.api.Test;
  */
 public class PlainWordsTest {
     private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/|(?m)^\\s*//.*$");
-    private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\\n]|\\\\.)*)\"|'((?:[^'\\\\\n]|\\\\.)* (?:[^'\\\\\n]|\\\\.)*)'");
-    private static final Pattern TEMPLATE_TEXT =
-            Pattern.compile("(?s)>([^<>]+)<|(?:aria-label|title|placeholder|alt|data-keys)=\"([^\"]*)\"|'((?:[^'\\\\\n<>]|\\\\.)+)'");
+    private static final Pattern LITERAL =
+            Pattern.compile("\"((?:[^\"\\\\\n]|\\\\.)*)\"|'((?:[^'\\\\\n]|\\\\.)* (?:[^'\\\\\n]|\\\\.)*)'");
+    private static final Pattern TEMPLATE_TEXT = Pattern.compile(
+            "(?s)>([^<>]+)<|(?:aria-label|title|placeholder|alt|data-keys)=\"([^\"]*)\"|'((?:[^'\\\\\n<>]|\\\\.)+)'");
 
     /** Every pattern with what to say instead. */
     public static Map<Pattern, String> retired() {
@@ -46,7 +47,8 @@ public class PlainWordsTest {
 
     private static List<Path> files(String root, String ending) throws IOException {
         try (Stream<Path> all = Files.walk(Path.of(root))) {
-            List<Path> found = all.filter(one -> one.toString().endsWith(ending)).toList();
+            List<Path> found =
+                    all.filter(one -> one.toString().endsWith(ending)).toList();
             assertThat(found).as(root).isNotEmpty();
             return found;
         }

@@ -61,7 +61,7 @@ public record Alternative(
     /** Every way that this plan has, side by side; the first is the best by the house rules. */
     public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         List<OrderItem> units = OrderItems.of(stock, judgements, water).placed();
-        return units.isEmpty() ? List.of() : new Ways(stock, units, water).all();
+        return units.isEmpty() ? List.of() : new StockingStrategies(stock, units, water).all();
     }
 
     /** The order of arrival as a schedule holds it: keys of wishes, those of one day together; a resident that comes back is none of them. */

@@ -124,7 +124,7 @@ public final class ArrivalCalendar {
         if (box > 0) {
             spans.add(new Span(Span.Kind.BOX, arrival.date(), release, "in the box"));
         }
-        spans.add(new Span(Span.Kind.RELEASE, release, release.plusDays(1), "release at lights-out"));
+        spans.add(new Span(Span.Kind.RELEASE, release, release.plusDays(1), "release after lights-out"));
         spans.add(new Span(Span.Kind.WATCH, release, release.plusDays(WATCH_DAYS), "watch"));
         return new Lane(arrival, List.copyOf(spans), ramp, hardest);
     }

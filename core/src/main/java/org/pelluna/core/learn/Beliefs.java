@@ -28,14 +28,14 @@ public record Beliefs(
     public static final int VERSION = 4;
 
     /** What is held possible of a tank of which nothing was seen. */
-    public static final Multiple ANY_TANK = Tempers.anyTank();
+    public static final Multiple ANY_TANK = TemperamentModel.anyTank();
 
     /** Nothing. */
     public static final Beliefs NONE = new Beliefs(VERSION, 0, 0, Optional.empty(), false, Map.of());
 
     /** What is held possible of a fish of a species of which nothing was seen. */
     public static Multiple any(Species species) {
-        return Tempers.anyFish(species.temper().apart());
+        return TemperamentModel.anyFish(species.temper().apart());
     }
 
     /** What was learned of a fish; empty if nothing was. */

@@ -31,7 +31,7 @@ import org.pelluna.core.watch.Observations;
 
 /**
  * How each fish differs from its species fish: how many times as aggressive as its kind it is here, beside what holds for the whole tank as it is watched. Encounters seen in
- * declared watches against those the model predicts for the same hours and the same company ({@link Tempers}).
+ * declared watches against those the model predicts for the same hours and the same company ({@link TemperamentModel}).
  */
 public final class Learning {
     /** Where it comes from. */
@@ -73,8 +73,8 @@ public final class Learning {
         if (exposure.days().isEmpty()) {
             return Beliefs.NONE;
         }
-        Map<FishId, Map<FishId, Tempers.Met>> met = met(base, exposure, answers);
-        Tempers tempers = tempers(base, met, answers);
+        Map<FishId, Map<FishId, TemperamentModel.Met>> met = met(base, exposure, answers);
+        TemperamentModel tempers = tempers(base, met, answers);
         Map<FishId, Map<Grade, Integer>> grades = grades(plan);
         Map<FishId, Lesson> lessons = new LinkedHashMap<>();
         met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, grades))));
@@ -88,11 +88,12 @@ public final class Learning {
     }
 
     /** What all of it says together. */
-    static Tempers tempers(ResolvedPlan base, Map<FishId, Map<FishId, Tempers.Met>> met, Answers answers) {
+    static TemperamentModel tempers(
+            ResolvedPlan base, Map<FishId, Map<FishId, TemperamentModel.Met>> met, Answers answers) {
         Map<FishId, Double> spreads = base.withAbsent().residents().stream()
                 .collect(Collectors.toMap(
                         Fish::id, fish -> fish.species().temper().apart()));
-        return answers.to(new Tempers.Asked(
+        return answers.to(new TemperamentModel.Asked(
                 met.values().stream().map(pairs -> List.copyOf(pairs.values())).toList(),
                 met.keySet().stream()
                         .map(id -> Objects.requireNonNull(spreads.get(id)))
@@ -100,33 +101,43 @@ public final class Learning {
     }
 
     /** What every fish did to each other in declared watches, and what was expected of it. */
-    static Map<FishId, Map<FishId, Tempers.Met>> met(ResolvedPlan base, Exposure exposure, Answers answers) {
+    static Map<FishId, Map<FishId, TemperamentModel.Met>> met(ResolvedPlan base, Exposure exposure, Answers answers) {
         Map<Pair, Integer> seen = new HashMap<>();
         for (LogEntry entry : exposure.encounters()) {
             seen.merge(
                     new Pair(entry.aggressorId().orElseThrow(), entry.fishId().orElseThrow()), 1, Integer::sum);
         }
         Map<Pair, Double> expected = expected(base, exposure, answers);
-        Map<FishId, Map<FishId, Tempers.Met>> met = new LinkedHashMap<>();
+        Map<FishId, Map<FishId, TemperamentModel.Met>> met = new LinkedHashMap<>();
         base.withAbsent().residents().forEach(fish -> met.put(fish.id(), new LinkedHashMap<>()));
         Stream.concat(seen.keySet().stream(), expected.keySet().stream())
                 .distinct()
                 .filter(pair -> met.containsKey(pair.by))
                 .sorted(Comparator.comparing(Pair::by).thenComparing(Pair::on))
                 .forEach(pair -> Objects.requireNonNull(met.get(pair.by))
-                        .put(pair.on, new Tempers.Met(seen.getOrDefault(pair, 0), expected.getOrDefault(pair, 0.0))));
+                        .put(
+                                pair.on,
+                                new TemperamentModel.Met(
+                                        seen.getOrDefault(pair, 0), expected.getOrDefault(pair, 0.0))));
         met.values().removeIf(Map::isEmpty);
         return met;
     }
 
     private static Lesson lesson(
-            TankPlan plan, FishId id, Map<FishId, Tempers.Met> pairs, Tempers tempers, int place, Harm harm) {
+            TankPlan plan,
+            FishId id,
+            Map<FishId, TemperamentModel.Met> pairs,
+            TemperamentModel tempers,
+            int place,
+            Harm harm) {
         Map<FishId, Double> onPairs = new LinkedHashMap<>();
         pairs.forEach((victim, met) -> onPairs.put(victim, tempers.onPair(place, met)));
         return new Lesson(
                 id,
-                pairs.values().stream().mapToInt(Tempers.Met::seen).sum(),
-                pairs.values().stream().mapToDouble(Tempers.Met::expected).sum(),
+                pairs.values().stream().mapToInt(TemperamentModel.Met::seen).sum(),
+                pairs.values().stream()
+                        .mapToDouble(TemperamentModel.Met::expected)
+                        .sum(),
                 tempers.fish().get(place),
                 harm,
                 Map.copyOf(onPairs),
@@ -144,9 +155,9 @@ public final class Learning {
                 Exposure.of(base.plan().log(), base.plan().observations().watches());
         Map<FishId, Fish> fish = new HashMap<>();
         base.timeline().stays().forEach(stay -> fish.put(stay.who().id(), stay.who()));
-        Map<SeenStrength.Sort, List<List<Tempers.Met>>> sorts = new EnumMap<>(SeenStrength.Sort.class);
+        Map<SeenStrength.Sort, List<List<TemperamentModel.Met>>> sorts = new EnumMap<>(SeenStrength.Sort.class);
         met(base, exposure, answers).forEach((by, pairs) -> {
-            Map<SeenStrength.Sort, List<Tempers.Met>> own = new EnumMap<>(SeenStrength.Sort.class);
+            Map<SeenStrength.Sort, List<TemperamentModel.Met>> own = new EnumMap<>(SeenStrength.Sort.class);
             pairs.forEach((on, one) -> {
                 if (fish.containsKey(by) && fish.containsKey(on)) {
                     own.computeIfAbsent(

@@ -92,17 +92,19 @@ public record Lesson(
     }
 
     /** What can be said of it. Gentler is only a fish that attacks more rarely and no harder. */
-    public Temper verdict() {
+    public TemperamentVerdict verdict() {
         boolean rarely = interval().high() < 1;
         if (interval().low() > 1) {
-            return Temper.FIERCER;
+            return TemperamentVerdict.FIERCER;
         }
         if (harm.interval(LEVEL).low() > 1) {
-            return rarely ? Temper.RARELY_BUT_HARD : Temper.HARDER;
+            return rarely ? TemperamentVerdict.RARELY_BUT_HARD : TemperamentVerdict.HARDER;
         }
         if (rarely) {
-            return harm.hard() > 0 ? Temper.RARELY_BUT_HARD : harm.middle() <= 1 ? Temper.GENTLER : Temper.AS_ITS_KIND;
+            return harm.hard() > 0
+                    ? TemperamentVerdict.RARELY_BUT_HARD
+                    : harm.middle() <= 1 ? TemperamentVerdict.GENTLER : TemperamentVerdict.AS_ITS_KIND;
         }
-        return Temper.AS_ITS_KIND;
+        return TemperamentVerdict.AS_ITS_KIND;
     }
 }

@@ -60,22 +60,25 @@ public record SeenStrength(Sort sort, int seen, double expected, Multiple times)
      *
      * @param sorts for each sort the pairs of each fish; of one sort alone nothing can be said
      */
-    static List<SeenStrength> of(Map<Sort, List<List<Tempers.Met>>> sorts) {
+    static List<SeenStrength> of(Map<Sort, List<List<TemperamentModel.Met>>> sorts) {
         List<SeenStrength> found = new ArrayList<>();
         if (sorts.size() < 2) {
             return found;
         }
         new EnumMap<>(sorts).forEach((sort, pairs) -> {
-            List<List<Tempers.Met>> others = sorts.entrySet().stream()
+            List<List<TemperamentModel.Met>> others = sorts.entrySet().stream()
                     .filter(one -> one.getKey() != sort)
                     .flatMap(one -> one.getValue().stream())
                     .toList();
-            List<Tempers.Met> all = pairs.stream().flatMap(List::stream).toList();
+            List<TemperamentModel.Met> all =
+                    pairs.stream().flatMap(List::stream).toList();
             found.add(new SeenStrength(
                     sort,
-                    all.stream().mapToInt(Tempers.Met::seen).sum(),
-                    all.stream().mapToDouble(Tempers.Met::expected).sum(),
-                    Tempers.of(pairs).scale().over(Tempers.of(others).scale())));
+                    all.stream().mapToInt(TemperamentModel.Met::seen).sum(),
+                    all.stream().mapToDouble(TemperamentModel.Met::expected).sum(),
+                    TemperamentModel.of(pairs)
+                            .scale()
+                            .over(TemperamentModel.of(others).scale())));
         });
         return found;
     }

@@ -94,7 +94,7 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
                 species,
                 fish.growth,
                 arrivesOn,
-                new Known(wish.sight().flatMap(Sight::sex), Optional.empty()));
+                new Known(wish.sight().flatMap(ShopSighting::sex), Optional.empty()));
     }
 
     /** A fish nobody has wished for yet. */

@@ -31,7 +31,7 @@ public sealed interface Happening
                 Happening.Struck,
                 Happening.Quarantined,
                 Happening.Phased,
-                TakenBack {
+                HappeningInverse {
     /**
      * The plan after it happened.
      *
@@ -45,7 +45,7 @@ public sealed interface Happening
      * @param before the plan before it happened
      */
     default Happening inverse(TankPlan before) {
-        return new TakenBack(this, Before.of(before, subject()));
+        return new HappeningInverse(this, Displaced.of(before, subject()));
     }
 
     /** The wish or fish it happened to. */

@@ -33,7 +33,7 @@ public final class HappeningFile {
         @JsonSubTypes.Type(value = Happening.Struck.class, name = "struck"),
         @JsonSubTypes.Type(value = Happening.Quarantined.class, name = "quarantined"),
         @JsonSubTypes.Type(value = Happening.Phased.class, name = "phased"),
-        @JsonSubTypes.Type(value = TakenBack.class, name = "taken_back")
+        @JsonSubTypes.Type(value = HappeningInverse.class, name = "taken_back")
     })
     private interface Form {}
 

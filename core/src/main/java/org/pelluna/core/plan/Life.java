@@ -25,14 +25,14 @@ public record Life(
         List<Sexed> sexes,
         List<Absence> absences,
         Optional<Departure> departure,
-        @IfAbsent("\"day\"") Arrival arrival,
+        @IfAbsent("\"day\"") DatePrecision arrival,
         Optional<Bound> bound,
 
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Bonded> bonds) {
 
     /** Nothing noted. */
     public static final Life NONE =
-            new Life(List.of(), List.of(), List.of(), Optional.empty(), Arrival.DAY, Optional.empty(), List.of());
+            new Life(List.of(), List.of(), List.of(), Optional.empty(), DatePrecision.DAY, Optional.empty(), List.of());
 
     /**
      * A length measured.
@@ -124,7 +124,7 @@ public record Life(
     public record Sexed(LocalDate on, Sex sex) {}
 
     /** How exactly a day of arrival is known. */
-    public enum Arrival {
+    public enum DatePrecision {
         DAY("to the day"),
         MONTH("to the month"),
         SEASON("to the season"),
@@ -132,7 +132,7 @@ public record Life(
 
         private final String words;
 
-        Arrival(String words) {
+        DatePrecision(String words) {
             this.words = words;
         }
 
@@ -199,7 +199,7 @@ public record Life(
     }
 
     /** The same with an arrival known this exactly. */
-    public Life known(Arrival exactly) {
+    public Life known(DatePrecision exactly) {
         return new Life(lengths, sexes, absences, departure, exactly, bound, bonds);
     }
 
@@ -220,7 +220,7 @@ public record Life(
 
     /** What of it goes on in another tank: measures and sex. */
     public Life movedOn() {
-        return new Life(lengths, sexes, List.of(), Optional.empty(), Arrival.DAY, Optional.empty(), bonds);
+        return new Life(lengths, sexes, List.of(), Optional.empty(), DatePrecision.DAY, Optional.empty(), bonds);
     }
 
     /** The same, so many days later. */

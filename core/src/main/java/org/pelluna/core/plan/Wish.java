@@ -32,7 +32,7 @@ public record Wish(
         Optional<String> decisionNote,
         Optional<Double> price,
         Optional<Individual> individual,
-        Optional<Sight> sight)
+        Optional<ShopSighting> sight)
         implements WishBuilder.With {
 
     /** A wish of which none was seen yet. */
@@ -80,7 +80,7 @@ public record Wish(
     }
 
     /** The same as seen in a shop: its length and price are those seen, where they were looked at; held or paid, it stays in the plan. */
-    public Wish seen(Sight seen) {
+    public Wish seen(ShopSighting seen) {
         Wish wish = with(as -> as.sight(Optional.of(seen))
                 .lengthCm(seen.lengthCm().or(() -> lengthCm))
                 .price(seen.price().map(one -> one * count).or(() -> price)));
@@ -91,7 +91,7 @@ public record Wish(
 
     /** What is known of one of its fish on the day it comes, from what was seen in the shop; empty if nothing is. */
     public Optional<Life> lifeFrom(LocalDate on) {
-        return sight.flatMap(Sight::sex).map(sex -> Life.NONE.with(new Life.Sexed(on, sex)));
+        return sight.flatMap(ShopSighting::sex).map(sex -> Life.NONE.with(new Life.Sexed(on, sex)));
     }
 
     /** The same for fewer fish: some have come, or died; at least one stays. Those still to come are bought, so they stay in the plan. */

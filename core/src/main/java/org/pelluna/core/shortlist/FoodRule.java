@@ -7,7 +7,7 @@ import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Habits.Diet;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.tank.Larder;
+import org.pelluna.core.tank.NaturalFood;
 import org.pelluna.core.units.Numbers;
 
 /** What does feeding it ask of the keeper? */
@@ -44,7 +44,7 @@ final class FoodRule implements ShortlistRule {
                     .tank()
                     .larder()
                     .algae()
-                    .filter(seen -> seen == Larder.Algae.NONE)
+                    .filter(seen -> seen == NaturalFood.Algae.NONE)
                     .isPresent();
             findings.add(finding(
                     species,

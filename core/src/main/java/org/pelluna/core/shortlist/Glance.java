@@ -16,9 +16,9 @@ import org.pelluna.core.species.Species;
  * @param verdict what the findings add up to
  * @param laterFrom for {@link Verdict#LATER}, the first day on which nothing stands in the way, where it can be told
  * @param telling the reason worth a line: what speaks hardest against it, else the good it would do, else the pressure expected
- * @param today whether it {@linkplain Suits#today could come now}, whatever it grows to
- * @param grown whether it has {@linkplain Suits#grown room for life}
- * @param peaceful whether it {@linkplain Suits#peaceful lives in peace} with who lives here
+ * @param today whether it {@linkplain SuitabilityFilter#today could come now}, whatever it grows to
+ * @param grown whether it has {@linkplain SuitabilityFilter#grown room for life}
+ * @param peaceful whether it {@linkplain SuitabilityFilter#peaceful lives in peace} with who lives here
  */
 public record Glance(
         Species species,
@@ -37,9 +37,9 @@ public record Glance(
                 judged.verdict(),
                 judged.laterFrom(),
                 telling(judged),
-                Suits.today(judged),
-                Suits.grown(judged),
-                Suits.peaceful(judged));
+                SuitabilityFilter.today(judged),
+                SuitabilityFilter.grown(judged),
+                SuitabilityFilter.peaceful(judged));
     }
 
     private static Sentence telling(Judgement judged) {

@@ -8,7 +8,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Sourced;
-import org.pelluna.core.tank.Larder;
+import org.pelluna.core.tank.NaturalFood;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
 
@@ -51,8 +51,8 @@ final class PodsRule implements ShortlistRule {
                     .until(grownOn)
                     .schools(SCHOOLS));
         }
-        Optional<Larder.Pods> seen = candidate.tank().larder().pods();
-        if (seen.filter(pods -> pods == Larder.Pods.NONE).isPresent()) {
+        Optional<NaturalFood.Pods> seen = candidate.tank().larder().pods();
+        if (seen.filter(pods -> pods == NaturalFood.Pods.NONE).isPresent()) {
             return List.of(Finding.of(
                             RULE,
                             Severity.STOP,

@@ -4,7 +4,7 @@ import java.util.List;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.pelluna.core.units.Dates;
 
 /** How did the one in the shop look? Asked only of a fish that was seen. */
@@ -23,7 +23,7 @@ final class SightRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        return candidate.wished().wish().sight().flatMap(Sight::ate).stream()
+        return candidate.wished().wish().sight().flatMap(ShopSighting::ate).stream()
                 .map(ate -> {
                     String day = Dates.day(
                             candidate.wished().wish().sight().orElseThrow().on());

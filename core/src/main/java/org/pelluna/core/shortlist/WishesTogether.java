@@ -33,7 +33,7 @@ public final class WishesTogether {
     private static Optional<Finding> between(ResolvedPlan stock, ResolvedPlan.Wished one, ResolvedPlan.Wished other) {
         return one.species().id().equals(other.species().id())
                 ? twice(stock, one, other)
-                : Beside.of(stock, one.fish(), other.fish());
+                : PairCheck.of(stock, one.fish(), other.fish());
     }
 
     /** One species on two lines of the list. */

@@ -59,7 +59,7 @@ public final class Episodes {
                 .collect(Collectors.joining(", "));
         Map<LocalDate, List<String>> days = new TreeMap<>();
         met(from, to, days);
-        for (Tried one : story.tried()) {
+        for (RemedyLane one : story.tried()) {
             say(
                     days,
                     from,
@@ -99,18 +99,18 @@ public final class Episodes {
     }
 
     private void met(LocalDate from, LocalDate to, Map<LocalDate, List<String>> days) {
-        Map<LocalDate, List<Met>> byDay = story.met().stream()
+        Map<LocalDate, List<DailyEncounters>> byDay = story.met().stream()
                 .filter(one -> !one.on().isBefore(from) && !one.on().isAfter(to))
-                .collect(Collectors.groupingBy(Met::on, TreeMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(DailyEncounters::on, TreeMap::new, Collectors.toList()));
         byDay.forEach((day, met) -> {
             double hours = exposure.days().getOrDefault(day, 0.0);
             String watched = hours > 0 ? " in " + Numbers.count(Math.round(hours * 60), "minute") : ", seen by chance";
-            List<Met> worst = met.stream()
-                    .sorted(Comparator.comparing(Met::worst)
-                            .thenComparingInt(Met::count)
+            List<DailyEncounters> worst = met.stream()
+                    .sorted(Comparator.comparing(DailyEncounters::worst)
+                            .thenComparingInt(DailyEncounters::count)
                             .reversed())
                     .toList();
-            for (Met one : worst.subList(0, Math.min(MOST_PAIRS, worst.size()))) {
+            for (DailyEncounters one : worst.subList(0, Math.min(MOST_PAIRS, worst.size()))) {
                 say(days, from, to, day, told(one, watched));
             }
             if (worst.size() > MOST_PAIRS) {
@@ -119,7 +119,7 @@ public final class Episodes {
         });
     }
 
-    private String told(Met one, String watched) {
+    private String told(DailyEncounters one, String watched) {
         return story.name(one.by()) + " attacked " + story.name(one.to()) + " " + times(one.count()) + watched
                 + (one.worst() == Grade.DISPLAY
                         ? "; threat display only"

@@ -28,9 +28,9 @@ public record Story(
         LocalDate today,
         LocalDate to,
         List<Lane> lanes,
-        List<Met> met,
+        List<DailyEncounters> met,
         List<Mark> marks,
-        List<Tried> tried,
+        List<RemedyLane> tried,
         List<Tension> tension) {
 
     private static final int AHEAD_DAYS = 14;
@@ -67,11 +67,11 @@ public record Story(
                 today,
                 to.isAfter(today) ? to : today.plusDays(AHEAD_DAYS),
                 lanes,
-                Meetings.of(plan),
+                EncounterDays.of(plan),
                 Marks.of(plan, warnings),
                 plan.observations().remedies().stream()
-                        .map(one -> new Tried(one.kind().words(), one.fishId(), one.from(), one.until()))
-                        .sorted(Comparator.comparing(Tried::from))
+                        .map(one -> new RemedyLane(one.kind().words(), one.fishId(), one.from(), one.until()))
+                        .sorted(Comparator.comparing(RemedyLane::from))
                         .toList(),
                 TensionCurve.of(stock, begin));
     }

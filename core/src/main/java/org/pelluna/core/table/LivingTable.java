@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.pelluna.core.plan.Since;
+import org.pelluna.core.plan.ApproximateDate;
 
 /** Fish that live in a tank already: a row for each kind, as keepers list them. */
 public final class LivingTable implements TableForm<LivingTable.Living> {
@@ -27,7 +27,7 @@ public final class LivingTable implements TableForm<LivingTable.Living> {
             String fish,
             Optional<Integer> count,
             Optional<Double> length,
-            Optional<Since> since,
+            Optional<ApproximateDate> since,
             Optional<String> name) {}
 
     @Override
@@ -41,7 +41,8 @@ public final class LivingTable implements TableForm<LivingTable.Living> {
                 row.needed("fish"),
                 row.whole("count"),
                 row.number("length"),
-                row.text("since").map(cell -> Since.said(cell).orElseGet(() -> Since.day(row.day("since")))),
+                row.text("since")
+                        .map(cell -> ApproximateDate.said(cell).orElseGet(() -> ApproximateDate.day(row.day("since")))),
                 row.text("name")));
     }
 

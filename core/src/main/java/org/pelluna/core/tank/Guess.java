@@ -19,8 +19,8 @@ public enum Guess {
     TEMPERATURE("the temperature", "°C", 24, 27),
     SALINITY("the specific gravity at 25 °C", "", 1.0235, 1.0265),
     SMALLEST_ANIMALS("how small the smallest of the other animals are, against the usual", "times", 0.5, 2),
-    ALGAE("what there is to graze", "", 0, Larder.Algae.values().length - 1.0),
-    PODS("pods on the glass by torchlight", "", 0, Larder.Pods.values().length - 1.0);
+    ALGAE("what there is to graze", "", 0, NaturalFood.Algae.values().length - 1.0),
+    PODS("pods on the glass by torchlight", "", 0, NaturalFood.Pods.values().length - 1.0);
 
     /** What has no usual value: nobody has looked yet, and the plan is judged without it. */
     private static final EnumSet<Guess> UNKNOWN = EnumSet.of(ALGAE, PODS);
@@ -71,9 +71,13 @@ public enum Guess {
     public List<String> choices() {
         return switch (this) {
             case ALGAE ->
-                Arrays.stream(Larder.Algae.values()).map(Larder.Algae::words).toList();
+                Arrays.stream(NaturalFood.Algae.values())
+                        .map(NaturalFood.Algae::words)
+                        .toList();
             case PODS ->
-                Arrays.stream(Larder.Pods.values()).map(Larder.Pods::words).toList();
+                Arrays.stream(NaturalFood.Pods.values())
+                        .map(NaturalFood.Pods::words)
+                        .toList();
             case BELOW_RIM, ROCK, SAND, SUMP, GAP, SHELTERS, FEEDING_PLACES, TEMPERATURE, SALINITY, SMALLEST_ANIMALS ->
                 List.of();
         };
@@ -150,12 +154,12 @@ public enum Guess {
                 yield tank.withHoldings(sizes);
             }
             case ALGAE ->
-                tank.withSeen(Optional.of(new Larder(
-                        Optional.of(one(Larder.Algae.values(), value)),
+                tank.withSeen(Optional.of(new NaturalFood(
+                        Optional.of(one(NaturalFood.Algae.values(), value)),
                         tank.larder().pods())));
             case PODS ->
-                tank.withSeen(
-                        Optional.of(new Larder(tank.larder().algae(), Optional.of(one(Larder.Pods.values(), value)))));
+                tank.withSeen(Optional.of(
+                        new NaturalFood(tank.larder().algae(), Optional.of(one(NaturalFood.Pods.values(), value)))));
         };
     }
 

@@ -50,7 +50,7 @@ public record Tank(
         @IfAbsent("\"first_tank\"") Experience experience,
         Map<AnimalGroup, Double> holdings,
         Optional<Layout> drawn,
-        Optional<Larder> seen,
+        Optional<NaturalFood> seen,
         Optional<Purpose> purpose,
         Set<Guess> guesses)
         implements TankBuilder.With {
@@ -70,7 +70,7 @@ public record Tank(
         EnumMap<AnimalGroup, Double> copy = new EnumMap<>(AnimalGroup.class);
         copy.putAll(holdings);
         holdings = java.util.Collections.unmodifiableMap(copy);
-        seen = seen.filter(one -> !one.equals(Larder.UNKNOWN));
+        seen = seen.filter(one -> !one.equals(NaturalFood.UNKNOWN));
         purpose = purpose.filter(one -> !one.equals(Purpose.OWN_DISPLAY));
         EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
         left.addAll(guesses);
@@ -78,8 +78,8 @@ public record Tank(
     }
 
     /** What it grows of itself for its fish. */
-    public Larder larder() {
-        return seen.orElse(Larder.UNKNOWN);
+    public NaturalFood larder() {
+        return seen.orElse(NaturalFood.UNKNOWN);
     }
 
     /** What it is for. */

@@ -121,8 +121,8 @@ public record RemedyEffect(
                 entry -> aggressor.isEmpty() || entry.aggressorId().equals(aggressor);
         return new RateChange.Asked(
                 aggressor,
-                Quarrel.watches(exposure, before, before, from, of, day -> false),
-                Quarrel.watches(exposure, before, from, end, of, day -> false),
+                PairWatches.watches(exposure, before, before, from, of, day -> false),
+                PairWatches.watches(exposure, before, from, end, of, day -> false),
                 aggressors);
     }
 

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.pelluna.core.course.Course;
-import org.pelluna.core.course.Unrest;
+import org.pelluna.core.course.SettlingAlarm;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
@@ -22,7 +22,7 @@ import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Exposure;
 
 /**
- * Whether the quarrel about a newcomer dies down: what the watches say of its {@link Course}, and whether it does not settle ({@link Unrest}). Encounters are those it
+ * Whether the quarrel about a newcomer dies down: what the watches say of its {@link Course}, and whether it does not settle ({@link SettlingAlarm}). Encounters are those it
  * suffered.
  *
  * @param victimId the newcomer
@@ -133,7 +133,7 @@ public record Settling(
         Optional<Resident> other = aggressor.flatMap(id ->
                 plan.residents().stream().filter(fish -> fish.id().equals(id)).findFirst());
         // Days on which the other was out of the display say nothing of the two.
-        List<Watched> watches = Quarrel.watches(
+        List<Watched> watches = PairWatches.watches(
                 exposure,
                 since,
                 since,
@@ -142,7 +142,7 @@ public record Settling(
                         && (aggressor.isEmpty() || entry.aggressorId().equals(aggressor)),
                 day -> other.flatMap(fish -> fish.noted().absence(day)).isPresent());
         Course course = answers.to(new Course.Asked(watches));
-        double unrest = answers.to(new Unrest.Asked(watches));
+        double unrest = answers.to(new SettlingAlarm.Asked(watches));
         long days = ChronoUnit.DAYS.between(since, plan.asOf());
         List<Watched> declared =
                 watches.stream().filter(one -> !one.becauseSeen()).toList();
@@ -167,13 +167,13 @@ public record Settling(
         if (days < FIRST_LOOK || course.watches().size() < LEAST_WATCHES) {
             return State.TOO_EARLY;
         }
-        if (unrest >= Unrest.ALARM && mayAlarm) {
+        if (unrest >= SettlingAlarm.ALARM && mayAlarm) {
             return State.NOT_SETTLING;
         }
-        if (unrest >= Unrest.WATCHFUL) {
+        if (unrest >= SettlingAlarm.WATCHFUL) {
             return State.WATCH;
         }
-        return unrest <= 1 / Unrest.WATCHFUL ? State.SETTLING : State.OPEN;
+        return unrest <= 1 / SettlingAlarm.WATCHFUL ? State.SETTLING : State.OPEN;
     }
 
     /** Days from the arrival to today. */
@@ -195,7 +195,7 @@ public record Settling(
     public Optional<Explained> how(LocalDate today) {
         return course.watches().isEmpty()
                 ? Optional.empty()
-                : Optional.of(Quarrel.how(
+                : Optional.of(PairWatches.how(
                         encounters,
                         hours,
                         course.rate(days(today), LEVEL),
@@ -205,7 +205,7 @@ public record Settling(
                                 "we say “quiet” if the whole range is below " + Numbers.plain(CALM, 2) + " an hour",
                                 "what was seen is " + Numbers.plain(unrest, 2)
                                         + " times as likely if it does not settle as if it does; we say “not settling” from "
-                                        + Numbers.plain(Unrest.ALARM, 0))));
+                                        + Numbers.plain(SettlingAlarm.ALARM, 0))));
     }
 
     /** Hours that would have to be watched today with nothing seen for it to be called quiet; empty if two days would not do. */

@@ -63,7 +63,8 @@ public record TankTension(
                         .thenComparing(Resident::name));
         LocalDate since = last.map(one -> one.hereSince(day)).orElse(earliest);
         Exposure exposure = Exposure.of(plan.log(), plan.observations().watches());
-        List<Watched> watches = Quarrel.watches(exposure, since, since, day.plusDays(1), entry -> true, any -> false);
+        List<Watched> watches =
+                PairWatches.watches(exposure, since, since, day.plusDays(1), entry -> true, any -> false);
         List<Watched> declared =
                 watches.stream().filter(one -> !one.becauseSeen()).toList();
         Map<FishId, Double> harm = new HashMap<>();
@@ -133,7 +134,7 @@ public record TankTension(
 
     /** How the figures came about; empty where nothing was watched. */
     public Optional<Explained> how() {
-        return today.map(rate -> Quarrel.how(
+        return today.map(rate -> PairWatches.how(
                 encounters,
                 hours,
                 rate,

@@ -158,8 +158,8 @@ class ByHandTest {
                 }
             }
         }
-        assertThat(Unrest.of(RECORD)).isCloseTo((stays + flares) / 2 / settling, within(1e-6));
-        assertThat(Unrest.of(RECORD.subList(0, 2)))
+        assertThat(SettlingAlarm.of(RECORD)).isCloseTo((stays + flares) / 2 / settling, within(1e-6));
+        assertThat(SettlingAlarm.of(RECORD.subList(0, 2)))
                 .as("before the fifth day nothing can have flared up")
                 .isBetween(0.5, 2.0);
     }

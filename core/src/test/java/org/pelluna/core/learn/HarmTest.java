@@ -136,7 +136,7 @@ class HarmTest {
         assertThat(gale.expected()).as("far more was predicted").isGreaterThan(3.0 * gale.seen());
         assertThat(gale.harm().hard()).isEqualTo(5);
         assertThat(gale.harm().middle()).isGreaterThan(1);
-        assertThat(gale.verdict()).isNotEqualTo(Temper.GENTLER);
+        assertThat(gale.verdict()).isNotEqualTo(TemperamentVerdict.GENTLER);
         assertThat(gale.factor(1)).isGreaterThanOrEqualTo(1);
         assertThat(gale.factors(1).values()).allMatch(times -> times >= 1);
         ResolvedPlan learned = Learning.stock(logs.plan(), Fixtures.CATALOGUE);
@@ -166,16 +166,16 @@ class HarmTest {
     @Test
     void gentlerIsWhoAttacksMoreRarelyAndNoHarder() {
         Lesson gentle = lesson(0.4, Map.of(Grade.DISPLAY, 5));
-        assertThat(gentle.verdict()).isEqualTo(Temper.GENTLER);
+        assertThat(gentle.verdict()).isEqualTo(TemperamentVerdict.GENTLER);
         assertThat(gentle.factor(1)).isLessThan(0.5);
         Lesson biter = lesson(0.4, Map.of(Grade.NIP, 20, Grade.CHASE, 5));
-        assertThat(biter.verdict()).isEqualTo(Temper.RARELY_BUT_HARD);
+        assertThat(biter.verdict()).isEqualTo(TemperamentVerdict.RARELY_BUT_HARD);
         assertThat(biter.factor(1)).isGreaterThan(gentle.factor(1));
         assertThat(lesson(0.4, Map.of(Grade.PIN, 1, Grade.DISPLAY, 4)).factor(1))
                 .isEqualTo(1);
-        assertThat(lesson(1, Map.of(Grade.NIP, 20, Grade.CHASE, 5)).verdict()).isEqualTo(Temper.HARDER);
-        assertThat(lesson(2, Map.of()).verdict()).isEqualTo(Temper.FIERCER);
-        assertThat(lesson(0.9, Map.of(Grade.CHASE, 3)).verdict()).isEqualTo(Temper.AS_ITS_KIND);
+        assertThat(lesson(1, Map.of(Grade.NIP, 20, Grade.CHASE, 5)).verdict()).isEqualTo(TemperamentVerdict.HARDER);
+        assertThat(lesson(2, Map.of()).verdict()).isEqualTo(TemperamentVerdict.FIERCER);
+        assertThat(lesson(0.9, Map.of(Grade.CHASE, 3)).verdict()).isEqualTo(TemperamentVerdict.AS_ITS_KIND);
         assertThat(lesson(40, Map.of(Grade.WOUND, 9)).factor(1)).isEqualTo(4);
     }
 }

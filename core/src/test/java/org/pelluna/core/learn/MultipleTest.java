@@ -51,15 +51,15 @@ class MultipleTest {
 
     @Test
     void beforeAnythingIsSeenATankIsAboutAsPredictedAndAFishAboutAsItsKind() {
-        assertThat(Tempers.anyTank().middle()).isCloseTo(1, within(1e-6));
-        double low = Tempers.anyTank().interval(0.9).low();
-        assertThat(Tempers.anyTank().interval(0.9).high()).isCloseTo(1 / low, within(1e-6));
+        assertThat(TemperamentModel.anyTank().middle()).isCloseTo(1, within(1e-6));
+        double low = TemperamentModel.anyTank().interval(0.9).low();
+        assertThat(TemperamentModel.anyTank().interval(0.9).high()).isCloseTo(1 / low, within(1e-6));
         assertThat(low).isCloseTo(Math.exp(-1.6448536 * 0.7), within(0.003));
         double below = 0;
         double[] shapes = {1, 2, 4, 8};
         double[] likely = {0.2, 0.3, 0.3, 0.2};
-        double middle = Tempers.anyFish(0.63).middle();
-        double high = Tempers.anyFish(0.63).interval(0.9).high();
+        double middle = TemperamentModel.anyFish(0.63).middle();
+        double high = TemperamentModel.anyFish(0.63).interval(0.9).high();
         double belowHigh = 0;
         for (int i = 0; i < shapes.length; i++) {
             GammaDistribution gamma = new GammaDistribution(shapes[i], 1 / shapes[i]);
@@ -68,7 +68,7 @@ class MultipleTest {
         }
         assertThat(below).isCloseTo(0.5, within(0.01));
         assertThat(belowHigh).isCloseTo(0.95, within(0.01));
-        Tempers unseen = Tempers.of(List.of(List.of(new Tempers.Met(0, 0))));
+        TemperamentModel unseen = TemperamentModel.of(List.of(List.of(new TemperamentModel.Met(0, 0))));
         assertThat(unseen.scale().interval(0.9).low()).isCloseTo(low, within(1e-3));
         assertThat(unseen.fish().get(0).middle()).isCloseTo(middle, within(1e-3));
     }
@@ -106,11 +106,12 @@ class MultipleTest {
 
     @Test
     void whatIsWorseIsSaidInWords() {
-        assertThat(Temper.values())
-                .filteredOn(Temper::isWorse)
-                .containsExactly(Temper.FIERCER, Temper.HARDER, Temper.RARELY_BUT_HARD);
-        assertThat(Temper.values())
-                .extracting(Temper::words)
+        assertThat(TemperamentVerdict.values())
+                .filteredOn(TemperamentVerdict::isWorse)
+                .containsExactly(
+                        TemperamentVerdict.FIERCER, TemperamentVerdict.HARDER, TemperamentVerdict.RARELY_BUT_HARD);
+        assertThat(TemperamentVerdict.values())
+                .extracting(TemperamentVerdict::words)
                 .doesNotHaveDuplicates()
                 .noneMatch(String::isBlank);
     }

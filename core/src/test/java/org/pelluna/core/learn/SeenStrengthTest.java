@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.pelluna.core.learn.Tempers.Met;
+import org.pelluna.core.learn.TemperamentModel.Met;
 
 /** What a record says of the strengths, against simulated tanks in which kin press each other so many times as modelled. */
 class SeenStrengthTest {
@@ -19,12 +19,12 @@ class SeenStrengthTest {
         Map<SeenStrength.Sort, List<List<Met>>> sorts = new EnumMap<>(SeenStrength.Sort.class);
         double scale = Math.exp(0.7 * random.nextGaussian());
         for (int i = 0; i < 8; i++) {
-            double fish = TempersTest.gamma(random, 2);
+            double fish = TemperamentModelTest.gamma(random, 2);
             List<Met> kin = new ArrayList<>();
             List<Met> others = new ArrayList<>();
             for (int j = 0; j < 7; j++) {
-                double times = scale * fish * TempersTest.gamma(random, 1) * (j < 2 ? kinTimes : 1);
-                (j < 2 ? kin : others).add(new Met(TempersTest.poisson(random, expected * times), expected));
+                double times = scale * fish * TemperamentModelTest.gamma(random, 1) * (j < 2 ? kinTimes : 1);
+                (j < 2 ? kin : others).add(new Met(TemperamentModelTest.poisson(random, expected * times), expected));
             }
             sorts.computeIfAbsent(SeenStrength.Sort.KIN, any -> new ArrayList<>())
                     .add(kin);

@@ -227,7 +227,7 @@ class HappeningTest {
             }
         }
         for (int i = inverses.size() - 1; i >= 0; i--) {
-            TakenBack back = (TakenBack) inverses.get(i);
+            HappeningInverse back = (HappeningInverse) inverses.get(i);
             assertThat(back.obstacle(plan)).isEmpty();
             TankPlan after = plan;
             plan = back.applyTo(plan);
@@ -287,7 +287,7 @@ class HappeningTest {
     @Test
     void anArrivalThatTheRecordSpeaksOfIsNotTakenBack() {
         Happening.Arrived arrived = arrived(first().key(), "plum");
-        TakenBack back = (TakenBack) arrived.inverse(two());
+        HappeningInverse back = (HappeningInverse) arrived.inverse(two());
         TankPlan after = arrived.applyTo(two());
         assertThat(back.obstacle(after)).isEmpty();
         LogEntry seen = new LogEntry(
@@ -314,7 +314,7 @@ class HappeningTest {
         Happening died =
                 new Happening.CameToNothing(first(), setback("d", Setback.Kind.DIED), Optional.of(replacement("r")));
         TankPlan after = arrived("r", "plum").applyTo(died.applyTo(two()));
-        assertThat(((TakenBack) died.inverse(two())).obstacle(after)).isPresent();
+        assertThat(((HappeningInverse) died.inverse(two())).obstacle(after)).isPresent();
     }
 
     @Test

@@ -159,7 +159,7 @@ class LifeTest {
     void aFishOfWhichNothingIsNotedIsWrittenAsBefore() {
         Resident fish = Fixtures.resident("n", "naso-lituratus", 400, 10);
         assertThat(fish.with(Life.NONE)).isEqualTo(fish);
-        assertThat(fish.with(Life.NONE.known(Life.Arrival.SEASON)).life()).isPresent();
+        assertThat(fish.with(Life.NONE.known(Life.DatePrecision.SEASON)).life()).isPresent();
     }
 
     @Test
@@ -170,7 +170,7 @@ class LifeTest {
                 .absences(List.of(out(20, 6)))
                 .departed(Optional.of(
                         new Departure(Departure.Kind.TRADED_IN, Optional.of("the shop"), Optional.of(15.0))))
-                .known(Life.Arrival.SEASON);
+                .known(Life.DatePrecision.SEASON);
         TankPlan plan =
                 Fixtures.plan(Fixtures.reef(), List.of(fish().with(life).left(Optional.of(TODAY.minusDays(1)))));
         assertThat(PlanFile.read(PlanFile.write(plan), Fixtures.CATALOGUE)).isEqualTo(plan);
@@ -184,7 +184,7 @@ class LifeTest {
                 .with(new Life.Sexed(TODAY.minusDays(8), Life.Sex.FEMALE))
                 .absences(List.of(out(6, 4), out(2, -1)))
                 .bound(Optional.of(new Life.Bound("reef", Optional.empty(), Optional.empty())))
-                .known(Life.Arrival.MONTH)
+                .known(Life.DatePrecision.MONTH)
                 .bonds(List.of(
                         new Life.Bonded("old", Life.Bond.PAIR, TODAY.minusDays(90), Optional.of(TODAY.minusDays(40))),
                         new Life.Bonded("new", Life.Bond.HAREM, TODAY.minusDays(30), Optional.empty())));

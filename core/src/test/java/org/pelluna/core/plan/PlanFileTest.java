@@ -21,8 +21,8 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.tank.AnimalGroup;
-import org.pelluna.core.tank.Larder;
 import org.pelluna.core.tank.Layout;
+import org.pelluna.core.tank.NaturalFood;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.watch.Animal;
@@ -68,8 +68,8 @@ class PlanFileTest {
                                 .swim(50.5)
                                 .holding(AnimalGroup.SEA_CUCUMBERS, 7)
                                 .build()
-                                .withSeen(Optional.of(
-                                        new Larder(Optional.of(Larder.Algae.TURF), Optional.of(Larder.Pods.MANY))))
+                                .withSeen(Optional.of(new NaturalFood(
+                                        Optional.of(NaturalFood.Algae.TURF), Optional.of(NaturalFood.Pods.MANY))))
                                 .drawn(drawing()),
                         HouseRules.USUAL)
                 .with(as -> as.residents(List.of(

@@ -259,7 +259,7 @@ class PlanValuesTest {
     @Test
     void whatIsSeenInTheShopGoesOverToTheWishWhereItWasLookedAt() {
         Wish wish = Fixtures.wish("gramma-loreto", 3);
-        Sight looked = new Sight(
+        ShopSighting looked = new ShopSighting(
                 TODAY,
                 Optional.of("the pier"),
                 Optional.of(true),
@@ -274,7 +274,7 @@ class PlanValuesTest {
         assertThat(seen.decision()).isEqualTo(wish.decision());
         assertThat(seen.lifeFrom(TODAY).orElseThrow().sex(TODAY)).contains(Life.Sex.FEMALE);
         assertThat(wish.lifeFrom(TODAY)).isEmpty();
-        Sight paid = new Sight(
+        ShopSighting paid = new ShopSighting(
                 TODAY,
                 Optional.empty(),
                 Optional.empty(),
@@ -283,7 +283,7 @@ class PlanValuesTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.of(Sight.Hold.PAID));
+                Optional.of(ShopSighting.Hold.PAID));
         Wish held = seen.seen(paid);
         assertThat(held.lengthCm()).as("not looked at again").contains(4.5);
         assertThat(held.price()).contains(90.0);
@@ -297,7 +297,7 @@ class PlanValuesTest {
     void whatIsSeenHasTheLimitsOfAFish(double cm, double price, boolean allowed) {
         checked(
                 allowed,
-                () -> new Sight(
+                () -> new ShopSighting(
                         TODAY,
                         Optional.empty(),
                         Optional.empty(),

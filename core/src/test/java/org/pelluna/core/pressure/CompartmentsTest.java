@@ -49,7 +49,13 @@ class CompartmentsTest {
     void aShoalAndABondedPairStayTogether() {
         Life.Bonded pair = new Life.Bonded("bond", Life.Bond.PAIR, Fixtures.TODAY.minusDays(9), Optional.empty());
         Life bonded = new Life(
-                List.of(), List.of(), List.of(), Optional.empty(), Life.Arrival.DAY, Optional.empty(), List.of(pair));
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Life.DatePrecision.DAY,
+                Optional.empty(),
+                List.of(pair));
         assertThat(Compartments.needed(fish(
                         Fixtures.resident("a", "chromis-viridis", 1, 4),
                         Fixtures.resident("b", "chromis-viridis", 1, 4))))

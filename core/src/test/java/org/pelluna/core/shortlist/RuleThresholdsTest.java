@@ -25,7 +25,7 @@ import org.pelluna.core.plan.Preset;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Cover;
-import org.pelluna.core.tank.Larder;
+import org.pelluna.core.tank.NaturalFood;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterSpace;
@@ -183,7 +183,7 @@ class RuleThresholdsTest {
         assertThat(severity(old.refugium(0).build(), one, "pods")).hasValue(Severity.CAREFUL);
         Tank hunted = old.refugium(30)
                 .build()
-                .withSeen(Optional.of(new Larder(Optional.empty(), Optional.of(Larder.Pods.NONE))));
+                .withSeen(Optional.of(new NaturalFood(Optional.empty(), Optional.of(NaturalFood.Pods.NONE))));
         assertThat(severity(hunted, one, "pods")).hasValue(Severity.STOP);
     }
 

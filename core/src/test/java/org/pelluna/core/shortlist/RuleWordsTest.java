@@ -144,7 +144,8 @@ class RuleWordsTest {
                 several("gramma-loreto", 1),
                 wish("chromis-viridis", 3));
         assertThat(byWaste.severity()).isEqualTo(Severity.FINE);
-        assertThat(byWaste.sentence()).startsWith("There is room: with it fully grown, ammonia nitrogen a day reaches ");
+        assertThat(byWaste.sentence())
+                .startsWith("There is room: with it fully grown, ammonia nitrogen a day reaches ");
         Finding byNutrients = only(
                 "headroom",
                 gallons(30, 24),
@@ -187,13 +188,13 @@ class RuleWordsTest {
                 .isEqualTo("One is fine: it lives as one male's harem.");
         Finding joins = only("company", several(lyretail, 4), wish(lyretail, 2));
         assertThat(joins.schools()).as("a group that is there is joined").isEmpty();
-        assertThat(joins.sentence()).endsWith("6 do well.");
+        assertThat(joins.sentence()).startsWith("6 are fine");
         Finding two = only("company", several(lyretail, 1), wish(lyretail, 1));
         assertThat(two.severity()).isEqualTo(Severity.STOP);
-        assertThat(two.sentence()).isEqualTo("Keep only one: of two, the stronger kills the weaker; it lives as one male's harem.");
-        assertThat(remedy(two)).isEqualTo("One alone, or 4 to 9 together.");
+        assertThat(two.sentence()).isEqualTo("Keep only one: of two, the stronger kills the weaker.");
+        assertThat(remedy(two)).isEqualTo("Keep one, or 4 to 9 together.");
         assertThat(only("company", List.of(), wish(lyretail, 3)).sentence())
-                .isEqualTo("It lives as one male's harem; 3 of its kind will fight.");
+                .isEqualTo("3 will fight: it lives as one male's harem.");
     }
 
     @Test

@@ -19,7 +19,7 @@ import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
-import org.pelluna.core.plan.Sight;
+import org.pelluna.core.plan.ShopSighting;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Factor;
@@ -37,13 +37,13 @@ class SexesTest {
                         List.of(new Life.Sexed(TODAY.minusDays(60), sex)),
                         List.of(),
                         Optional.empty(),
-                        Life.Arrival.DAY,
+                        Life.DatePrecision.DAY,
                         Optional.empty(),
                         List.of()));
     }
 
-    private static Sight sight(Optional<Life.Sex> sex, Optional<Boolean> ate) {
-        return new Sight(
+    private static ShopSighting sight(Optional<Life.Sex> sex, Optional<Boolean> ate) {
+        return new ShopSighting(
                 TODAY.minusDays(2),
                 Optional.of("the shop by the quay"),
                 ate,

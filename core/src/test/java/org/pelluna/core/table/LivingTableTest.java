@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.pelluna.core.plan.ApproximateDate;
 import org.pelluna.core.plan.Life;
-import org.pelluna.core.plan.Since;
 
 /** Keepers' lists of the fish they have. */
 class LivingTableTest {
@@ -33,9 +33,9 @@ class LivingTableTest {
                         "Royal gramma",
                         Optional.of(1),
                         Optional.of(6.5),
-                        Optional.of(new Since(LocalDate.of(2024, 4, 15), Life.Arrival.SEASON)),
+                        Optional.of(new ApproximateDate(LocalDate.of(2024, 4, 15), Life.DatePrecision.SEASON)),
                         Optional.of("Plum")));
-        assertThat(read.values().get(2).since()).contains(Since.day(LocalDate.of(2023, 5, 31)));
+        assertThat(read.values().get(2).since()).contains(ApproximateDate.day(LocalDate.of(2023, 5, 31)));
         assertThat(read.faults())
                 .singleElement()
                 .satisfies(line -> assertThat(line.fault()).contains("'count' is a number"));
