@@ -118,7 +118,7 @@ class QuarantinePageTest extends PageTest {
         assertThat(guests).extracting(Resident::name).containsExactly("Ember 1", "Ember 2", "Ember 3");
         assertThat(plan(bare).observations().phases())
                 .extracting(Phase::kind)
-                .containsExactly(plan(reef).houseRules().schools().quarantine().parts().stream()
+                .containsExactly(plan(reef).houseRules().approaches().quarantine().parts().stream()
                         .map(one -> one.kind())
                         .toArray(Phase.Kind[]::new));
         assertThat(plan(reef).schedule().outOfQuarantine(DWARVES))

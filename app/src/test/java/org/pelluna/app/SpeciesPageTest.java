@@ -140,7 +140,7 @@ class SpeciesPageTest extends PageTest {
                 .andExpect(status().isFound());
         assertThat(tanks.plan(keeper.id(), tank).houseRules())
                 .isEqualTo(Preset.of("full-sail").orElseThrow().rules());
-        assertThat(tanks.plan(keeper.id(), tank).houseRules().schools().ceiling())
+        assertThat(tanks.plan(keeper.id(), tank).houseRules().approaches().ceiling())
                 .isEqualTo(Approaches.Ceiling.NUTRIENTS);
         see("/headroom").andExpect(content().string(containsString("your approach")));
     }

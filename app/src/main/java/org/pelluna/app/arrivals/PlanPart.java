@@ -33,7 +33,7 @@ record PlanPart(String name, String address, String words, boolean missing) {
         parts.add(new PlanPart(
                 "House rules",
                 base + "/rules",
-                "limit: " + plan.houseRules().schools().ceiling().words(),
+                "limit: " + plan.houseRules().approaches().ceiling().words(),
                 false));
         parts.add(new PlanPart(
                 "Headroom",

@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 
-/** Three schools of capacity, for today, for the grown fish and for the plan. */
+/** Three approaches of capacity, for today, for the grown fish and for the plan. */
 @Controller
 class HeadroomController {
     private final TankStore tanks;
@@ -50,7 +50,7 @@ class HeadroomController {
      */
     record Bar(String moment, String sum, int width, boolean over, List<String> steps, String source) {}
 
-    /** What one school says. */
+    /** What one approach says. */
     record SchoolView(String title, boolean chosen, String name, List<Bar> bars) {}
 
     /** A fish as it grows. */
@@ -86,7 +86,7 @@ class HeadroomController {
                         planned,
                         fish -> fish.growth().adultLengthCm()));
         model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("schools", schools(plan, planned, moments));
+        model.addAttribute("approaches", approaches(plan, planned, moments));
         model.addAttribute("limitAt", LIMIT_AT);
         model.addAttribute("residents", stock.residents().size());
         model.addAttribute(
@@ -98,33 +98,33 @@ class HeadroomController {
         return "headroom/page";
     }
 
-    /** What each school of capacity counts, at each moment. */
-    private static List<SchoolView> schools(TankPlan plan, List<Fish> planned, List<Moment> moments) {
+    /** What each approach of capacity counts, at each moment. */
+    private static List<SchoolView> approaches(TankPlan plan, List<Fish> planned, List<Moment> moments) {
         Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), plan.asOf());
-        List<SchoolView> schools = new ArrayList<>();
-        for (Approaches.Ceiling school : Approaches.Ceiling.values()) {
-            boolean chosen = plan.houseRules().schools().ceiling() == school;
+        List<SchoolView> approaches = new ArrayList<>();
+        for (Approaches.Ceiling approach : Approaches.Ceiling.values()) {
+            boolean chosen = plan.houseRules().approaches().ceiling() == approach;
             List<String> names = headroom
-                    .of(school, planned, fish -> fish.growth().adultLengthCm())
+                    .of(approach, planned, fish -> fish.growth().adultLengthCm())
                     .stream()
                     .map(Load::name)
                     .toList();
             for (String name : names) {
-                schools.add(new SchoolView(
-                        school.words(),
+                approaches.add(new SchoolView(
+                        approach.words(),
                         chosen,
                         name,
                         moments.stream()
                                 .map(moment -> bar(
                                         moment.name(),
-                                        headroom.of(school, moment.fish(), moment.length()).stream()
+                                        headroom.of(approach, moment.fish(), moment.length()).stream()
                                                 .filter(load -> load.name().equals(name))
                                                 .findFirst()
                                                 .orElseThrow()))
                                 .toList()));
             }
         }
-        return schools;
+        return approaches;
     }
 
     private static GrowthView growth(Fish fish, TankPlan plan, Measures measures) {

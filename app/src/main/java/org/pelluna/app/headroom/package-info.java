@@ -1,2 +1,2 @@
-/** How many fish a tank carries, by three schools side by side. */
+/** How many fish a tank carries, by three approaches side by side. */
 package org.pelluna.app.headroom;

@@ -34,7 +34,8 @@ final class QuarantineParts {
                 ? Phases.again(before, bought.on(), why, Key::fresh)
                 : java.util.stream.Stream.concat(
                                 before.stream(),
-                                Phases.inTurn(rules.schools().quarantine().parts(), bought.on(), Key::fresh).stream())
+                                Phases.inTurn(rules.approaches().quarantine().parts(), bought.on(), Key::fresh)
+                                        .stream())
                         .toList();
         return Optional.of(new Happening.Phased(before, after));
     }

@@ -80,7 +80,7 @@ public final class ArrivalChart {
         TankPlan plan = stock.plan();
         return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
                 .of(
-                        plan.houseRules().schools().ceiling(),
+                        plan.houseRules().approaches().ceiling(),
                         stock.residents(),
                         fish -> fish.growth().adultLengthCm())
                 .get(0)

@@ -30,7 +30,7 @@ import org.pelluna.core.units.Numbers;
  * @param drawing the tank to scale, SVG
  * @param account the day in words
  * @param fish everyone drawn, in the order of their numbers
- * @param headroom the loads of the chosen school
+ * @param headroom the loads of the chosen approach
  * @param pressures the hardest pressures of the day
  * @param findings what has been outgrown, and who could eat whom
  * @param patches whose ground is whose

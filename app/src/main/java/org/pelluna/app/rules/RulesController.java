@@ -31,7 +31,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** House rules: schools, presets, husbandry, and what is overruled. */
+/** House rules: approaches, presets, husbandry, and what is overruled. */
 @Controller
 @RequestMapping("/tanks/{tankId}/rules")
 class RulesController {
@@ -106,7 +106,7 @@ class RulesController {
                 row.version(),
                 row.tank(),
                 taken.rules()
-                        .with(as -> as.schools(taken.rules().schools())
+                        .with(as -> as.approaches(taken.rules().approaches())
                                 .husbandry(taken.rules().husbandry())
                                 .overruled(row.houseRules().overruled())));
         Undo.say(redirect, "House rules set to “" + taken.title() + "”.");
@@ -129,15 +129,15 @@ class RulesController {
                 preset.title(),
                 preset.words(),
                 List.of(
-                        "limit: " + rules.schools().ceiling().words(),
+                        "limit: " + rules.approaches().ceiling().words(),
                         "inch rule " + Numbers.plain(rules.capacity().gallonsPerInchNew()) + ", later "
                                 + Numbers.plain(rules.capacity().gallonsPerInchMature()) + " gal per inch",
                         "pause " + rules.pauses().afterOneDays() + " and "
                                 + rules.pauses().afterMoreDays() + " days",
-                        "rivals: " + rules.schools().kin().words(),
+                        "rivals: " + rules.approaches().kin().words(),
                         "careful from " + Numbers.plain(rules.weights().carefulPerHour()) + " attacks an hour"),
                 row.houseRules()
-                        .equals(rules.with(as -> as.schools(rules.schools())
+                        .equals(rules.with(as -> as.approaches(rules.approaches())
                                 .husbandry(rules.husbandry())
                                 .overruled(row.houseRules().overruled()))));
     }

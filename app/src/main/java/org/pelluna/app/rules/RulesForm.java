@@ -11,7 +11,7 @@ import org.pelluna.core.plan.HusbandryBuilder;
 /** Approaches, husbandry and overruled rules as entered; shares are entered in percent. */
 public class RulesForm {
     public Integer version;
-    public Map<String, String> schools = new LinkedHashMap<>();
+    public Map<String, String> approaches = new LinkedHashMap<>();
     public Map<String, String> overruled = new LinkedHashMap<>();
     public Double clears;
     public Double protein;
@@ -30,10 +30,10 @@ public class RulesForm {
         RulesForm form = new RulesForm();
         form.version = version;
         Json.MAPPER
-                .valueToTree(rules.schools())
+                .valueToTree(rules.approaches())
                 .properties()
                 .forEach(field ->
-                        form.schools.put(field.getKey(), field.getValue().stringValue()));
+                        form.approaches.put(field.getKey(), field.getValue().stringValue()));
         form.overruled.putAll(rules.overruled());
         Husbandry done = rules.husbandry();
         form.clears = done.clearsMgPerLitreDay();
@@ -79,7 +79,7 @@ public class RulesForm {
                 notes.put(rule, note.strip());
             }
         });
-        return before.with(as -> as.schools(chosen())
+        return before.with(as -> as.approaches(chosen())
                 .husbandry(HusbandryBuilder.builder()
                         .clearsMgPerLitreDay(clears)
                         .proteinShare(protein / 100)
@@ -96,7 +96,7 @@ public class RulesForm {
 
     private Approaches chosen() {
         try {
-            return Json.MAPPER.convertValue(schools, Approaches.class);
+            return Json.MAPPER.convertValue(approaches, Approaches.class);
         } catch (tools.jackson.core.JacksonException e) {
             throw new IllegalArgumentException("choose one answer to every question", e);
         }

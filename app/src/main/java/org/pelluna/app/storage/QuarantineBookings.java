@@ -84,8 +84,8 @@ class QuarantineBookings {
                     .map(Resident::arrivedOn)
                     .min(LocalDate::compareTo)
                     .orElseThrow();
-            LocalDate until = end.orElseGet(
-                    () -> from.plusDays(row.houseRules().schools().quarantine().days()));
+            LocalDate until = end.orElseGet(() ->
+                    from.plusDays(row.houseRules().approaches().quarantine().days()));
             // Whose days are over but who is still there has it today, too.
             bookings.add(new Schedule.Booking(
                     from,

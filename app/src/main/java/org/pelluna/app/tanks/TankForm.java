@@ -224,7 +224,7 @@ public class TankForm {
         return before.map(entered::enteredOver).orElse(entered);
     }
 
-    /** The limits entered; schools, husbandry and what is overruled stay as they were. */
+    /** The limits entered; approaches, husbandry and what is overruled stay as they were. */
     HouseRules houseRules(HouseRules before) {
         return before.with(as -> as.capacity(new HouseRules.Capacity(
                         gallonsPerInchNew, gallonsPerInchMature, matureAfterMonths, bodyLengthsToSwim))

@@ -14,7 +14,7 @@ import org.pelluna.core.finding.Finding;
  * @param until the date a wait ends; empty if it has none
  * @param remedy what would turn it; empty if nothing is known to
  * @param figures the numbers with units and provenance
- * @param schools the views of the schools, where they differ
+ * @param approaches the views of the approaches, where they differ
  * @param source where the rule comes from
  */
 public record FindingView(
@@ -24,7 +24,7 @@ public record FindingView(
         String until,
         String remedy,
         List<FigureLine> figures,
-        List<String> schools,
+        List<String> approaches,
         String source) {
 
     /** One number. */
@@ -49,7 +49,7 @@ public record FindingView(
                                 measures.figure(figure),
                                 figure.provenance().words()))
                         .toList(),
-                finding.schools().stream().map(measures::sentence).toList(),
+                finding.approaches().stream().map(measures::sentence).toList(),
                 finding.provenance().words());
     }
 }

@@ -14,7 +14,7 @@ import org.pelluna.core.id.WishId;
  * @param names what arrives, for a sentence
  * @param fish how many fish
  * @param cost what this arrival adds to the order's cost
- * @param room the tightest load of the chosen school from that day
+ * @param room the tightest load of the chosen approach from that day
  * @param boxDays days in the acclimation box; 0 where it goes straight in
  * @param reasons why this day and why this place
  */
@@ -33,7 +33,7 @@ public record Arrival(
         reasons = List.copyOf(reasons);
     }
 
-    /** Whether the chosen school's ceiling is passed on that day. */
+    /** Whether the chosen approach's ceiling is passed on that day. */
     public boolean overHeadroom() {
         return room.over();
     }

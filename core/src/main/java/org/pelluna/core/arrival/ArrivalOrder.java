@@ -111,7 +111,7 @@ public final class ArrivalOrder {
             }
             settled |= group;
         }
-        if (stock.plan().houseRules().schools().kin() == Approaches.Kin.SAME_DAY) {
+        if (stock.plan().houseRules().approaches().kin() == Approaches.Kin.SAME_DAY) {
             findings.addAll(apart(problem, order));
         }
         return findings;

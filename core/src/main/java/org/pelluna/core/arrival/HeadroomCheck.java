@@ -13,7 +13,7 @@ import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 
-/** Headroom for sets of units beside the residents, all grown, by the school of the house rules. */
+/** Headroom for sets of units beside the residents, all grown, by the approach of the house rules. */
 final class HeadroomCheck {
     private final List<Ceiling> ceilings = new ArrayList<>();
     private final boolean counts;
@@ -40,7 +40,7 @@ final class HeadroomCheck {
     HeadroomCheck(ResolvedPlan stock, List<OrderItem> units) {
         var plan = stock.plan();
         LocalDate today = plan.asOf();
-        Approaches.Ceiling school = plan.houseRules().schools().ceiling();
+        Approaches.Ceiling approach = plan.houseRules().approaches().ceiling();
         this.counts = !plan.houseRules().overruled().containsKey("headroom");
         InchRule inches = new InchRule(plan.tank(), plan.houseRules());
         int matureDay = inches.matureOn()
@@ -48,9 +48,9 @@ final class HeadroomCheck {
                 .orElse(0);
         Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), today);
         List<List<Load>> each = units.stream()
-                .map(unit -> headroom.of(school, List.of(unit.fish()), HeadroomCheck::grownCm))
+                .map(unit -> headroom.of(approach, List.of(unit.fish()), HeadroomCheck::grownCm))
                 .toList();
-        for (Load load : headroom.of(school, stock.residents(), HeadroomCheck::grownCm)) {
+        for (Load load : headroom.of(approach, stock.residents(), HeadroomCheck::grownCm)) {
             double[] adds = new double[units.size()];
             for (int i = 0; i < adds.length; i++) {
                 adds[i] = units.get(i).count()
@@ -59,7 +59,7 @@ final class HeadroomCheck {
                                 .mapToDouble(Load::used)
                                 .sum();
             }
-            double later = school == Approaches.Ceiling.INCHES
+            double later = approach == Approaches.Ceiling.INCHES
                     ? Math.max(load.limit(), inches.matureCeilingInches())
                     : load.limit();
             ceilings.add(new Ceiling(

@@ -13,6 +13,6 @@ import org.pelluna.core.plan.HouseRules;
 record OrderOptions(boolean together, boolean everyoneBoxed, int last) {
     /** As the house rules have it. */
     static OrderOptions of(HouseRules rules) {
-        return new OrderOptions(rules.schools().kin() != Approaches.Kin.NEVER, false, 0);
+        return new OrderOptions(rules.approaches().kin() != Approaches.Kin.NEVER, false, 0);
     }
 }

@@ -82,8 +82,8 @@ final class OrderProblem {
         AcclimationBox box = new AcclimationBox(rules.weights().carefulPerHour(), options.everyoneBoxed());
         this.least = new PairPressures(pairs, size(), span(), box);
         this.dated = new DatedPressures(pairs, box);
-        this.days = new SharedDays(pairs, this.units, rules.schools(), quarantine, options.together());
-        this.onlyTogether = rules.schools().kin() == Approaches.Kin.SAME_DAY;
+        this.days = new SharedDays(pairs, this.units, rules.approaches(), quarantine, options.together());
+        this.onlyTogether = rules.approaches().kin() == Approaches.Kin.SAME_DAY;
     }
 
     /** Between which days the arrivals of any order lie. */
@@ -111,7 +111,7 @@ final class OrderProblem {
         return pauses.stream().sorted().skip(pauses.size() - place).findFirst().orElseThrow();
     }
 
-    /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its school gives it. */
+    /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its approach gives it. */
     private double[] behind(OrderItem one) {
         double[] costs = new double[units.size()];
         for (int i = 0; i < costs.length; i++) {
@@ -119,7 +119,7 @@ final class OrderProblem {
             double bolder = other.fish().species().temper().boldness()
                     - one.fish().species().temper().boldness();
             double delicacy = one.fish().species().temper().delicacy();
-            boolean outOfPlace = rules.schools().clownfish() == Approaches.Clownfish.FIRST
+            boolean outOfPlace = rules.approaches().clownfish() == Approaches.Clownfish.FIRST
                     ? isClownfish(one) && !isClownfish(other)
                     : isClownfish(other) && !isClownfish(one);
             costs[i] = rules.weights().shyness()

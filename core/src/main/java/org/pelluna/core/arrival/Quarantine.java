@@ -8,7 +8,7 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.Phases;
 
 /**
- * Quarantine by the chosen school, in the keeper's own tank if there is one. It is run all in, all out: whoever is put in
+ * Quarantine by the chosen approach, in the keeper's own tank if there is one. It is run all in, all out: whoever is put in
  * later would have to wait as long again, and so would those already there.
  *
  * @param parts what is done, in turn
@@ -22,7 +22,7 @@ record Quarantine(List<Phases.Part> parts, Optional<QuarantineTank> tank, List<T
 
     static Quarantine of(TankPlan plan) {
         return new Quarantine(
-                plan.houseRules().schools().quarantine().parts(),
+                plan.houseRules().approaches().quarantine().parts(),
                 plan.schedule().quarantine(),
                 plan.schedule().bookings().stream()
                         .filter(one -> one.wish().isEmpty())

@@ -3,7 +3,7 @@ package org.pelluna.core.arrival;
 import org.pelluna.core.finding.Provenance;
 
 /**
- * The tightest load of the chosen school from an arrival on, all grown.
+ * The tightest load of the chosen approach from an arrival on, all grown.
  *
  * @param name what is counted
  * @param used what the fish amount to

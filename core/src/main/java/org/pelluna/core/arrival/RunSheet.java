@@ -129,7 +129,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                         + (wished.species().hazards().isEmpty() ? "." : ", and never with bare hands."));
         boolean several = lane.arrival().fish() > 1;
         if (stock.plan().houseRules().husbandry().bottledBacteria() && several) {
-            boolean label = stock.plan().houseRules().schools().bacteria() == Approaches.Bacteria.LABEL;
+            boolean label = stock.plan().houseRules().approaches().bacteria() == Approaches.Bacteria.LABEL;
             add(
                     steps,
                     "bacteria",
@@ -138,7 +138,7 @@ public record RunSheet(String title, List<Step> steps, String advice, boolean ma
                             + (label ? "12 to 24 hours, as the label says" : "8 hours")
                             + ". Keep the surface moving. If fish breathe fast, switch the skimmer on.");
         }
-        if (stock.plan().houseRules().schools().rock() == Approaches.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
+        if (stock.plan().houseRules().approaches().rock() == Approaches.Rock.BEFORE_RIVALS && hasRival(stock, wished)) {
             add(steps, "rock", part, "Move the rock before its rival sees it, so that no fish knows its territory.");
         } else {
             add(steps, "rock", part, "Add a pile of rock that no fish has claimed, if there is room.");

@@ -16,7 +16,7 @@ final class SharedDays {
 
     private final PairTable pairs;
     private final List<OrderItem> units;
-    private final Approaches schools;
+    private final Approaches approaches;
     private final Quarantine quarantine;
     private final boolean together;
     private final List<Integer> groups;
@@ -25,10 +25,10 @@ final class SharedDays {
     /**
      * @param together whether rivals may share a day at all
      */
-    SharedDays(PairTable pairs, List<OrderItem> units, Approaches schools, Quarantine quarantine, boolean together) {
+    SharedDays(PairTable pairs, List<OrderItem> units, Approaches approaches, Quarantine quarantine, boolean together) {
         this.pairs = pairs;
         this.units = units;
-        this.schools = schools;
+        this.approaches = approaches;
         this.quarantine = quarantine;
         this.together = together;
         this.groups = List.copyOf(found());
@@ -86,7 +86,7 @@ final class SharedDays {
         }
         int tangs = surgeonfish();
         if (together
-                && schools.tangs() == Approaches.Tangs.TOGETHER
+                && approaches.tangs() == Approaches.Tangs.TOGETHER
                 && Integer.bitCount(tangs) > 2
                 && !found.contains(tangs)
                 && holds(tangs)) {
@@ -114,7 +114,7 @@ final class SharedDays {
     }
 
     private boolean mayShare(int i, int j) {
-        boolean staged = schools.tangs() == Approaches.Tangs.STAGED && isSurgeonfish(i) && isSurgeonfish(j);
+        boolean staged = approaches.tangs() == Approaches.Tangs.STAGED && isSurgeonfish(i) && isSurgeonfish(j);
         boolean oneInside = units.get(i).inside() != units.get(j).inside();
         return !staged && !oneInside && holds(1 << i | 1 << j);
     }

@@ -42,7 +42,7 @@ public record StockingPause(LocalDate ready, Optional<Finding> finding) {
 
     /** The pause of a plan, for its day. Ammonia or nitrite on a test stands against the next fish whatever the approach, also in a tank without fish. */
     public static StockingPause of(ResolvedPlan stock) {
-        StockingPause pause = stock.plan().houseRules().schools().pause() == Approaches.Pause.TEST_KIT
+        StockingPause pause = stock.plan().houseRules().approaches().pause() == Approaches.Pause.TEST_KIT
                 ? byTests(stock)
                 : byDays(stock);
         return shown(stock).map(test -> waiting(stock, test, pause)).orElse(pause);

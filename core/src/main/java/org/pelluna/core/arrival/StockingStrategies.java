@@ -41,7 +41,7 @@ final class StockingStrategies {
     }
 
     private Approaches.Kin kin() {
-        return stock.plan().houseRules().schools().kin();
+        return stock.plan().houseRules().approaches().kin();
     }
 
     List<Alternative> all() {

@@ -65,24 +65,28 @@ public record DecidingDefault(
     }
 
     private static List<Change> changes(HouseRules rules) {
-        Approaches schools = rules.schools();
+        Approaches approaches = rules.approaches();
         List<Change> changes = new ArrayList<>();
         changes.addAll(answers(
-                rules, "What sets the limit?", schools.ceiling(), Approaches.Ceiling.values(), schools::withCeiling));
+                rules,
+                "What sets the limit?",
+                approaches.ceiling(),
+                Approaches.Ceiling.values(),
+                approaches::withCeiling));
         changes.addAll(answers(
                 rules,
                 "When may the next fish arrive?",
-                schools.pause(),
+                approaches.pause(),
                 Approaches.Pause.values(),
-                schools::withPause));
+                approaches::withPause));
         changes.addAll(answers(
                 rules,
                 "What quarantine?",
-                schools.quarantine(),
+                approaches.quarantine(),
                 Approaches.Quarantine.values(),
-                schools::withQuarantine));
+                approaches::withQuarantine));
         HouseRules.Capacity capacity = rules.capacity();
-        if (schools.ceiling() == Approaches.Ceiling.INCHES
+        if (approaches.ceiling() == Approaches.Ceiling.INCHES
                 && capacity.gallonsPerInchNew() > capacity.gallonsPerInchMature()) {
             changes.add(new Change(
                     "When does the tank count as mature?",
@@ -97,7 +101,7 @@ public record DecidingDefault(
             HouseRules rules, String question, T chosen, T[] all, Function<T, Approaches> with) {
         return Stream.of(all)
                 .filter(one -> one != chosen)
-                .map(one -> new Change(question, chosen.words(), one.words(), rules.withSchools(with.apply(one))))
+                .map(one -> new Change(question, chosen.words(), one.words(), rules.withApproaches(with.apply(one))))
                 .toList();
     }
 }

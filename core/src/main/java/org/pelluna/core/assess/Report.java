@@ -1,5 +1,6 @@
 package org.pelluna.core.assess;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +25,7 @@ import org.pelluna.core.tank.NetWater;
  * @param asOf the day judged
  * @param water where the water goes
  * @param headroom the inch rule today
- * @param schools what each school of capacity says, today and when all residents have grown
+ * @param approaches what each approach of capacity says, today and when all residents have grown
  * @param wishes a verdict with its findings for each wish
  * @param pressuresToday among residents
  * @param pressuresPlanned with the fish to come
@@ -34,7 +35,7 @@ public record Report(
         LocalDate asOf,
         NetWater water,
         Headroom headroom,
-        List<SchoolReport> schools,
+        @JsonProperty("schools") List<ApproachReport> approaches,
         List<WishReport> wishes,
         List<PressureReport> pressuresToday,
         List<PressureReport> pressuresPlanned,
@@ -43,9 +44,9 @@ public record Report(
     /** The inch rule's figures today, in US gallons and inches. */
     public record Headroom(double gallons, double gallonsPerInch, double ceilingInches, double residentInches) {}
 
-    /** One load by one school. */
-    public record SchoolReport(
-            Approaches.Ceiling school,
+    /** One load by one approach. */
+    public record ApproachReport(
+            @JsonProperty("school") Approaches.Ceiling approach,
             boolean chosen,
             String counts,
             double usedToday,
@@ -92,7 +93,7 @@ public record Report(
                         rule.gallonsPerInch(plan.asOf()),
                         rule.ceilingInches(plan.asOf()),
                         InchRule.inches(assessment.stock().residents())),
-                schools(assessment),
+                approaches(assessment),
                 assessment.judgements().stream().map(Report::wish).toList(),
                 assessment.today().stream().map(Report::pressure).toList(),
                 assessment.planned().stream().map(Report::pressure).toList(),
@@ -105,17 +106,19 @@ public record Report(
                         order.findings()));
     }
 
-    private static List<SchoolReport> schools(Assessment assessment) {
+    private static List<ApproachReport> approaches(Assessment assessment) {
         TankPlan plan = assessment.stock().plan();
         List<Fish> fish = assessment.stock().residents();
         var headroom = new org.pelluna.core.headroom.Headroom(plan.tank(), plan.houseRules(), plan.asOf());
         return Stream.of(Approaches.Ceiling.values())
-                .flatMap(school -> headroom.of(school, fish, one -> one.growth().adultLengthCm()).stream()
-                        .map(grown -> new SchoolReport(
-                                school,
-                                plan.houseRules().schools().ceiling() == school,
+                .flatMap(approach -> headroom
+                        .of(approach, fish, one -> one.growth().adultLengthCm())
+                        .stream()
+                        .map(grown -> new ApproachReport(
+                                approach,
+                                plan.houseRules().approaches().ceiling() == approach,
                                 grown.name(),
-                                headroom.of(school, fish, one -> one.lengthCmOn(plan.asOf())).stream()
+                                headroom.of(approach, fish, one -> one.lengthCmOn(plan.asOf())).stream()
                                         .filter(load -> load.name().equals(grown.name()))
                                         .findFirst()
                                         .orElseThrow()

@@ -23,7 +23,7 @@ import org.pelluna.core.shortlist.Verdict;
  * @param turns wishes judged otherwise then, in the order of the list
  * @param dates arrivals that would come sooner or later then
  * @param ends pressures that end with it, the hardest first
- * @param before the load counted by the house's school with all grown, as it is
+ * @param before the load counted by the house's approach with all grown, as it is
  * @param after and as it would be
  */
 public record WithoutFish(List<Turn> turns, List<Shift> dates, List<Pressure> ends, Load before, Load after) {
@@ -81,7 +81,7 @@ public record WithoutFish(List<Turn> turns, List<Shift> dates, List<Pressure> en
         TankPlan plan = stock.plan();
         return new Headroom(plan.tank(), plan.houseRules(), plan.asOf())
                 .of(
-                        plan.houseRules().schools().ceiling(),
+                        plan.houseRules().approaches().ceiling(),
                         stock.withAbsent().residents(),
                         (Fish fish) -> fish.growth().adultLengthCm())
                 .get(0);

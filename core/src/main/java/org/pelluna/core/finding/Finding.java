@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param provenance where the rule itself comes from
  * @param until the date on which a {@link Severity#WAIT} turns into a yes, where one can be computed
  * @param remedy what the keeper could change to turn it, where something could
- * @param schools what the schools of the trade would each say, where they differ; empty otherwise
+ * @param approaches what the approaches of the trade would each say, where they differ; empty otherwise
  */
 public record Finding(
         String rule,
@@ -24,11 +24,11 @@ public record Finding(
         Provenance provenance,
         Optional<LocalDate> until,
         Optional<Sentence> remedy,
-        List<Sentence> schools) {
+        List<Sentence> approaches) {
 
     public Finding {
         figures = List.copyOf(figures);
-        schools = List.copyOf(schools);
+        approaches = List.copyOf(approaches);
         if (until.isPresent() && severity != Severity.WAIT) {
             throw new IllegalArgumentException(
                     "only a finding that waits has a date, but '" + rule + "' is " + severity);
@@ -53,17 +53,17 @@ public record Finding(
 
     /** The same finding with another reason. */
     public Finding withReason(Sentence because) {
-        return new Finding(rule, severity, because, figures, provenance, until, remedy, schools);
+        return new Finding(rule, severity, because, figures, provenance, until, remedy, approaches);
     }
 
     /** The same finding, due to turn on the given date. */
     public Finding until(LocalDate date) {
-        return new Finding(rule, severity, reason, figures, provenance, Optional.of(date), remedy, schools);
+        return new Finding(rule, severity, reason, figures, provenance, Optional.of(date), remedy, approaches);
     }
 
     /** The same finding with what would turn it. */
     public Finding remedy(Sentence change) {
-        return new Finding(rule, severity, reason, figures, provenance, until, Optional.of(change), schools);
+        return new Finding(rule, severity, reason, figures, provenance, until, Optional.of(change), approaches);
     }
 
     /** The same finding with what would turn it, where that holds no length and no volume. */
@@ -71,8 +71,8 @@ public record Finding(
         return remedy(Sentence.of(change));
     }
 
-    /** The same finding with the views of the schools that differ on it. */
-    public Finding schools(List<Sentence> views) {
+    /** The same finding with the views of the approaches that differ on it. */
+    public Finding approaches(List<Sentence> views) {
         return new Finding(rule, severity, reason, figures, provenance, until, remedy, views);
     }
 
@@ -86,6 +86,6 @@ public record Finding(
                 provenance,
                 Optional.empty(),
                 remedy,
-                schools);
+                approaches);
     }
 }

@@ -15,8 +15,8 @@ import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
 
 /**
- * The three schools of capacity side by side, each with its arithmetic. The inch rule counts adults at once; the others
- * count fish at a given length, today's or the adult's. The waste school stands in its steady state here: food that comes
+ * The three approaches of capacity side by side, each with its arithmetic. The inch rule counts adults at once; the others
+ * count fish at a given length, today's or the adult's. The waste approach stands in its steady state here: food that comes
  * in each day against what the bacteria are known to clear.
  */
 public final class Headroom {
@@ -43,9 +43,9 @@ public final class Headroom {
         this.litres = tank.netWater().litres();
     }
 
-    /** The loads of one school, the tightest first. */
-    public List<Load> of(Approaches.Ceiling school, Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
-        return switch (school) {
+    /** The loads of one approach, the tightest first. */
+    public List<Load> of(Approaches.Ceiling approach, Collection<Fish> fish, ToDoubleFunction<Fish> lengthCm) {
+        return switch (approach) {
             case INCHES -> List.of(inches(fish));
             case WASTE -> List.of(waste(fish, lengthCm));
             case NUTRIENTS -> {

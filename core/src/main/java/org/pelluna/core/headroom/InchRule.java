@@ -13,7 +13,7 @@ import org.pelluna.core.units.VolumeUnit;
 
 /**
  * The inch rule: so many inches of adult fish to so many US gallons of net water. Common practice, without a published
- * source; keepers of other schools count waste or nutrients instead.
+ * source; keepers of other approaches count waste or nutrients instead.
  */
 public final class InchRule {
     /** Where the rule comes from. */

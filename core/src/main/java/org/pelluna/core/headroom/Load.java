@@ -5,7 +5,7 @@ import java.util.function.Supplier;
 import org.pelluna.core.finding.Provenance;
 
 /**
- * What some fish amount to by one school, against what the tank carries.
+ * What some fish amount to by one approach, against what the tank carries.
  *
  * @param name what is counted
  * @param used what the fish amount to, in {@code unit}

@@ -111,6 +111,9 @@ public final class Json {
     private interface FindingForm {
         @JsonProperty("sentence")
         Sentence reason();
+
+        @JsonProperty("schools")
+        List<Sentence> approaches();
     }
 
     /** A key is its text, as a value and as the name of a field. */

@@ -8,8 +8,8 @@ import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
 
 /**
- * Which school of the trade a keeper follows, question by question. Keepers disagree on each; none is wrong, and the
- * findings say what another school would have said.
+ * Which approach of the trade a keeper follows, question by question. Keepers disagree on each; none is wrong, and the
+ * findings say what another approach would have said.
  *
  * @param ceiling what sets the ceiling
  * @param bigFish a fish that will outgrow the tank
@@ -85,7 +85,7 @@ public record Approaches(
      *
      * @param key the name of its field
      * @param words the question
-     * @param answers the schools
+     * @param answers the approaches
      */
     public record Question(String key, String words, List<Answer> answers) {}
 

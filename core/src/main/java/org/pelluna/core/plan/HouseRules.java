@@ -7,13 +7,13 @@ import java.util.Map;
 import org.pelluna.core.stored.IfAbsent;
 
 /**
- * The limits and schools a keeper has chosen for one tank.
+ * The limits and approaches a keeper has chosen for one tank.
  *
  * @param capacity how much fish the water carries
  * @param pauses days to wait between arrivals
  * @param widestGapMm widest opening in a cover that still holds jumpers, mm
  * @param weights what weighs how much when pressure is judged and an order priced
- * @param schools which school counts where keepers disagree
+ * @param approaches which approach counts where keepers disagree
  * @param husbandry what the keeper does about waste
  * @param overruled rules of the shortlist that do not count in this tank, each with the keeper's note
  */
@@ -23,7 +23,7 @@ public record HouseRules(
         @JsonUnwrapped Pauses pauses,
         @IfAbsent("6") double widestGapMm,
         @JsonUnwrapped Weights weights,
-        @IfAbsent("{}") Approaches schools,
+        @IfAbsent("{}") @JsonProperty("schools") Approaches approaches,
         @IfAbsent("{}") Husbandry husbandry,
         Map<String, String> overruled)
         implements HouseRulesBuilder.With {

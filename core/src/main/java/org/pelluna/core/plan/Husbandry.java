@@ -6,7 +6,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import org.pelluna.core.stored.IfAbsent;
 
 /**
- * What a keeper does about waste, for the schools that count it.
+ * What a keeper does about waste, for the approaches that count it.
  *
  * @param clearsMgPerLitreDay ammonia nitrogen the bacteria clear, mg/L a day: 2 is what a finished cycle is tested for
  *     (common practice)

@@ -26,7 +26,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 5, 12, 5))
                             .pauses(new HouseRules.Pauses(28, 42))
                             .weights(new HouseRules.Weights(3, 0.1, 1.5))
-                            .schools(schools(
+                            .approaches(approaches(
                                     Approaches.Ceiling.INCHES, Approaches.BigFish.ADULT_SIZE, Approaches.Kin.NEVER)))),
             new Preset(
                     "fair-wind",
@@ -45,7 +45,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(4, 2.5, 12, 4))
                             .pauses(new HouseRules.Pauses(14, 21))
                             .weights(new HouseRules.Weights(6, 0.3, 0.8))
-                            .schools(schools(
+                            .approaches(approaches(
                                     Approaches.Ceiling.NUTRIENTS, Approaches.BigFish.JUVENILE, Approaches.Kin.CROWD))
                             .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 7))
                                     .export(new Husbandry.Export(0.9, 0.98)))))),
@@ -55,7 +55,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "For fish without corals: waste sets the limit, and salinity may be lowered.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 6, 4))
                             .weights(new HouseRules.Weights(6, 0.25, 0.8))
-                            .schools(Approaches.USUAL.with(school -> school.ceiling(Approaches.Ceiling.WASTE)
+                            .approaches(Approaches.USUAL.with(approach -> approach.ceiling(Approaches.Ceiling.WASTE)
                                     .quarantine(Approaches.Quarantine.COPPER)
                                     .salinity(Approaches.Salinity.LOWERED)
                                     .rock(Approaches.Rock.BEFORE_RIVALS)))
@@ -68,7 +68,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
         return ALL.stream().filter(one -> one.key().equals(key)).findFirst();
     }
 
-    private static Approaches schools(Approaches.Ceiling ceiling, Approaches.BigFish bigFish, Approaches.Kin kin) {
+    private static Approaches approaches(Approaches.Ceiling ceiling, Approaches.BigFish bigFish, Approaches.Kin kin) {
         return Approaches.USUAL.with(as -> as.ceiling(ceiling).bigFish(bigFish).kin(kin));
     }
 

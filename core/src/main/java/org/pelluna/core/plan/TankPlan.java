@@ -20,7 +20,7 @@ import org.pelluna.core.watch.Observations;
  *
  * @param asOf the day for which the plan is judged
  * @param tank the tank
- * @param houseRules the keeper's limits and schools
+ * @param houseRules the keeper's limits and approaches
  * @param residents every fish that lives or lived here
  * @param wishes every wish, struck ones included
  * @param log what was seen

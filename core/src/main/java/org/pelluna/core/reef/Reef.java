@@ -290,17 +290,17 @@ public final class Reef {
         return Encounters.of(stock.only(here(on), on)).amongResidents();
     }
 
-    /** The loads of the chosen school on a day, the fish at their length then; and when all of them have grown. */
+    /** The loads of the chosen approach on a day, the fish at their length then; and when all of them have grown. */
     public record Loads(List<Load> then, List<Load> grown) {}
 
     /** The headroom of a day. */
     public Loads headroom(LocalDate on) {
         Headroom headroom = new Headroom(plan.tank(), plan.houseRules(), on);
-        var school = plan.houseRules().schools().ceiling();
+        var approach = plan.houseRules().approaches().ceiling();
         List<Fish> fish = here(on);
         return new Loads(
-                headroom.of(school, fish, one -> one.lengthCmOn(on)),
-                headroom.of(school, fish, one -> one.growth().adultLengthCm()));
+                headroom.of(approach, fish, one -> one.lengthCmOn(on)),
+                headroom.of(approach, fish, one -> one.growth().adultLengthCm()));
     }
 
     /** What counts on a day: everything outgrown or bite-size by then, as long as those it concerns are here. */

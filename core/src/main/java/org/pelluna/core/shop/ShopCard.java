@@ -94,7 +94,7 @@ public record ShopCard(
                 reasons,
                 answer == Answer.NO ? Optional.empty() : Optional.of(cm(fitting.get(0))),
                 answer == Answer.NO ? Optional.empty() : Optional.of(cm(fitting.get(fitting.size() - 1))),
-                ShopChecks.of(species, stock.plan().houseRules().schools().pause()),
+                ShopChecks.of(species, stock.plan().houseRules().approaches().pause()),
                 judgement);
     }
 

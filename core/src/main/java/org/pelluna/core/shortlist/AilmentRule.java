@@ -20,12 +20,12 @@ final class AilmentRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        String school = candidate.rules().schools().quarantine().words();
+        String approach = candidate.rules().approaches().quarantine().words();
         return candidate.species().ailments().stream()
                 .map(ailment -> Finding.of(
                         RULE,
                         Severity.CAREFUL,
-                        "Quarantine it: it often carries " + ailment.kind().words() + ". Your approach: " + school
+                        "Quarantine it: it often carries " + ailment.kind().words() + ". Your approach: " + approach
                                 + ".",
                         ailment.from(),
                         List.of()))

@@ -30,7 +30,7 @@ final class GroupSizeRule implements ShortlistRule {
         List<Figure> figures = List.of(
                 Figure.measured("of its species here", here, ""),
                 Figure.measured("of its species with this wish", total, ""));
-        boolean oneFirst = candidate.rules().schools().anthias() == Approaches.HaremFish.ONE_FIRST;
+        boolean oneFirst = candidate.rules().approaches().anthias() == Approaches.HaremFish.ONE_FIRST;
         if (company.way() == SocialGrouping.Way.HAREM && company.suits(total) && here == 0 && total > 1) {
             return List.of(Finding.of(
                             RULE,
@@ -39,7 +39,7 @@ final class GroupSizeRule implements ShortlistRule {
                                     + (oneFirst ? ". Your approach starts with one and adds more." : "."),
                             company.from(),
                             figures)
-                    .schools(List.of(
+                    .approaches(List.of(
                             Sentence.of("By “start with one and add”: one now, the others when it has settled."),
                             Sentence.of("By “the whole group at once”: all " + total + " on one day."))));
         }

@@ -18,7 +18,7 @@ import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.units.Numbers;
 
-/** Is there headroom for it beside the fish that live here, by the chosen school? */
+/** Is there headroom for it beside the fish that live here, by the chosen approach? */
 final class HeadroomRule implements ShortlistRule {
     static final String RULE = "headroom";
 
@@ -34,7 +34,7 @@ final class HeadroomRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        Approaches.Ceiling chosen = candidate.rules().schools().ceiling();
+        Approaches.Ceiling chosen = candidate.rules().approaches().ceiling();
         Map<Approaches.Ceiling, Load> loads = tightest(candidate);
         Load counts = Objects.requireNonNull(loads.get(chosen));
         Finding finding = chosen == Approaches.Ceiling.INCHES ? byInches(candidate) : byLoad(counts);
@@ -42,8 +42,8 @@ final class HeadroomRule implements ShortlistRule {
         return List.of(
                 agreed
                         ? finding
-                        : finding.schools(loads.entrySet().stream()
-                                .map(school -> Sentence.of(sentence(school.getKey(), school.getValue())))
+                        : finding.approaches(loads.entrySet().stream()
+                                .map(approach -> Sentence.of(sentence(approach.getKey(), approach.getValue())))
                                 .toList()));
     }
 
@@ -61,7 +61,7 @@ final class HeadroomRule implements ShortlistRule {
                                 "Keep fewer or smaller fish, change more water, or change the limit in your house rules.");
     }
 
-    /** Residents and wish together, all grown, by every school. */
+    /** Residents and wish together, all grown, by every approach. */
     private static Map<Approaches.Ceiling, Load> tightest(Candidate candidate) {
         List<Fish> fish = new ArrayList<>(candidate.stock().residents());
         for (int i = 0; i < candidate.wished().count(); i++) {
@@ -69,19 +69,19 @@ final class HeadroomRule implements ShortlistRule {
         }
         Headroom headroom = new Headroom(candidate.tank(), candidate.rules(), candidate.today());
         Map<Approaches.Ceiling, Load> loads = new EnumMap<>(Approaches.Ceiling.class);
-        for (Approaches.Ceiling school : Approaches.Ceiling.values()) {
+        for (Approaches.Ceiling approach : Approaches.Ceiling.values()) {
             loads.put(
-                    school,
-                    headroom.of(school, fish, one -> one.growth().adultLengthCm())
+                    approach,
+                    headroom.of(approach, fish, one -> one.growth().adultLengthCm())
                             .get(0));
         }
         return loads;
     }
 
-    private static String sentence(Approaches.Ceiling school, Load load) {
+    private static String sentence(Approaches.Ceiling approach, Load load) {
         String unit = load.unit().isEmpty() ? "" : " " + load.unit();
         int decimals = Numbers.decimalsToTell(load.used(), load.limit(), 2);
-        return "By the " + school.words() + ": " + (load.fits() ? "yes, " : "no, ")
+        return "By the " + approach.words() + ": " + (load.fits() ? "yes, " : "no, ")
                 + Numbers.plain(load.used(), decimals) + " of " + Numbers.plain(load.limit(), decimals) + unit + " ("
                 + load.name() + ").";
     }

@@ -10,7 +10,7 @@ import org.pelluna.core.plan.Approaches.Kin;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.units.Quantity;
 
-/** Do rivals of its genus live here already, and what does the chosen school say? */
+/** Do rivals of its genus live here already, and what does the chosen approach say? */
 final class KinRule implements ShortlistRule {
     private static final String RULE = "kin";
 
@@ -43,11 +43,13 @@ final class KinRule implements ShortlistRule {
         }
         double litres = candidate.tank().netWater().litres();
         boolean crowd = litres >= LARGE_LITRES && kin.size() >= 2;
-        Kin school = candidate.rules().schools().kin();
+        Kin approach = candidate.rules().approaches().kin();
         String names = String.join(", ", kin.stream().map(Fish::name).toList());
         Finding finding = Finding.of(
                 RULE,
-                school == Kin.NEVER ? Severity.STOP : school == Kin.CROWD && crowd ? Severity.FINE : Severity.CAREFUL,
+                approach == Kin.NEVER
+                        ? Severity.STOP
+                        : approach == Kin.CROWD && crowd ? Severity.FINE : Severity.CAREFUL,
                 names
                         + (kin.size() == 1
                                 ? " is a close relative and already lives here."
@@ -56,7 +58,7 @@ final class KinRule implements ShortlistRule {
                 List.of(
                         Figure.measured("close relatives here", kin.size(), ""),
                         Figure.measured("net water", litres, "L")));
-        return List.of(finding.schools(List.of(
+        return List.of(finding.approaches(List.of(
                         Sentence.of("By “never”: no."),
                         Sentence.of("By “same day only”: take " + names + " out and return "
                                 + (kin.size() == 1 ? "it" : "them") + " together with the newcomer."),

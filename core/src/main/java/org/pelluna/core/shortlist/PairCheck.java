@@ -46,15 +46,15 @@ public final class PairCheck {
 
     private static Optional<Finding> rivals(ResolvedPlan stock, Species one, Species other) {
         return Rivalry.between(one, other).map(rivalry -> {
-            Approaches.Kin school = stock.plan().houseRules().schools().kin();
+            Approaches.Kin approach = stock.plan().houseRules().approaches().kin();
             return Finding.of(
                             RULE,
-                            school == Approaches.Kin.NEVER ? Severity.STOP : Severity.CAREFUL,
+                            approach == Approaches.Kin.NEVER ? Severity.STOP : Severity.CAREFUL,
                             one.commonName() + " and " + other.commonName() + " are rivals: " + rivalry.reason() + ".",
                             Provenance.PRACTICE,
                             List.of())
                     .remedy(
-                            school == Approaches.Kin.NEVER
+                            approach == Approaches.Kin.NEVER
                                     ? "Your approach allows only one of them: drop the other."
                                     : "Let both arrive on one day, or drop one of them.");
         });

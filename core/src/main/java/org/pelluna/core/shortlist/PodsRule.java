@@ -49,7 +49,7 @@ final class PodsRule implements ShortlistRule {
                             months.from(),
                             figures)
                     .until(grownOn)
-                    .schools(SCHOOLS));
+                    .approaches(SCHOOLS));
         }
         Optional<NaturalFood.Pods> seen = candidate.tank().larder().pods();
         if (seen.filter(pods -> pods == NaturalFood.Pods.NONE).isPresent()) {
@@ -60,7 +60,7 @@ final class PodsRule implements ShortlistRule {
                             months.from(),
                             figures)
                     .remedy("Add pods, let them breed with no fish hunting them, and look again at night.")
-                    .schools(SCHOOLS));
+                    .approaches(SCHOOLS));
         }
         return List.of(Finding.of(
                         RULE,
@@ -74,6 +74,6 @@ final class PodsRule implements ShortlistRule {
                                         "It eats live pods; without a refugium it eats them faster than they grow."),
                         months.from(),
                         figures)
-                .schools(SCHOOLS));
+                .approaches(SCHOOLS));
     }
 }

@@ -67,7 +67,7 @@ final class SwimRule implements ShortlistRule {
                                     "."),
                             Provenance.PRACTICE,
                             figures)
-                    .schools(List.of(
+                    .approaches(List.of(
                             Sentence.of("Plan for the longest known: no."),
                             Sentence.of("Plan for what adults usually reach in tanks: yes."))));
         }
@@ -113,7 +113,7 @@ final class SwimRule implements ShortlistRule {
                 .remedy(Sentence.of("Keep it in a tank with ", Quantity.wholeCm(wants), " or more to swim."));
         double outgrownAtCm = candidate.species().size().adultCm().value() * swim / wants;
         Optional<LocalDate> outgrown = candidate.fish().growth().reaches(outgrownAtCm);
-        if (candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
+        if (candidate.rules().approaches().bigFish() == Approaches.BigFish.JUVENILE
                 && outgrown.filter(day -> day.isAfter(candidate.today())).isPresent()) {
             finding = Finding.of(
                             RULE,
@@ -127,7 +127,7 @@ final class SwimRule implements ShortlistRule {
                             figures)
                     .remedy("Decide today where it will go, and write it down.");
         }
-        return finding.schools(List.of(
+        return finding.approaches(List.of(
                 Sentence.of("By adult size from day one: no."),
                 outgrown.filter(day -> day.isAfter(candidate.today()))
                         .map(day -> Sentence.of(

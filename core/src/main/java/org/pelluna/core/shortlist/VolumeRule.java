@@ -84,7 +84,7 @@ final class VolumeRule implements ShortlistRule {
                         Sentence.of(needs("Slightly too little water", needed, net), " The rule is rough."),
                         needed.from(),
                         figures)
-                .schools(List.of(
+                .approaches(List.of(
                         Sentence.of("By net water: no."), Sentence.of("By tank size, as tables list it: yes.")));
     }
 
@@ -100,8 +100,8 @@ final class VolumeRule implements ShortlistRule {
         Sentence room = outgrown.map(one ->
                         Sentence.of(" It has room until about " + one.on() + ", at ", Quantity.cm(one.atCm()), "."))
                 .orElse(Sentence.of());
-        Finding either = tooSmall.schools(List.of(Sentence.of("By adult size from day one: no."), until));
-        return outgrown.isPresent() && candidate.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
+        Finding either = tooSmall.approaches(List.of(Sentence.of("By adult size from day one: no."), until));
+        return outgrown.isPresent() && candidate.rules().approaches().bigFish() == Approaches.BigFish.JUVENILE
                 ? Finding.of(
                                 RULE,
                                 Severity.CAREFUL,
@@ -109,7 +109,7 @@ final class VolumeRule implements ShortlistRule {
                                 tooSmall.provenance(),
                                 tooSmall.figures())
                         .remedy("Decide today where it will go, and write it down.")
-                        .schools(either.schools())
+                        .approaches(either.approaches())
                 : either;
     }
 }

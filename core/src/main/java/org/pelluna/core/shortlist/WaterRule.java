@@ -64,7 +64,7 @@ final class WaterRule implements ShortlistRule {
                                     + ".",
                             water.lowestSpecificGravity().from(),
                             List.of(Figure.measured("specific gravity here", gravity, "")))
-                    .schools(List.of(
+                    .approaches(List.of(
                             Sentence.of(
                                     "By " + Approaches.Salinity.NATURAL.words() + ": raise it slowly, then add it."),
                             Sentence.of("By " + Approaches.Salinity.LOWERED.words() + ": not this fish."))));

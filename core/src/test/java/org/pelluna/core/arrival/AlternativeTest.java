@@ -34,9 +34,10 @@ class AlternativeTest {
         return wish(species, count).withDecision(Wish.Decision.IN);
     }
 
-    private static List<Alternative> ways(List<Resident> residents, Approaches schools, Wish... wishes) {
+    private static List<Alternative> ways(List<Resident> residents, Approaches approaches, Wish... wishes) {
         ResolvedPlan stock = ResolvedPlan.of(
-                plan(Fixtures.reef(), HouseRules.USUAL.withSchools(schools), residents, List.of(wishes)), CATALOGUE);
+                plan(Fixtures.reef(), HouseRules.USUAL.withApproaches(approaches), residents, List.of(wishes)),
+                CATALOGUE);
         return Alternative.of(stock, Shortlist.of(stock), WaterReserve.of(stock, WaterFit.NONE));
     }
 
@@ -100,7 +101,7 @@ class AlternativeTest {
         ResolvedPlan stock = ResolvedPlan.of(
                 plan(
                         Fixtures.reef(),
-                        HouseRules.USUAL.withSchools(Approaches.USUAL.withTangs(how)),
+                        HouseRules.USUAL.withApproaches(Approaches.USUAL.withTangs(how)),
                         List.of(),
                         List.of(wishes)),
                 CATALOGUE);

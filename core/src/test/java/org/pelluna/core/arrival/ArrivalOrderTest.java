@@ -182,7 +182,7 @@ class ArrivalOrderTest {
     void rivalsOfOneGenusShareADayUnlessTheHouseForbidsIt() {
         List<Wish> rivals = List.of(kept("centropyge-loriculus"), kept("centropyge-bispinosa"));
         HouseRules usual = HouseRules.USUAL;
-        HouseRules apart = usual.with(as -> as.schools(usual.schools().withKin(Approaches.Kin.NEVER))
+        HouseRules apart = usual.with(as -> as.approaches(usual.approaches().withKin(Approaches.Kin.NEVER))
                 .husbandry(usual.husbandry())
                 .overruled(Map.of()));
         assertThat(arrivals(plan(Fixtures.reef(), usual, List.of(), rivals))).hasSize(1);

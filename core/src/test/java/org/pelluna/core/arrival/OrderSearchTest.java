@@ -69,7 +69,7 @@ class OrderSearchTest {
                         .widestGapMm(6)
                         .weights(new HouseRules.Weights(
                                 4, random.nextDouble() * usual.weights().lateness() * 2, random.nextDouble() * 2)))
-                .with(as -> as.schools(usual.schools().withKin(Approaches.Kin.values()[random.nextInt(3)]))
+                .with(as -> as.approaches(usual.approaches().withKin(Approaches.Kin.values()[random.nextInt(3)]))
                         .husbandry(usual.husbandry())
                         .overruled(Map.of()));
         ResolvedPlan stock =

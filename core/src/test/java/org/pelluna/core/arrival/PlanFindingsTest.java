@@ -37,7 +37,7 @@ class PlanFindingsTest {
 
     private static TankPlan plan(Tank tank, Approaches.Kin kin, List<Resident> residents, String... wishes) {
         HouseRules rules = HouseRules.USUAL.with(
-                as -> as.schools(HouseRules.USUAL.schools().withKin(kin)).overruled(Map.of()));
+                as -> as.approaches(HouseRules.USUAL.approaches().withKin(kin)).overruled(Map.of()));
         return Fixtures.plan(
                 tank, rules, residents, Stream.of(wishes).map(Fixtures::kept).toList());
     }

@@ -185,7 +185,7 @@ class ReasonsTest {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "pterapogon-kauderni", "elacatinus-oceanops")
                 .withSchedule(Schedule.NONE.quarantine(Optional.of(QUARANTINE)));
         plan = plan.withHouseRules(plan.houseRules()
-                .withSchools(plan.houseRules().schools().withQuarantine(Approaches.Quarantine.ISOLATION)));
+                .withApproaches(plan.houseRules().approaches().withQuarantine(Approaches.Quarantine.ISOLATION)));
         List<Arrival> arrivals = judged(plan).arrivals();
         long days = ChronoUnit.DAYS.between(TODAY, arrivals.get(0).date());
         Finding first = reason(arrivals.get(0), "quarantine");

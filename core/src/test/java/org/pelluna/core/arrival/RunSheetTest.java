@@ -145,7 +145,7 @@ class RunSheetTest {
     @Test
     void severalBringBottledBacteriaAndAKinsmansRockIsMovedFirstWhereTheHouseSaysSo() {
         HouseRules eight = HouseRules.USUAL.with(
-                as -> as.schools(by(Approaches.Bacteria.EIGHT_HOURS, Approaches.Rock.BEFORE_RIVALS))
+                as -> as.approaches(by(Approaches.Bacteria.EIGHT_HOURS, Approaches.Rock.BEFORE_RIVALS))
                         .husbandry(HouseRules.USUAL.husbandry().withBottledBacteria(true)));
         Wish pair = wish("chrysiptera-cyanea", 2);
         Map<String, String> words = words(sheet(stock(eight, Schedule.NONE, List.of(GALE), pair), 0));
@@ -154,7 +154,7 @@ class RunSheetTest {
         assertThat(words.get("roll-call")).contains("count all 3 ");
         assertThat(sheet(stock(eight, Schedule.NONE, List.of(GALE), pair), 0).title())
                 .startsWith("2 × ");
-        HouseRules label = eight.withSchools(by(Approaches.Bacteria.LABEL, Approaches.Rock.BEFORE_RIVALS));
+        HouseRules label = eight.withApproaches(by(Approaches.Bacteria.LABEL, Approaches.Rock.BEFORE_RIVALS));
         assertThat(words(sheet(stock(label, Schedule.NONE, List.of(GALE), pair), 0))
                         .get("bacteria"))
                 .contains("12 to 24 hours, as the label says");

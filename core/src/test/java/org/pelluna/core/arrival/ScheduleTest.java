@@ -35,11 +35,11 @@ class ScheduleTest {
     private static final QuarantineTank TWO_PLACES = new QuarantineTank(60, 2, 2, 1.021);
 
     private static TankPlan plan(
-            Tank tank, List<Resident> residents, Approaches schools, Schedule schedule, Wish... wishes) {
+            Tank tank, List<Resident> residents, Approaches approaches, Schedule schedule, Wish... wishes) {
         TankPlan plain = Fixtures.plan(
                 tank,
-                HouseRules.USUAL.with(
-                        as -> as.schools(schools).husbandry(Husbandry.USUAL).overruled(Map.of())),
+                HouseRules.USUAL.with(as ->
+                        as.approaches(approaches).husbandry(Husbandry.USUAL).overruled(Map.of())),
                 residents,
                 List.of(wishes));
         return TankPlan.of(TODAY, tank, plain.houseRules())

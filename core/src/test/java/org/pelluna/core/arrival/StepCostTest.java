@@ -94,7 +94,7 @@ class StepCostTest {
         Approaches usual = Approaches.USUAL;
         rules = HouseRules.USUAL.with(
                 as -> as.weights(new HouseRules.Weights(4, 0.2 + random.nextDouble(), 0.5 + random.nextDouble()))
-                        .schools(new Approaches(
+                        .approaches(new Approaches(
                                 usual.ceiling(),
                                 usual.bigFish(),
                                 usual.kin(),
@@ -259,7 +259,7 @@ class StepCostTest {
                     Species early = units.get(a).fish().species();
                     double bolder = Math.max(
                             0, early.temper().boldness() - late.temper().boldness());
-                    boolean first = rules.schools().clownfish() == Approaches.Clownfish.FIRST;
+                    boolean first = rules.approaches().clownfish() == Approaches.Clownfish.FIRST;
                     boolean misplaced = (first ? late : early).genus().equals("Amphiprion")
                             && !(first ? early : late).genus().equals("Amphiprion");
                     sum += units.get(b).count() * bolder * (1 + late.temper().delicacy()) / 2 + (misplaced ? 1 : 0);

@@ -23,7 +23,7 @@ import org.pelluna.core.shortlist.Shortlist;
 class StockingPauseTest {
     private static HouseRules rules(Approaches.Pause pause) {
         Approaches usual = Approaches.USUAL;
-        return HouseRules.USUAL.with(as -> as.schools(new Approaches(
+        return HouseRules.USUAL.with(as -> as.approaches(new Approaches(
                         usual.ceiling(),
                         usual.bigFish(),
                         usual.kin(),

@@ -39,7 +39,7 @@ class WithoutFishTest {
         });
         assertThat(without.after().used()).isLessThan(without.before().used());
         assertThat(without.after().limit()).isEqualTo(without.before().limit());
-        assertThat(plan.houseRules().schools().ceiling()).isEqualTo(Approaches.Ceiling.INCHES);
+        assertThat(plan.houseRules().approaches().ceiling()).isEqualTo(Approaches.Ceiling.INCHES);
         assertThat(without.ends())
                 .hasSize(2)
                 .allMatch(one -> one.aggressorId().key().equals("lion")

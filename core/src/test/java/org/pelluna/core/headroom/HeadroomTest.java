@@ -20,9 +20,9 @@ class HeadroomTest {
     private static final Species TANG = Fixtures.species("zebrasoma-flavescens");
     private static final Fish FISH = Fixtures.fish("t", TANG, 10, Fixtures.TODAY);
 
-    private static Load load(HouseRules rules, Ceiling school, String name, List<Fish> fish, double cm) {
+    private static Load load(HouseRules rules, Ceiling approach, String name, List<Fish> fish, double cm) {
         return new Headroom(TANK, rules, Fixtures.TODAY)
-                .of(school, fish, one -> cm).stream()
+                .of(approach, fish, one -> cm).stream()
                         .filter(one -> one.name().equals(name))
                         .findFirst()
                         .orElseThrow();
@@ -65,14 +65,15 @@ class HeadroomTest {
 
     @Test
     void everySchoolLoadsMoreWithMoreFishAndNamesItsSteps() {
-        for (Ceiling school : Ceiling.values()) {
+        for (Ceiling approach : Ceiling.values()) {
             Headroom headroom = new Headroom(TANK, HouseRules.USUAL, Fixtures.TODAY);
-            Load one = headroom.of(school, List.of(FISH), fish -> 15).get(0);
-            Load ten = headroom.of(school, Collections.nCopies(10, FISH), fish -> 15)
+            Load one = headroom.of(approach, List.of(FISH), fish -> 15).get(0);
+            Load ten = headroom.of(approach, Collections.nCopies(10, FISH), fish -> 15)
                     .get(0);
             assertThat(ten.share()).isGreaterThan(one.share());
             assertThat(one.steps()).isNotEmpty();
-            assertThat(headroom.of(school, List.of(), fish -> 1).get(0).fits()).isTrue();
+            assertThat(headroom.of(approach, List.of(), fish -> 1).get(0).fits())
+                    .isTrue();
         }
     }
 

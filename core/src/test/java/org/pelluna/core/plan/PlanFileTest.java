@@ -238,7 +238,7 @@ class PlanFileTest {
     }
 
     @Test
-    void earlierVersionsAreReadWithTheUsualSchools() throws PlanFileException {
+    void earlierVersionsAreReadWithTheUsualApproaches() throws PlanFileException {
         TankPlan plan = Fixtures.plan(Fixtures.reef(), List.of(), "gramma-loreto");
         ObjectNode file = (ObjectNode) Json.MAPPER.readTree(PlanFile.write(plan));
         file.put("version", 2);
@@ -273,7 +273,7 @@ class PlanFileTest {
                 9,
                 Optional.empty(),
                 Optional.of(meek));
-        HouseRules rules = HouseRules.USUAL.with(as -> as.schools(Approaches.USUAL)
+        HouseRules rules = HouseRules.USUAL.with(as -> as.approaches(Approaches.USUAL)
                 .husbandry(Husbandry.USUAL)
                 .overruled(java.util.Map.of("jump", "a lid is ordered")));
         TankPlan plan = Fixtures.plan(Fixtures.reef(), rules, List.of(resident), List.of(wish));

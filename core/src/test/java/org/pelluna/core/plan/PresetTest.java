@@ -55,7 +55,7 @@ class PresetTest {
             assertThat(preset.rules().capacity().bodyLengthsToSwim())
                     .isLessThanOrEqualTo(first.capacity().bodyLengthsToSwim());
         }
-        assertThat(first.schools().kin()).isEqualTo(Approaches.Kin.NEVER);
+        assertThat(first.approaches().kin()).isEqualTo(Approaches.Kin.NEVER);
     }
 
     private static Fixtures.TankBuilder tank(double lengthCm) {

@@ -172,7 +172,7 @@ class KeepersCasesTest {
     @ParameterizedTest
     @CsvSource({"nemateleotris-decora, cover, a mesh is on order", "naso-lituratus, volume, it moves on next year"})
     void anOverruledRuleNoLongerCountsButItsNoteStays(String fish, String rule, String note) {
-        HouseRules rules = HouseRules.USUAL.with(as -> as.schools(HouseRules.USUAL.schools())
+        HouseRules rules = HouseRules.USUAL.with(as -> as.approaches(HouseRules.USUAL.approaches())
                 .husbandry(HouseRules.USUAL.husbandry())
                 .overruled(Map.of(rule, note)));
         Species species = Fixtures.species(fish);

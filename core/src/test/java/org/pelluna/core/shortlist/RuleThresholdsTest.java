@@ -86,7 +86,7 @@ class RuleThresholdsTest {
         assertThat(severity(nearly, one, "swim-length")).hasValue(Severity.CAREFUL);
         assertThat(severity(shorter, one, "swim-length")).hasValue(Severity.STOP);
         Approaches usual = Approaches.USUAL;
-        HouseRules juvenile = HouseRules.USUAL.with(as -> as.schools(new Approaches(
+        HouseRules juvenile = HouseRules.USUAL.with(as -> as.approaches(new Approaches(
                         usual.ceiling(),
                         Approaches.BigFish.JUVENILE,
                         usual.kin(),
@@ -103,7 +103,7 @@ class RuleThresholdsTest {
         // A fish that is bought small still has room for a time: careful, with the day; never simply fine.
         Finding asAJuvenile = finding(shorter, juvenile, one, "swim-length").orElseThrow();
         assertThat(asAJuvenile.severity()).isIn(Severity.CAREFUL, Severity.STOP);
-        assertThat(asAJuvenile.schools()).hasSize(2);
+        assertThat(asAJuvenile.approaches()).hasSize(2);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -238,7 +238,7 @@ class RuleThresholdsTest {
         // somewhere to go.
         Tank small = holding(one.needs().volumeLitres().value() * 0.5);
         for (Preset preset : Preset.ALL) {
-            boolean movesOn = preset.rules().schools().bigFish() == Approaches.BigFish.JUVENILE
+            boolean movesOn = preset.rules().approaches().bigFish() == Approaches.BigFish.JUVENILE
                     && one.needs().volumeLitres().value() <= 4000;
             Severity severity =
                     finding(small, preset.rules(), one, "volume").orElseThrow().severity();

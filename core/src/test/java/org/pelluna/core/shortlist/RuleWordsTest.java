@@ -55,16 +55,16 @@ class RuleWordsTest {
         return only(rule, Fixtures.reef(), HouseRules.USUAL, here, wish);
     }
 
-    private static HouseRules with(java.util.function.UnaryOperator<Approaches> schools) {
-        return HouseRules.USUAL.withSchools(schools.apply(Approaches.USUAL));
+    private static HouseRules with(java.util.function.UnaryOperator<Approaches> approaches) {
+        return HouseRules.USUAL.withApproaches(approaches.apply(Approaches.USUAL));
     }
 
     private static String remedy(Finding finding) {
         return finding.remedy().map(Object::toString).orElse("");
     }
 
-    private static List<String> schools(Finding finding) {
-        return finding.schools().stream().map(Object::toString).toList();
+    private static List<String> approaches(Finding finding) {
+        return finding.approaches().stream().map(Object::toString).toList();
     }
 
     private static List<Resident> several(String species, int count) {
@@ -131,12 +131,12 @@ class RuleWordsTest {
     @Test
     void theOtherApproachesToHeadroomAreSaidWhereTheyDisagreeAndOnlyThere() {
         Finding agreed = only("headroom", Fixtures.reef(), HouseRules.USUAL, List.of(), wish("gramma-loreto"));
-        assertThat(agreed.schools()).isEmpty();
+        assertThat(agreed.approaches()).isEmpty();
         Finding torn = only(
                 "headroom", gallons(30, 24), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
-        assertThat(schools(torn)).hasSize(3);
-        assertThat(schools(torn).get(0)).startsWith("By the inch rule: no, 12.01 of 10 in (adult fish).");
-        assertThat(schools(torn).get(1)).startsWith("By the waste rule: yes");
+        assertThat(approaches(torn)).hasSize(3);
+        assertThat(approaches(torn).get(0)).startsWith("By the inch rule: no, 12.01 of 10 in (adult fish).");
+        assertThat(approaches(torn).get(1)).startsWith("By the waste rule: yes");
         Finding byWaste = only(
                 "headroom",
                 gallons(30, 24),
@@ -172,7 +172,7 @@ class RuleWordsTest {
         Finding five = only("company", List.of(), wish(lyretail, 5));
         assertThat(five.severity()).isEqualTo(Severity.FINE);
         assertThat(five.sentence()).isEqualTo("5 are fine: it lives as one male's harem.");
-        assertThat(schools(five))
+        assertThat(approaches(five))
                 .containsExactly(
                         "By “start with one and add”: one now, the others when it has settled.",
                         "By “the whole group at once”: all 5 on one day.");
@@ -187,7 +187,7 @@ class RuleWordsTest {
         assertThat(only("company", List.of(), wish(lyretail, 1)).sentence())
                 .isEqualTo("One is fine: it lives as one male's harem.");
         Finding joins = only("company", several(lyretail, 4), wish(lyretail, 2));
-        assertThat(joins.schools()).as("a group that is there is joined").isEmpty();
+        assertThat(joins.approaches()).as("a group that is there is joined").isEmpty();
         assertThat(joins.sentence()).startsWith("6 are fine");
         Finding two = only("company", several(lyretail, 1), wish(lyretail, 1));
         assertThat(two.severity()).isEqualTo(Severity.STOP);
@@ -214,7 +214,7 @@ class RuleWordsTest {
         Finding alone = only("kin", one, scopas);
         assertThat(alone.severity()).isEqualTo(Severity.CAREFUL);
         assertThat(alone.sentence()).isEqualTo("Sol is a close relative and already lives here.");
-        assertThat(schools(alone))
+        assertThat(approaches(alone))
                 .containsExactly(
                         "By “never”: no.",
                         "By “same day only”: take Sol out and return it together with the newcomer.",
@@ -248,8 +248,8 @@ class RuleWordsTest {
         Finding spread = only("kin", large, crowd, two, wish("zebrasoma-scopas"));
         assertThat(spread.severity()).isEqualTo(Severity.FINE);
         assertThat(spread.sentence()).startsWith("Sol, Vela are close relatives");
-        assertThat(schools(spread).get(1)).contains("return them together");
-        assertThat(schools(spread).get(2)).startsWith("By “several”: yes, 3 rivals in ");
+        assertThat(approaches(spread).get(1)).contains("return them together");
+        assertThat(approaches(spread).get(2)).startsWith("By “several”: yes, 3 rivals in ");
         assertThat(only("kin", large, crowd, two.subList(0, 1), wish("zebrasoma-scopas"))
                         .severity())
                 .isEqualTo(Severity.CAREFUL);
@@ -303,7 +303,7 @@ class RuleWordsTest {
         assertThat(torn.sentence())
                 .isEqualTo(
                         "Long enough for its usual adult size; the longest known would need 200\u00a0cm to swim, and this tank has 185\u00a0cm.");
-        assertThat(schools(torn)).hasSize(2);
+        assertThat(approaches(torn)).hasSize(2);
         Finding enough = only("swim-length", new TankBuilder().swim(200).build(), ten, List.of(), tang);
         assertThat(enough.severity()).isEqualTo(Severity.FINE);
         assertThat(enough.sentence()).endsWith("170\u00a0cm to swim and has 200\u00a0cm.");
@@ -317,7 +317,7 @@ class RuleWordsTest {
         Wish tang = wish("zebrasoma-flavescens");
         Finding grown = only("swim-length", small, HouseRules.USUAL, List.of(), tang);
         assertThat(grown.severity()).isEqualTo(Severity.STOP);
-        assertThat(schools(grown).get(1)).startsWith("Bought young, it outgrows this tank about 20");
+        assertThat(approaches(grown).get(1)).startsWith("Bought young, it outgrows this tank about 20");
         Finding young =
                 only("swim-length", small, with(as -> as.withBigFish(Approaches.BigFish.JUVENILE)), List.of(), tang);
         assertThat(young.severity()).isEqualTo(Severity.CAREFUL);
@@ -326,7 +326,7 @@ class RuleWordsTest {
         Finding late =
                 only("swim-length", small, with(as -> as.withBigFish(Approaches.BigFish.JUVENILE)), List.of(), old);
         assertThat(late.severity()).isEqualTo(Severity.STOP);
-        assertThat(schools(late).get(1)).contains("it is too long already");
+        assertThat(approaches(late).get(1)).contains("it is too long already");
     }
 
     @Test
@@ -423,7 +423,7 @@ class RuleWordsTest {
         assertThat(wet(warm + 2.1, 1.025)).extracting(Finding::severity).containsExactly(Severity.STOP);
         assertThat(wet(25, least - 0.0005))
                 .singleElement()
-                .satisfies(one -> assertThat(one.schools()).hasSize(2));
+                .satisfies(one -> assertThat(one.approaches()).hasSize(2));
     }
 
     private static List<Finding> wet(double celsius, double gravity) {

@@ -235,11 +235,11 @@ class ShortlistTest {
 
     /** Common practice: adult size from day one, or a juvenile now with a dated plan to move it on. */
     @Test
-    void aTankTooShortNamesBothSchoolsAndTheDayItIsOutgrown() {
+    void aTankTooShortNamesBothApproachesAndTheDayItIsOutgrown() {
         Finding finding = only("swim-length", judge(Fixtures.reef(), List.of(), wish("paracanthurus-hepatus")));
-        assertThat(finding.schools())
+        assertThat(finding.approaches())
                 .hasSize(2)
-                .anySatisfy(school -> assertThat(school.toString()).contains("outgrows this tank"));
+                .anySatisfy(approach -> assertThat(approach.toString()).contains("outgrows this tank"));
     }
 
     @Test

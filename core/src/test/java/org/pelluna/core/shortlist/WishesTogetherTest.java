@@ -101,7 +101,7 @@ class WishesTogetherTest {
     @Test
     void theHousesApproachToRivalsDecides() {
         for (Preset preset : Preset.ALL) {
-            boolean never = preset.rules().schools().kin() == org.pelluna.core.plan.Approaches.Kin.NEVER;
+            boolean never = preset.rules().approaches().kin() == org.pelluna.core.plan.Approaches.Kin.NEVER;
             assertThat(findings(preset.rules(), wish("a", "zebrasoma-flavescens", 1), wish("b", "zebrasoma-scopas", 1)))
                     .as(preset.key())
                     .singleElement()
