@@ -49,7 +49,7 @@ public final class VerdictReport {
                 # Every species in three tanks
 
                 Written by `./pelluna catalogue`. An empty, three-year-old reef with stony corals of large polyps and shrimps of 4 cm, 25.5 °C, of a seasoned keeper; in the fewest that do well, as
-                sold. What surprised one of us in it, and what was mended: [second-pass.md](second-pass.md).
+                sold. What surprised one of us in it, and what was mended: [second-pass.md](../second-pass.md).
 
                 | |""");
         TANKS.keySet().forEach(name -> text.append(" ").append(name).append(" |"));
