@@ -25,7 +25,7 @@ class FindTest extends PageTest {
         "Inkw, /fish/inkwell, true",
         "royal gramma, /species/gramma-loreto, false",
         "water test, /water, true",
-        "log enc, /watch, true",
+        "log att, /watch, true",
         "show friend, /plan/show, true",
         "headroom, /headroom, true",
         "settling, /glossary#settling, false",

@@ -91,7 +91,8 @@ class OneVoiceTest extends PageTest {
             String look =
                     day(lane.span(ArrivalCalendar.Span.Kind.LOOK).orElseThrow().from());
             assertThat(part(shop, ">" + lane.arrival().names() + "<", "</li>"))
-                    .contains("look from " + look, "comes " + day(lane.arrival().date()));
+                    .contains(
+                            "look from " + look, "arrives " + day(lane.arrival().date()));
             assertThat(part(arrivals, "data-place=\"" + lane.arrival().place() + "\"", "data-place="))
                     .contains("look for it from " + look);
             assertThat(part(paper, "Shopping list for", "</table>")).contains(">" + look + "<");

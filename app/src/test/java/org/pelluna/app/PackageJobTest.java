@@ -105,7 +105,7 @@ class PackageJobTest extends PageTest {
                         "8</span>",
                         "of 8 photographs read",
                         "own figures of species",
-                        "Delete",
+                        "Undo import",
                         "/tanks/" + tank + "/remove");
 
         assertThat(send(bytes, key)).isEqualTo(job);
@@ -126,11 +126,11 @@ class PackageJobTest extends PageTest {
     void whatAStoppedServerLeftGoesOn() throws Exception {
         UUID job = packages.bring(keeper.id(), UUID.randomUUID(), packed(false), PHOTOGRAPHS);
         packages.ready(keeper.id(), job, "photo0", new byte[] {7});
-        assertThat(page(keeper, "/import/" + job)).contains("it goes on").doesNotContain("Go on");
+        assertThat(page(keeper, "/import/" + job)).contains("it goes on").doesNotContain("Continue");
         database.sql("update package_job set moved_at = moved_at - interval '2 minutes' where id = ?")
                 .param(job)
                 .update();
-        assertThat(page(keeper, "/import/" + job)).contains("Go on", "of 8 photographs read");
+        assertThat(page(keeper, "/import/" + job)).contains("Continue", "of 8 photographs read");
         send(keeper, "/import/" + job + "/go").andExpect(status().isFound());
         UUID tank = over(job).tank().orElseThrow();
         assertThat(journal.photos(keeper.id(), tank)).hasSize(PHOTOGRAPHS).containsEntry("photo0", new byte[] {7});

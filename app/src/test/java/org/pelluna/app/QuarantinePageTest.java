@@ -129,7 +129,7 @@ class QuarantinePageTest extends PageTest {
                         "Ember 2",
                         "day 5",
                         "for " + plan(reef).tank().name());
-        assertThat(page("/tanks/" + reef + "/arrivals")).contains("what happens to it is noted there");
+        assertThat(page("/tanks/" + reef + "/arrivals")).contains("It has been in quarantine since");
         for (String path : List.of("", "/water", "/watch", "/watch/roll-call", "/watch/signs", "/losses")) {
             assertThat(page("/tanks/" + bare + path)).contains("The side room");
         }
@@ -290,7 +290,7 @@ class QuarantinePageTest extends PageTest {
                 .andExpect(status().is3xxRedirection());
         assertThat(plan(bare).observations().phases()).hasSize(3);
         assertThat(page("/tanks/" + bare + "/quarantine"))
-                .contains("broken off on", "white spots", "Measure the copper every day");
+                .contains("stopped on", "white spots", "Measure the copper every day");
         send("/tanks/" + bare + "/quarantine/undo/" + again).andExpect(status().is3xxRedirection());
         assertThat(plan(bare).observations().phases()).hasSize(2);
         send("/tanks/" + bare + "/quarantine/parts", "form", form, "kind", "COPPER", "from", day, "days", "0")
@@ -447,7 +447,7 @@ class QuarantinePageTest extends PageTest {
         send("/tanks/" + reef + "/wishes/dwarves/remove").andExpect(status().is3xxRedirection());
         assertThat(page("/tanks/" + bare + "/quarantine"))
                 .as("days kept for nobody can still be given up")
-                .contains("No plan foresees this stay any more", "Cancel reservation");
+                .contains("No plan needs this stay any more", "Cancel reservation");
         send("/tanks/" + bare + "/watch/items/" + form + "/remove").andExpect(status().is3xxRedirection());
         assertThat(comes(other)).isEqualTo(before);
     }

@@ -134,7 +134,7 @@ class RecordTest extends PageTest {
                 .param("at", "2026-11-01T19:00"));
         pages.perform(at("/arrivals/w-neon/undo"))
                 .andExpect(status().isConflict())
-                .andExpect(content().string(containsString("cannot be taken back")));
+                .andExpect(content().string(containsString("Cannot undo")));
         assertThat(plan().residents()).anyMatch(one -> one.id().key().equals(neon));
     }
 

@@ -70,7 +70,7 @@ class ReefPageTest extends PageTest {
         assertThat(page("/reef?part=true&fish=gale"))
                 .contains("Attacked by")
                 .contains("class=\"press")
-                .contains("Temperament toward");
+                .contains("Temperament ");
         assertThat(page("/reef?part=true&fish=nobody")).doesNotContain("Attacked by");
     }
 
@@ -202,7 +202,7 @@ class ReefPageTest extends PageTest {
                 .contains("plate-legend");
         assertThat(page("/reef/compare?left=2026-11-24&right=2028-11-24&rightWay=box"))
                 .contains("Box for all")
-                .contains("All their lengths together");
+                .contains("Expected attacks an hour");
         pages.perform(get(keeper, "/tanks/" + tank + "/reef/compare?leftWay=none"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(not(containsString("none,"))));

@@ -215,7 +215,7 @@ class SchedulePageTest extends PageTest {
         pages.perform(get(keeper, sheet))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("0 of ")))
-                .andExpect(content().string(containsString("Nothing is written down of the box")));
+                .andExpect(content().string(containsString("Watch the box for ten minutes")));
         pages.perform(post(keeper, sheet + "/tick").param("step", "inspect").param("done", "true"))
                 .andExpect(status().isFound());
         pages.perform(post(keeper, sheet + "/tick").param("step", "inspect").param("done", "true"));
@@ -287,7 +287,7 @@ class SchedulePageTest extends PageTest {
     void alternativesAndMoneyAreShown() throws Exception {
         pages.perform(get(keeper, arrivals + "/alternatives"))
                 .andExpect(content().string(containsString("Box for all")))
-                .andExpect(content().string(containsString("back last")));
+                .andExpect(content().string(containsString("returned last")));
         pages.perform(get(keeper, arrivals + "/money")).andExpect(content().string(containsString("at risk")));
     }
 

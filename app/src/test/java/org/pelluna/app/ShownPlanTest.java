@@ -67,7 +67,7 @@ class ShownPlanTest extends PageTest {
     @Test
     void itTellsThePlanAndOnlyWhatItsKeeperWantsTold() throws Exception {
         String bare = seen(link(false, false));
-        assertThat(bare).contains("Skerry reef", "Living here", "Gale", "To come", "Send remark");
+        assertThat(bare).contains("Skerry reef", "Living here", "Gale", "Arrivals", "Send remark");
         assertThat(bare).doesNotContain("A keeper", "What happened", owner.getUsername());
         // Nothing of a tank is reached from it.
         assertThat(bare).doesNotContain("/tanks/");
@@ -182,7 +182,7 @@ class ShownPlanTest extends PageTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(svg).startsWith("<svg").contains("Skerry reef", "Living here", "To come", "@font-face");
+        assertThat(svg).startsWith("<svg").contains("Skerry reef", "Living here", "Arrivals", "@font-face");
         // Every portrait it uses it carries, and nothing is fetched.
         java.util.regex.Pattern.compile("href=\"#([^\"]+)\"")
                 .matcher(svg)

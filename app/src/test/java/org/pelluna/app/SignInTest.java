@@ -75,7 +75,7 @@ class SignInTest extends PageTest {
     @ParameterizedTest
     @CsvSource({
         "'', someone, long enough password, the name you want",
-        "Someone, x, long enough password, 3 to 40 letters",
+        "Someone, x, long enough password, 3 to 40 characters",
         "Someone, someone2, short, 10 to 64 characters"
     })
     void aPoorEntryGetsASentence(String displayName, String username, String password, String sentence)

@@ -56,10 +56,10 @@ class SpokenPageTest extends PageTest {
     void aLineIsShownByItsPartsAndNothingIsKeptYet() throws Exception {
         int before = plan().log().size();
         assertThat(page(keeper, words + "?line=gale chased inkwell hard twice at the left cave"))
-                .contains("who: Gale", "how hard: 3 of 3", "2 times", "Keep it");
+                .contains("who: Gale", "how hard: 3 of 3", "2 times", "Save");
         assertThat(page(keeper, words + "?line=gale wibbled <b>inkwell"))
                 .contains("Not understood", "&lt;b&gt;inkwell")
-                .doesNotContain("Keep it");
+                .doesNotContain("Save");
         assertThat(plan().log()).hasSize(before);
     }
 

@@ -71,7 +71,7 @@ class StockingStrategiesTest extends PageTest {
             assertThat(cache.of(keeper.id(), tank).assessment().order().cost().total())
                     .as("the price of " + way.key() + " once it is taken")
                     .isCloseTo(way.cost().total(), within(1e-9));
-            assertThat(page("/arrivals").contains("comes back as the newcomer on"))
+            assertThat(page("/arrivals").contains("returns last, on"))
                     .as(way.key())
                     .isEqualTo(bully);
             assertThat(page("/arrivals/alternatives")).contains("This is your order.");

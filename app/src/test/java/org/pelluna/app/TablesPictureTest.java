@@ -28,13 +28,13 @@ class TablesPictureTest extends PageTest {
                 .query((row, number) ->
                         new Column(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4)))
                 .list();
-        List<Reference> references = database.sql("select c.conrelid::regclass::text, a.attname, c.confrelid::regclass::text"
-                        + " from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]"
-                        + " where c.contype = 'f' and c.connamespace = 'public'::regnamespace order by 1, 2")
+        List<Reference> references = database.sql(
+                        "select c.conrelid::regclass::text, a.attname, c.confrelid::regclass::text"
+                                + " from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]"
+                                + " where c.contype = 'f' and c.connamespace = 'public'::regnamespace order by 1, 2")
                 .query((row, number) -> new Reference(row.getString(1), row.getString(2), row.getString(3)))
                 .list();
-        StringBuilder text = new StringBuilder(
-                """
+        StringBuilder text = new StringBuilder("""
                 # Tables
 
                 Written by `./pelluna tables` from the schema that the migrations make; `TablesPictureTest` holds it current.

@@ -142,9 +142,9 @@ class TankPageTest extends PageTest {
         assertThat(drawn).contains("tank-drawing", " of net water", "inches of adult fish");
         Map<String, String> form = form();
         form.remove("height");
-        assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Measure the inside of the glass");
+        assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Enter the inside length");
         form.put("height", "1");
-        assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Measure the inside of the glass");
+        assertThat(page(keeper, "/tanks/preview?" + query(form))).contains("Enter the inside length");
     }
 
     /** A tank that is kept is drawn with its fish, as it would be. */
@@ -207,7 +207,7 @@ class TankPageTest extends PageTest {
         form.put("name", "Change of an old page");
         pages.perform(with(post(keeper, path), form))
                 .andExpect(status().isConflict())
-                .andExpect(content().string(containsString("Nothing of yours is saved yet")));
+                .andExpect(content().string(containsString("Not saved yet, and nothing is lost")));
         assertThat(only().name()).isEqualTo("First change");
     }
 

@@ -53,7 +53,7 @@ class VoyagePageTest extends PageTest {
             })
     void aGlassBeyondReasonIsNotDrawn(String query) throws Exception {
         assertThat(page(keeper, "/voyage/preview?" + query))
-                .contains("Measure the inside of the glass")
+                .contains("Enter the inside length")
                 .doesNotContain("<svg");
     }
 
@@ -80,7 +80,7 @@ class VoyagePageTest extends PageTest {
         assertThat(tanks.get(keeper.id(), tank).tank().cyclingSince()).isEmpty();
         assertThat(page(keeper, "/tanks/" + tank + "/plan")).contains("Nothing is planned yet");
         assertThat(page(keeper, "/tanks/" + tank + "/log?zoom=WEEK&from=9999-12-31"))
-                .contains("Nobody has lived here yet");
+                .contains("No fish have lived here yet");
     }
 
     @Test

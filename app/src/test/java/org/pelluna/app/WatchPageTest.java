@@ -159,7 +159,7 @@ class WatchPageTest extends PageTest {
                         .ownSpecies(List.of())
                         .schedule(Schedule.NONE)
                         .waterTests(List.of())));
-        assertThat(page("/today")).contains("Look for a new home for Nan");
+        assertThat(page("/today")).contains("Find Nan a new home");
         assertThat(page("/tanks/" + crowded + "/arrivals/calendar.ics")).contains("new home for Nan");
     }
 
@@ -176,7 +176,7 @@ class WatchPageTest extends PageTest {
                                 .observations(Observations.EMPTY)
                                 .schedule(Schedule.NONE)));
         assertThat(page("/tanks/" + empty + "/watch/what-now"))
-                .contains("Nobody lives here")
+                .contains("No fish live here")
                 .doesNotContain(">Compare</button>");
         assertThat(page("/tanks/" + empty + "/losses/survival"))
                 .contains("No fish has come yet")
@@ -193,11 +193,11 @@ class WatchPageTest extends PageTest {
         call("gale", "eating", "plum", "missing").andExpect(status().isFound());
         call("gale", "eating", "plum", "missing").andExpect(status().isFound());
         await().untilAsserted(() -> assertThat(missing(keeper)).hasSize(1));
-        assertThat(page("/today")).contains("Plum was missing at roll call");
-        assertThat(page("/mailbox")).contains("Plum was missing");
+        assertThat(page("/today")).contains("Plum has been missing since");
+        assertThat(page("/mailbox")).contains("Plum has been missing");
         assertThat(mailbox.unread(keeper.id())).isZero();
         call("plum", "eating");
-        assertThat(page("/today")).doesNotContain("Plum was missing");
+        assertThat(page("/today")).doesNotContain("Plum has been missing");
         assertThat(plan().observations().rollCalls())
                 .last()
                 .satisfies(one -> assertThat(one.found()).containsEntry(new FishId("plum"), RollCall.State.EATING));
@@ -319,7 +319,7 @@ class WatchPageTest extends PageTest {
     @Test
     void aWayOutThatIsChosenWritesItsTasks() throws Exception {
         assertThat(page(watch + "/what-now?fish=inkwell"))
-                .contains("Back into the box", "What Inkwell would suffer")
+                .contains("Back into the box", "Inkwell: expected attacks an hour")
                 .containsPattern("<option value=\"inkwell\" selected=\"selected\"")
                 .contains("most from");
         int tasks = plan().observations().tasks().size();
@@ -353,10 +353,10 @@ class WatchPageTest extends PageTest {
         assertThat(page(watch + "/learned"))
                 .contains(
                         "What your record says of the model itself",
-                        "beside that",
+                        "compared with that",
                         "Was it right a month ago?",
                         "Gale on Inkwell",
-                        " foretold, ");
+                        " predicted, ");
         pages.perform(post(keeper, watch + "/learned/*")).andExpect(status().isFound());
         assertThat(Learning.stock(plan(), catalogue).seenTimes()).isEqualTo(1);
         assertThat(page(watch + "/learned")).contains("No pressure is changed for it, as you asked");
@@ -436,7 +436,7 @@ class WatchPageTest extends PageTest {
                         .observations(Observations.EMPTY)
                         .schedule(Schedule.NONE)));
         assertThat(page(keeper, "/tanks/" + alone + "/watch/what-now"))
-                .contains("Bosun lives with nobody who would press it")
+                .contains("Bosun: nothing to do")
                 .doesNotContain("Do this");
     }
 }

@@ -1,13 +1,10 @@
 package org.pelluna.app.arrivals;
 
 import java.util.List;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.NotFoundException;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
@@ -15,7 +12,6 @@ import org.pelluna.core.budget.Budget;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,13 +23,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** Other ways to bring the same fish in, side by side; and what the plan costs. */
 @Controller
 class AlternativesController {
-    private final TankStore tanks;
-    private final TankCache cache;
     private final WayService service;
 
-    AlternativesController(TankStore tanks, TankCache cache, WayService service) {
-        this.cache = cache;
-        this.tanks = tanks;
+    AlternativesController(WayService service) {
         this.service = service;
     }
 
@@ -55,13 +47,12 @@ class AlternativesController {
     record Bar(String name, String value, int width) {}
 
     @GetMapping("/tanks/{tankId}/arrivals/alternatives")
-    String alternatives(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String alternatives(Here here, Model model) {
+        TankAnswers answers = here.answers();
         ResolvedPlan stock = answers.planning();
         List<Alternative> ways = ways(answers);
         double dearest =
                 ways.stream().mapToDouble(one -> one.cost().total()).max().orElse(1);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("form", Key.fresh());
         model.addAttribute(
                 "ways", ways.stream().map(one -> way(one, dearest, stock)).toList());
@@ -74,20 +65,15 @@ class AlternativesController {
 
     /** Takes a way: its order is the keeper's from then on, and its tasks come up under Today. */
     @PostMapping("/tanks/{tankId}/arrivals/alternatives/{way}/take")
-    String take(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String way,
-            @RequestParam String form,
-            RedirectAttributes redirect) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String take(Here here, @PathVariable String way, @RequestParam String form, RedirectAttributes redirect) {
+        TankAnswers answers = here.answers();
         Alternative taken = ways(answers).stream()
                 .filter(one -> one.key().equals(way))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("way"));
         service.take(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 form,
                 taken,
                 answers.planning(),
@@ -95,19 +81,15 @@ class AlternativesController {
         Undo.offer(
                 redirect,
                 taken.title() + ": this is your order now, with its dates.",
-                "/tanks/" + tankId + "/arrivals/alternatives/undo/" + form);
-        return "redirect:/tanks/" + tankId + "/arrivals";
+                "/tanks/" + here.tank() + "/arrivals/alternatives/undo/" + form);
+        return "redirect:/tanks/" + here.tank() + "/arrivals";
     }
 
     @PostMapping("/tanks/{tankId}/arrivals/alternatives/undo/{form}")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String form,
-            RedirectAttributes redirect) {
-        service.undo(keeper.id(), tankId, form);
+    String undo(Here here, @PathVariable String form, RedirectAttributes redirect) {
+        service.undo(here.keeper(), here.tank(), form);
         Undo.say(redirect, "Undone. The order is as before.");
-        return "redirect:/tanks/" + tankId + "/arrivals";
+        return "redirect:/tanks/" + here.tank() + "/arrivals";
     }
 
     private static Way way(Alternative one, double dearest, ResolvedPlan stock) {
@@ -147,10 +129,9 @@ class AlternativesController {
     record Line(String date, String name, String price, String soFar, String pressure, String by, boolean atRisk) {}
 
     @GetMapping("/tanks/{tankId}/arrivals/money")
-    String money(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+    String money(Here here, Model model) {
+        Assessment assessment = here.answers().assessment();
         Budget budget = Budget.of(assessment.stock(), assessment.order(), assessment.planned());
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "lines",
                 budget.lines().stream()

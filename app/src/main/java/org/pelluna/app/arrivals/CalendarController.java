@@ -1,11 +1,8 @@
 package org.pelluna.app.arrivals;
 
 import java.nio.charset.StandardCharsets;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.ShareStore;
-import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.species.Catalogue;
@@ -13,7 +10,6 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,28 +23,23 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class CalendarController {
     private static final MediaType ICS = new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
-    private final TankStore tanks;
-    private final TankCache cache;
     private final ShareStore shares;
     private final Catalogue catalogue;
 
-    CalendarController(TankStore tanks, TankCache cache, ShareStore shares, Catalogue catalogue) {
-        this.cache = cache;
-        this.tanks = tanks;
+    CalendarController(ShareStore shares, Catalogue catalogue) {
         this.shares = shares;
         this.catalogue = catalogue;
     }
 
     @GetMapping("/tanks/{tankId}/arrivals/calendar")
-    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("open", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.CALENDAR));
+    String page(Here here, Model model) {
+        model.addAttribute("open", shares.isOpen(here.keeper(), here.tank(), ShareStore.Purpose.CALENDAR));
         return "arrivals/calendar";
     }
 
     @GetMapping("/tanks/{tankId}/arrivals/calendar.ics")
-    ResponseEntity<String> file(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
-        return ics(cache.of(keeper.id(), tankId).assessment(), tankId.toString());
+    ResponseEntity<String> file(Here here) {
+        return ics(here.answers().assessment(), here.tank().toString());
     }
 
     /** What a calendar reads, without signing in. */
@@ -71,22 +62,20 @@ class CalendarController {
 
     /** Makes an address; it is shown this once, and ends the one before. */
     @PostMapping("/tanks/{tankId}/arrivals/calendar/open")
-    String open(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        String token = shares.open(keeper.id(), tankId, ShareStore.Purpose.CALENDAR);
+    String open(Here here, RedirectAttributes redirect) {
+        String token = shares.open(here.keeper(), here.tank(), ShareStore.Purpose.CALENDAR);
         redirect.addFlashAttribute(
                 "address",
                 ServletUriComponentsBuilder.fromCurrentContextPath()
                         .path("/calendar/" + token)
                         .toUriString());
-        return "redirect:/tanks/" + tankId + "/arrivals/calendar";
+        return "redirect:/tanks/" + here.tank() + "/arrivals/calendar";
     }
 
     @PostMapping("/tanks/{tankId}/arrivals/calendar/revoke")
-    String revoke(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        shares.revoke(keeper.id(), tankId, ShareStore.Purpose.CALENDAR);
+    String revoke(Here here, RedirectAttributes redirect) {
+        shares.revoke(here.keeper(), here.tank(), ShareStore.Purpose.CALENDAR);
         Undo.say(redirect, "The calendar's address no longer works.");
-        return "redirect:/tanks/" + tankId + "/arrivals/calendar";
+        return "redirect:/tanks/" + here.tank() + "/arrivals/calendar";
     }
 }

@@ -3,19 +3,15 @@ package org.pelluna.app.arrivals;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.moves.Bought;
 import org.pelluna.app.moves.IntoQuarantine;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -26,18 +22,15 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class IntoQuarantineController {
     private static final int LONGEST_NAME = 55;
 
-    private final TankCache cache;
     private final IntoQuarantine quarantine;
 
-    IntoQuarantineController(TankCache cache, IntoQuarantine quarantine) {
-        this.cache = cache;
+    IntoQuarantineController(IntoQuarantine quarantine) {
         this.quarantine = quarantine;
     }
 
     @PostMapping("/tanks/{tankId}/arrivals/{key}/into-quarantine")
     String into(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam UUID into,
@@ -48,9 +41,8 @@ class IntoQuarantineController {
             @RequestParam Optional<Resident.Origin> origin,
             @RequestParam Optional<Double> price,
             @RequestParam(defaultValue = "true") boolean again,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        ResolvedPlan.Wished wished = cache.of(keeper.id(), tankId).assessment().stock().wishes().stream()
+        ResolvedPlan.Wished wished = here.answers().assessment().stock().wishes().stream()
                 .filter(one -> one.wish().id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("wish"));
@@ -62,17 +54,17 @@ class IntoQuarantineController {
         }
         Bought bought = new Bought(
                 count.orElse(wished.count()),
-                length.map(measures.length()::toCentimetres)
+                length.map(here.measures().length()::toCentimetres)
                         .orElse(wished.fish().growth().startLengthCm()),
                 called,
                 Refused.unless(() -> Resident.Acquisition.of(origin, Optional.empty(), price)),
                 on,
                 again);
         quarantine
-                .fish(keeper.id(), tankId, key, form, into, bought)
+                .fish(here.keeper(), here.tank(), key, form, into, bought)
                 .ifPresentOrElse(
-                        said -> Undo.offer(redirect, said, "/tanks/" + tankId + "/moves/" + form + "/undo"),
+                        said -> Undo.offer(redirect, said, "/tanks/" + here.tank() + "/moves/" + form + "/undo"),
                         () -> Undo.say(redirect, "This is recorded already."));
-        return "redirect:/tanks/" + tankId + "/arrivals";
+        return "redirect:/tanks/" + here.tank() + "/arrivals";
     }
 }

@@ -4,15 +4,12 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.FishInReef;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.finding.Finding;
@@ -26,23 +23,13 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Invertebrate;
 import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 
 /** What a keeper takes along on paper: the shopping list, and the tank with its plan, a page each. */
 @Controller
 class PaperController {
-    private final TankStore tanks;
-    private final TankCache cache;
-
-    PaperController(TankStore tanks, TankCache cache) {
-        this.tanks = tanks;
-        this.cache = cache;
-    }
 
     /** One line of the shopping list, and of the plan. */
     record Line(
@@ -63,12 +50,8 @@ class PaperController {
     record Lives(String name, String species, String length) {}
 
     @GetMapping("/tanks/{tankId}/arrivals/paper")
-    String paper(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String paper(Here here, Model model) {
+        TankAnswers answers = here.answers();
         LocalDate today = answers.plan().asOf();
         Map<WishId, Judgement> judged = new HashMap<>();
         answers.assessment()
@@ -81,9 +64,8 @@ class PaperController {
                                 answers.assessment().planned())
                         .stream()
                         .flatMap(lane -> lane.arrival().wishIds().stream()
-                                .map(id -> line(lane, judged.get(id), answers, measures)))
+                                .map(id -> line(lane, judged.get(id), answers, here.measures())))
                         .toList();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", today);
         model.addAttribute("lines", lines);
         model.addAttribute(
@@ -95,18 +77,21 @@ class PaperController {
                 "lives",
                 answers.stock().residents().stream()
                         .map(fish -> new Lives(
-                                fish.name(), fish.species().commonName(), measures.lengthOf(fish.lengthCmOn(today))))
+                                fish.name(),
+                                fish.species().commonName(),
+                                here.measures().lengthOf(fish.lengthCmOn(today))))
                         .toList());
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(
                         answers.stock().residents().stream().map(Fish::species).toList()));
-        model.addAttribute("drawing", FishInReef.today(answers.stock(), measures, 0));
+        model.addAttribute("drawing", FishInReef.today(answers.stock(), here.measures(), 0));
         model.addAttribute(
                 "water",
-                measures.volumeOf(answers.plan().tank().netWater().litres()) + " net, SG "
+                here.measures().volumeOf(answers.plan().tank().netWater().litres()) + " net, SG "
                         + Numbers.plain(answers.plan().tank().regime().specificGravity(), 4) + ", "
-                        + measures.temperatureOf(answers.plan().tank().regime().temperatureCelsius()));
+                        + here.measures()
+                                .temperatureOf(answers.plan().tank().regime().temperatureCelsius()));
         return "arrivals/paper";
     }
 

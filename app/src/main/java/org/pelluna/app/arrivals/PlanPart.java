@@ -47,7 +47,7 @@ record PlanPart(String name, String address, String words, boolean missing) {
                 headline.wishes(),
                 assessment.judgements().isEmpty()));
         parts.add(new PlanPart(
-                "Company",
+                "Tank mates",
                 base + "/company",
                 headline.hardest().isPresent()
                         ? assessment.order().arrivals().isEmpty()

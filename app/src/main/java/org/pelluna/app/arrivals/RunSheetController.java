@@ -10,15 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.ScheduleStore;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.arrival.RunSheet;
 import org.pelluna.core.assess.Assessment;
@@ -27,11 +24,9 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -41,14 +36,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/tanks/{tankId}/arrivals/{key}/run-sheet")
 class RunSheetController {
-    private final TankStore tanks;
-    private final TankCache cache;
     private final ScheduleStore schedules;
     private final Clock clock;
 
-    RunSheetController(TankStore tanks, TankCache cache, ScheduleStore schedules, Clock clock) {
-        this.cache = cache;
-        this.tanks = tanks;
+    RunSheetController(ScheduleStore schedules, Clock clock) {
         this.schedules = schedules;
         this.clock = clock;
     }
@@ -64,8 +55,8 @@ class RunSheetController {
 
     private record Sheet(Assessment assessment, ArrivalCalendar.Lane lane, RunSheet sheet) {}
 
-    private Sheet sheet(KeeperPrincipal keeper, UUID tankId, String key) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+    private Sheet sheet(Here here, String key) {
+        Assessment assessment = here.answers().assessment();
         ArrivalCalendar.Lane lane =
                 ArrivalCalendar.of(assessment.stock(), assessment.order(), assessment.planned()).stream()
                         .filter(one -> one.arrival().wishIds().contains(new WishId(key)))
@@ -94,13 +85,8 @@ class RunSheetController {
     }
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        Sheet found = sheet(keeper, tankId, key);
+    String page(Here here, @PathVariable String key, Model model) {
+        Sheet found = sheet(here, key);
         Schedule schedule = found.assessment().stock().plan().schedule();
         Map<String, LocalDateTime> ticks = schedule.ticks().stream()
                 .filter(tick -> tick.wishId().key().equals(key))
@@ -109,14 +95,13 @@ class RunSheetController {
                 .filter(one -> one.wish().id().key().equals(key))
                 .findFirst()
                 .orElseThrow();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("wishKey", key);
         model.addAttribute("sheet", found.sheet());
         model.addAttribute("arrives", found.lane().arrival().date().toString());
         model.addAttribute("release", found.lane().release().toString());
         model.addAttribute(
                 "boxed", found.lane().span(ArrivalCalendar.Span.Kind.BOX).isPresent());
-        model.addAttribute("parts", parts(found.sheet(), ticks, measures));
+        model.addAttribute("parts", parts(found.sheet(), ticks, here.measures()));
         model.addAttribute("done", ticks.size());
         model.addAttribute("steps", found.sheet().steps().size());
         model.addAttribute(
@@ -125,7 +110,7 @@ class RunSheetController {
                         .map(step -> new Ramp(
                                 step.on().toString(),
                                 Numbers.plain(step.gravity(), 4),
-                                measures.volumeOf(step.litres())))
+                                here.measures().volumeOf(step.litres())))
                         .toList());
         model.addAttribute(
                 "checks",
@@ -143,38 +128,36 @@ class RunSheetController {
     /** Ticks a step, or takes its tick back. */
     @PostMapping("/tick")
     String tick(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam(defaultValue = "") String step,
             @RequestParam(defaultValue = "false") boolean done) {
         Set<String> known = new HashSet<>();
-        sheet(keeper, tankId, key).sheet().steps().forEach(one -> known.add(one.key()));
+        sheet(here, key).sheet().steps().forEach(one -> known.add(one.key()));
         if (!known.contains(step)) {
             throw new NotFoundException("step");
         }
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
-        schedules.change(keeper.id(), tankId, schedule -> schedule.ticked(new WishId(key), step, now, done));
-        return "redirect:/tanks/" + tankId + "/arrivals/" + key + "/run-sheet#" + step;
+        schedules.change(here.keeper(), here.tank(), schedule -> schedule.ticked(new WishId(key), step, now, done));
+        return "redirect:/tanks/" + here.tank() + "/arrivals/" + key + "/run-sheet#" + step;
     }
 
     /** What was seen of the box today. */
     @PostMapping("/box")
     String box(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam(defaultValue = "false") boolean attacked,
             @RequestParam Optional<String> by) {
-        sheet(keeper, tankId, key);
+        sheet(here, key);
         Optional<String> who = attacked
                 ? by.map(String::strip).filter(name -> !name.isEmpty() && name.length() <= 80)
                 : Optional.empty();
         schedules.change(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 schedule ->
                         schedule.checked(new Schedule.BoxCheck(new WishId(key), LocalDate.now(clock), attacked, who)));
-        return "redirect:/tanks/" + tankId + "/arrivals/" + key + "/run-sheet#box-record";
+        return "redirect:/tanks/" + here.tank() + "/arrivals/" + key + "/run-sheet#box-record";
     }
 }

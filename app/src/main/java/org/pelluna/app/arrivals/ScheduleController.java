@@ -5,16 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.Move;
@@ -23,7 +21,6 @@ import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Setback;
 import org.pelluna.core.plan.Wish;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -40,20 +37,13 @@ class ScheduleController {
     private static final int HORIZON_YEARS = 10;
 
     private final TankStore tanks;
-    private final TankCache cache;
     private final RecordStore record;
     private final ScheduleStore schedules;
     private final ArrivalService arrivals;
     private final ArrivalsView view;
 
     ScheduleController(
-            TankStore tanks,
-            TankCache cache,
-            RecordStore record,
-            ScheduleStore schedules,
-            ArrivalService arrivals,
-            ArrivalsView view) {
-        this.cache = cache;
+            TankStore tanks, RecordStore record, ScheduleStore schedules, ArrivalService arrivals, ArrivalsView view) {
         this.tanks = tanks;
         this.record = record;
         this.schedules = schedules;
@@ -64,15 +54,13 @@ class ScheduleController {
     /** Moves an arrival to another day; asked from a script, the plan as it is then comes back in part. */
     @PostMapping("/move")
     String move(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String wish,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate to,
             @RequestParam(defaultValue = "false") boolean part,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect) {
-        Assessment before = cache.of(keeper.id(), tankId).assessment();
+        Assessment before = here.answers().assessment();
         LocalDate today = before.stock().plan().asOf();
         if (to.isAfter(today.plusYears(HORIZON_YEARS))) {
             throw new Refused("an arrival can be put off by ten years at most");
@@ -82,69 +70,64 @@ class ScheduleController {
             throw new NotFoundException("arrival");
         }
         LocalDate day = to.isBefore(today) ? today : to;
-        schedules.change(keeper.id(), tankId, schedule -> Move.to(schedule, plan, new WishId(wish), day));
-        TankAnswers after = cache.of(keeper.id(), tankId);
+        schedules.change(here.keeper(), here.tank(), schedule -> Move.to(schedule, plan, new WishId(wish), day));
+        TankAnswers after = here.answers();
         List<String> changes = Move.changes(plan, after.assessment().order());
         List<String> told = changes.isEmpty() ? List.of("This move changes nothing.") : changes;
         if (part) {
-            view.plan(after, keeper.id(), tanks.get(keeper.id(), tankId), told, measures, model);
+            view.plan(after, here.keeper(), tanks.get(here.keeper(), here.tank()), told, here.measures(), model);
             return "arrivals/page :: plan";
         }
         redirect.addFlashAttribute("changes", told);
-        return back(tankId);
+        return back(here.tank());
     }
 
     /** Back to the best order, with nothing put off. */
     @PostMapping("/best")
-    String best(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
+    String best(Here here, RedirectAttributes redirect) {
         schedules.change(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 old -> old.with(as -> as.order(List.of()).notBefore(Map.of()).way(Optional.empty())));
         Undo.say(redirect, "Back to the best order. No fish is delayed.");
-        return back(tankId);
+        return back(here.tank());
     }
 
     @PostMapping("/quarantine")
     String quarantine(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("quarantine") QuarantineForm form,
             @RequestParam(defaultValue = "false") boolean none,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        tanks.get(keeper.id(), tankId);
+        tanks.get(here.keeper(), here.tank());
         var tank = none
                 ? Optional.<org.pelluna.core.plan.QuarantineTank>empty()
-                : Optional.of(Refused.unless(() -> form.tank(measures)));
-        schedules.change(keeper.id(), tankId, schedule -> schedule.quarantine(tank));
+                : Optional.of(Refused.unless(() -> form.tank(here.measures())));
+        schedules.change(here.keeper(), here.tank(), schedule -> schedule.quarantine(tank));
         Undo.say(redirect, none ? "No quarantine tank of your own." : "The calendar now respects the quarantine tank.");
-        return back(tankId);
+        return back(here.tank());
     }
 
     /** The fish of a wish went into quarantine, or did not after all. */
     @PostMapping("/{key}/in-quarantine")
     String inQuarantine(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate since,
             RedirectAttributes redirect) {
-        wish(keeper, tankId, key);
+        wish(here, key);
         if (since.isAfter(record.today())) {
             throw new Refused("a fish is in quarantine since today or before");
         }
-        schedules.change(keeper.id(), tankId, schedule -> schedule.quarantined(new WishId(key), since));
+        schedules.change(here.keeper(), here.tank(), schedule -> schedule.quarantined(new WishId(key), since));
         Undo.say(redirect, "In quarantine since " + since + "; the calendar counts from there.");
-        return back(tankId);
+        return back(here.tank());
     }
 
     /** Late, sick, not found, dead in quarantine, swapped: the plan is made anew from today. */
     @PostMapping("/{key}/setback")
     String setback(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam Setback.Kind kind,
             @RequestParam(defaultValue = "14") int days,
@@ -155,8 +138,8 @@ class ScheduleController {
             RedirectAttributes redirect) {
         String id = Key.checked(sent);
         arrivals.setBack(
-                        keeper.id(),
-                        tankId,
+                        here.keeper(),
+                        here.tank(),
                         key,
                         id,
                         new ArrivalService.Told(
@@ -168,24 +151,19 @@ class ScheduleController {
                 .ifPresent(told -> Undo.offer(
                         redirect,
                         told + ". Plan updated from today.",
-                        "/tanks/" + tankId + "/arrivals/" + key + "/setback/" + id + "/undo"));
-        return back(tankId);
+                        "/tanks/" + here.tank() + "/arrivals/" + key + "/setback/" + id + "/undo"));
+        return back(here.tank());
     }
 
     @PostMapping("/{key}/setback/{setback}/undo")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @PathVariable String setback,
-            RedirectAttributes redirect) {
-        arrivals.undoSetback(keeper.id(), tankId, key, setback);
+    String undo(Here here, @PathVariable String key, @PathVariable String setback, RedirectAttributes redirect) {
+        arrivals.undoSetback(here.keeper(), here.tank(), key, setback);
         Undo.say(redirect, "Undone. The plan is as before.");
-        return back(tankId);
+        return back(here.tank());
     }
 
-    private Wish wish(KeeperPrincipal keeper, UUID tankId, String key) {
-        return tanks.plan(keeper.id(), tankId).wishes().stream()
+    private Wish wish(Here here, String key) {
+        return tanks.plan(here.keeper(), here.tank()).wishes().stream()
                 .filter(one -> one.id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("wish"));

@@ -5,15 +5,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.HeadlineView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.FishId;
@@ -25,11 +22,9 @@ import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.pressure.PressureStrengths;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Who presses whom: residents today, or everyone once the plan is carried out. */
@@ -43,14 +38,6 @@ class CompanyController {
 
     /** Rows of the table, each with its factors, unless all are asked for. */
     private static final int MOST_ROWS = 160;
-
-    private final TankStore tanks;
-    private final TankCache cache;
-
-    CompanyController(TankStore tanks, TankCache cache) {
-        this.cache = cache;
-        this.tanks = tanks;
-    }
 
     /** A fish on the line. */
     record Entry(String id, String name, String portraitKey, String date, boolean planned) {}
@@ -71,12 +58,11 @@ class CompanyController {
 
     @GetMapping("/tanks/{tankId}/company")
     String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(defaultValue = "plan") String show,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankAnswers answers = here.answers();
         Assessment assessment = answers.assessment();
         boolean withPlan =
                 !show.equals("today") && !assessment.order().arrivals().isEmpty();
@@ -84,9 +70,8 @@ class CompanyController {
         List<Entry> entries = entries(assessment, withPlan, fish);
         List<Line> lines = lines(assessment, withPlan, entries);
         double careful = assessment.stock().plan().houseRules().weights().carefulPerHour();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("stands", withPlan ? null : answers.tension().orElse(null));
-        model.addAttribute("headline", withPlan ? HeadlineView.ofCompany(assessment, "/tanks/" + tankId) : null);
+        model.addAttribute("headline", withPlan ? HeadlineView.ofCompany(assessment, "/tanks/" + here.tank()) : null);
         model.addAttribute("show", withPlan ? "plan" : "today");
         model.addAttribute("canPlan", !assessment.order().arrivals().isEmpty());
         model.addAttribute("entries", entries);

@@ -3,13 +3,10 @@ package org.pelluna.app.company;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
@@ -19,24 +16,18 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What if it were larger, came in company, in a box, into a longer tank? The pressures move at once. */
 @Controller
 class WhatIfController {
-    private final TankStore tanks;
-    private final TankCache cache;
     private final Catalogue catalogue;
 
-    WhatIfController(TankStore tanks, TankCache cache, Catalogue catalogue) {
-        this.cache = cache;
-        this.tanks = tanks;
+    WhatIfController(Catalogue catalogue) {
         this.catalogue = catalogue;
     }
 
@@ -64,13 +55,11 @@ class WhatIfController {
 
     @GetMapping("/tanks/{tankId}/company/what-if")
     String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("asked") Circumstances asked,
             @RequestParam(defaultValue = "false") boolean part,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = here.answers().stock();
         Catalogue known = stock.plan().species(catalogue);
         List<Choice> wished = stock.wishes().stream()
                 .map(wish ->
@@ -85,17 +74,16 @@ class WhatIfController {
                         : known.get(new SpeciesId(wished.get(0).id())));
         asked.fish = species.id().key();
         Tank tank = stock.plan().tank();
-        fill(asked, species, tank, measures);
+        fill(asked, species, tank, here.measures());
         WhatIf what = Refused.unless(() -> new WhatIf(
-                measures.length().toCentimetres(asked.size),
+                here.measures().length().toCentimetres(asked.size),
                 asked.newcomers,
                 asked.order,
                 asked.welcome,
-                ground(asked, tank, measures)));
+                ground(asked, tank, here.measures())));
         List<WhatIf.Shift> shifts = what.shifts(stock, species);
         double hardest =
                 shifts.stream().mapToDouble(WhatIf.Shift::hardest).max().orElse(1);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("wished", wished);
         model.addAttribute("orders", WhatIf.Order.values());
         model.addAttribute(

@@ -17,6 +17,7 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.PackageStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.HeavyWork;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
@@ -72,8 +73,8 @@ class ExchangeController {
     }
 
     @GetMapping("/tanks/{tankId}/plan.json")
-    ResponseEntity<String> export(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+    ResponseEntity<String> export(Here here) {
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         String name = plan.tank().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         ContentDisposition download = ContentDisposition.attachment()
                 .filename("pelluna-" + name + "-" + plan.asOf() + ".json")
@@ -86,8 +87,8 @@ class ExchangeController {
 
     /** The whole tank as a data package, photographs included. */
     @GetMapping("/tanks/{tankId}/tank.zip")
-    ResponseEntity<byte[]> pack(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+    ResponseEntity<byte[]> pack(Here here) {
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         String name = plan.tank().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         return ResponseEntity.ok()
                 .contentType(new MediaType("application", "zip"))
@@ -97,7 +98,7 @@ class ExchangeController {
                                 .filename("pelluna-" + name + "-" + plan.asOf() + ".zip")
                                 .build()
                                 .toString())
-                .body(DataPackage.write(plan, journal.photos(keeper.id(), tankId)));
+                .body(DataPackage.write(plan, journal.photos(here.keeper(), here.tank())));
     }
 
     @GetMapping("/import")

@@ -11,11 +11,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.HeavyWork;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
@@ -31,7 +31,6 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,19 +70,17 @@ class TablesController {
     record FaultView(long line, String problem) {}
 
     @GetMapping
-    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+    String page(Here here, Model model) {
         model.addAttribute("kinds", TableDraft.Kind.values());
         model.addAttribute("key", Key.fresh());
         return "exchange/tables";
     }
 
     @GetMapping("/{kind:log|tests|losses}.csv")
-    ResponseEntity<String> download(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String kind) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
-        String text = written(
-                held(keeper.id(), tankId, plan, TableDraft.Kind.valueOf(kind.toUpperCase(java.util.Locale.ROOT))));
+    ResponseEntity<String> download(Here here, @PathVariable String kind) {
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
+        String text = written(held(
+                here.keeper(), here.tank(), plan, TableDraft.Kind.valueOf(kind.toUpperCase(java.util.Locale.ROOT))));
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(
@@ -98,19 +95,18 @@ class TablesController {
     /** Keeps a table as brought and shows what it says; nothing is in the record yet. */
     @PostMapping
     String bring(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam Optional<TableDraft.Kind> kind,
             @RequestParam String key,
             @RequestParam(required = false) MultipartFile file)
             throws IOException {
-        tanks.get(keeper.id(), tankId);
+        tanks.get(here.keeper(), here.tank());
         if (kind.isEmpty() || file == null || file.isEmpty()) {
             throw new Refused("choose a file, and what it holds");
         }
         UUID formKey = UUID.fromString(Key.checked(key));
         UUID id;
-        heavy.begin(keeper.id());
+        heavy.begin(here.keeper());
         try {
             String text = StandardCharsets.UTF_8
                     .newDecoder()
@@ -119,27 +115,25 @@ class TablesController {
             if (text.isBlank() || text.indexOf('\u0000') >= 0) {
                 throw new Refused("the file is empty or no text");
             }
-            id = tables.bring(keeper.id(), tankId, formKey, kind.get(), text);
+            id = tables.bring(here.keeper(), here.tank(), formKey, kind.get(), text);
         } catch (CharacterCodingException e) {
             throw new Refused("the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8");
         } finally {
-            heavy.end(keeper.id());
+            heavy.end(here.keeper());
         }
-        return "redirect:" + path(tankId, id);
+        return "redirect:" + path(here.tank(), id);
     }
 
     /** What the table says and would do; while it is taken in, how far that is. */
     @GetMapping("/{draft}")
     String preview(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable UUID draft,
             @RequestParam Map<String, String> asked,
             @RequestParam(defaultValue = "false") boolean monthFirst,
             @RequestParam(defaultValue = "false") boolean part,
             Model model) {
-        TableDraft found = tables.get(keeper.id(), tankId, draft);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        TableDraft found = tables.get(here.keeper(), here.tank(), draft);
         model.addAttribute("draft", found);
         model.addAttribute("running", jobs.isRunning(draft));
         model.addAttribute("monthFirst", monthFirst);
@@ -148,7 +142,7 @@ class TablesController {
         }
         try {
             show(
-                    held(keeper.id(), tankId, tanks.plan(keeper.id(), tankId), found.kind()),
+                    held(here.keeper(), here.tank(), tanks.plan(here.keeper(), here.tank()), found.kind()),
                     found,
                     chosen(asked),
                     monthFirst,
@@ -235,17 +229,16 @@ class TablesController {
     /** Takes in what can be read; rows with a fault stay out, and rows that are here already change nothing. */
     @PostMapping("/{draft}/take")
     String take(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable UUID draft,
             @RequestParam Map<String, String> asked,
             @RequestParam(defaultValue = "false") boolean monthFirst) {
-        TableDraft found = tables.get(keeper.id(), tankId, draft);
+        TableDraft found = tables.get(here.keeper(), here.tank(), draft);
         if (!found.isFinished()) {
-            Held<?> held = held(keeper.id(), tankId, tanks.plan(keeper.id(), tankId), found.kind());
-            jobs.begin(draft, () -> take(keeper.id(), tankId, held, found, chosen(asked), monthFirst));
+            Held<?> held = held(here.keeper(), here.tank(), tanks.plan(here.keeper(), here.tank()), found.kind());
+            jobs.begin(draft, () -> take(here.keeper(), here.tank(), held, found, chosen(asked), monthFirst));
         }
-        return "redirect:" + path(tankId, draft);
+        return "redirect:" + path(here.tank(), draft);
     }
 
     private <T> void take(
@@ -268,14 +261,10 @@ class TablesController {
     }
 
     @PostMapping("/{draft}/undo")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable UUID draft,
-            RedirectAttributes redirect) {
-        tables.undo(keeper.id(), tankId, draft);
+    String undo(Here here, @PathVariable UUID draft, RedirectAttributes redirect) {
+        tables.undo(here.keeper(), here.tank(), draft);
         Undo.say(redirect, "Everything the table had brought in is taken out again.");
-        return "redirect:/tanks/" + tankId + "/tables";
+        return "redirect:/tanks/" + here.tank() + "/tables";
     }
 
     private static String path(UUID tankId, UUID draft) {

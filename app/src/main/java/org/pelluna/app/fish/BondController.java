@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
@@ -18,7 +18,6 @@ import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,15 +37,14 @@ class BondController {
 
     @PostMapping
     String together(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam Life.Bond kind,
             @RequestParam(defaultValue = "") List<String> with,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             RedirectAttributes redirect) {
-        happenings.record(keeper.id(), tankId, Key.checked(form), plan -> {
+        happenings.record(here.keeper(), here.tank(), Key.checked(form), plan -> {
             LocalDate day = day(plan, on);
             List<Resident> fish = Stream.concat(Stream.of(key), with.stream())
                     .map(one -> fish(plan, one))
@@ -62,18 +60,17 @@ class BondController {
                 return bond;
             });
         });
-        return done(redirect, tankId, key, form, "Saved: they live as a " + kind.words() + ".");
+        return done(redirect, here.tank(), key, form, "Saved: they live as a " + kind.words() + ".");
     }
 
     @PostMapping("/part")
     String part(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             RedirectAttributes redirect) {
-        happenings.record(keeper.id(), tankId, Key.checked(form), plan -> {
+        happenings.record(here.keeper(), here.tank(), Key.checked(form), plan -> {
             LocalDate day = day(plan, on);
             String bond = fish(plan, key)
                     .noted()
@@ -89,7 +86,7 @@ class BondController {
                     .toList();
             return new BondHappening.Parted(fish, bond, day);
         });
-        return done(redirect, tankId, key, form, "Saved: they are separated.");
+        return done(redirect, here.tank(), key, form, "Saved: they are separated.");
     }
 
     private static LocalDate day(TankPlan plan, Optional<LocalDate> on) {

@@ -4,10 +4,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.Undo;
@@ -15,10 +13,7 @@ import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Species;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -41,15 +36,13 @@ class BoughtController {
     /** Records that it is in the display, and leads to what that means. */
     @PostMapping("/tanks/{tankId}/residents/bought")
     String bought(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String form,
             @RequestParam String speciesId,
             @RequestParam(defaultValue = "1") int count,
             @RequestParam Optional<Double> length,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         Species species =
                 lookup.meant(plan, speciesId, null).orElseThrow(() -> new Refused("choose a fish of the catalogue"));
         if (count < 1 || count > MOST) {
@@ -57,22 +50,22 @@ class BoughtController {
         }
         EnterForm.Row row = new EnterForm.Row();
         row.count = count;
-        row.length = length.orElseGet(
-                () -> measures.length().fromCentimetres(species.size().saleCm().value()));
+        row.length = length.orElseGet(() ->
+                here.measures().length().fromCentimetres(species.size().saleCm().value()));
         row.since = plan.asOf();
         row.exactly = Life.DatePrecision.DAY;
         Set<String> names = new HashSet<>();
         plan.residents().forEach(one -> names.add(one.name()));
-        List<Resident> residents = Refused.unless(() -> Entering.of(row, species, plan.asOf(), measures, names));
-        if (!fish.enter(keeper.id(), tankId, form, residents, List.of())) {
+        List<Resident> residents = Refused.unless(() -> Entering.of(row, species, plan.asOf(), here.measures(), names));
+        if (!fish.enter(here.keeper(), here.tank(), form, residents, List.of())) {
             Undo.say(redirect, "This is recorded already.");
-            return "redirect:/tanks/" + tankId;
+            return "redirect:/tanks/" + here.tank();
         }
         Undo.offer(
                 redirect,
                 (count > 1 ? count + " × " : "") + species.commonName() + (count > 1 ? " live" : " lives")
                         + " here from today; here is what that means.",
-                "/tanks/" + tankId + "/residents/enter/undo/" + form);
-        return "redirect:/tanks/" + tankId + "/fish/" + residents.get(0).id();
+                "/tanks/" + here.tank() + "/residents/enter/undo/" + form);
+        return "redirect:/tanks/" + here.tank() + "/fish/" + residents.get(0).id();
     }
 }

@@ -10,11 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.Undo;
@@ -27,7 +25,6 @@ import org.pelluna.core.table.TableReading;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -60,26 +57,21 @@ class EnterController {
     }
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam(defaultValue = "false") boolean voyage,
-            Model model) {
+    String page(Here here, @RequestParam(defaultValue = "false") boolean voyage, Model model) {
         model.addAttribute("voyage", voyage);
         EnterForm form = new EnterForm();
         form.key = Key.fresh();
         model.addAttribute("form", form);
-        return show(keeper, tankId, form, model);
+        return show(here, form, model);
     }
 
     private LocalDateTime now() {
         return LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
     }
 
-    private String show(KeeperPrincipal keeper, UUID tankId, EnterForm form, Model model) {
+    private String show(Here here, EnterForm form, Model model) {
         form.fillUp();
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         model.addAttribute("today", plan.asOf());
         model.addAttribute("exactly", Life.DatePrecision.values());
         model.addAttribute(
@@ -93,17 +85,15 @@ class EnterController {
 
     @PostMapping
     String enter(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("form") EnterForm form,
             BindingResult faults,
             @RequestParam(defaultValue = "false") boolean voyage,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
         model.addAttribute("voyage", voyage);
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         List<Resident> residents = new ArrayList<>();
         Set<String> names = new HashSet<>();
         plan.residents().forEach(one -> names.add(one.name()));
@@ -111,9 +101,9 @@ class EnterController {
             for (int i = 0; i < form.rows.size(); i++) {
                 EnterForm.Row row = form.rows.get(i);
                 if (!row.isEmpty()) {
-                    check.species(plan, row, "rows[" + i + "].", measures, faults)
+                    check.species(plan, row, "rows[" + i + "].", here.measures(), faults)
                             .ifPresent(species ->
-                                    residents.addAll(Entering.of(row, species, plan.asOf(), measures, names)));
+                                    residents.addAll(Entering.of(row, species, plan.asOf(), here.measures(), names)));
                 }
             }
             if (residents.isEmpty() && !faults.hasErrors()) {
@@ -122,37 +112,35 @@ class EnterController {
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(keeper, tankId, form, model);
+            return show(here, form, model);
         }
         List<LogEntry> said = Ranking.said(form.ranks, plan, residents, now(), faults);
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(keeper, tankId, form, model);
+            return show(here, form, model);
         }
-        fish.enter(keeper.id(), tankId, form.key, residents, said);
+        fish.enter(here.keeper(), here.tank(), form.key, residents, said);
         Undo.offer(
                 redirect,
                 Numbers.count(residents.size(), "fish lives", "fish live") + " here now, as entered.",
-                "/tanks/" + tankId + "/residents/enter/undo/" + form.key);
-        return "redirect:/tanks/" + tankId + (voyage ? "/voyage/wishes" : "");
+                "/tanks/" + here.tank() + "/residents/enter/undo/" + form.key);
+        return "redirect:/tanks/" + here.tank() + (voyage ? "/voyage/wishes" : "");
     }
 
     /** Fills the form from a table, to be looked over before anything is kept. */
     @PostMapping("/table")
     String table(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam Optional<String> table,
             @RequestParam(defaultValue = "false") boolean monthFirst,
             @ModelAttribute("form") EnterForm form,
             BindingResult faults,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         form.key = Key.fresh();
         if (table.filter(text -> !text.isBlank()).isEmpty()) {
             faults.reject("empty", "Paste the table first, with its line of headings.");
-            return show(keeper, tankId, form, model);
+            return show(here, form, model);
         }
         TableReading<LivingTable.Living> read =
                 Refused.unless(() -> TableReading.of(table.get(), new LivingTable(), Map.of(), monthFirst, List.of()));
@@ -166,20 +154,16 @@ class EnterController {
         read.faults().forEach(line -> faults.reject("line", "Line " + line.number() + ": " + line.fault() + "."));
         form.take(read);
         for (int i = 0; i < form.rows.size(); i++) {
-            check.species(plan, form.rows.get(i), "rows[" + i + "].", measures, faults);
+            check.species(plan, form.rows.get(i), "rows[" + i + "].", here.measures(), faults);
         }
-        return show(keeper, tankId, form, model);
+        return show(here, form, model);
     }
 
     /** Takes back what the form entered. */
     @PostMapping("/undo/{form}")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String form,
-            RedirectAttributes redirect) {
-        fish.undo(keeper.id(), tankId, form);
+    String undo(Here here, @PathVariable String form, RedirectAttributes redirect) {
+        fish.undo(here.keeper(), here.tank(), form);
         Undo.say(redirect, "Undone. These fish are deleted.");
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + here.tank();
     }
 }

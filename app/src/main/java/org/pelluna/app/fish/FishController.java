@@ -5,16 +5,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.moves.IntoQuarantine;
 import org.pelluna.app.moves.MoveService;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Departure;
@@ -22,11 +20,9 @@ import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,42 +34,31 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/fish/{key}")
 class FishController {
     private final TankStore tanks;
-    private final TankCache cache;
     private final JournalStore journal;
     private final FishService fish;
     private final MoveService moves;
     private final IntoQuarantine quarantine;
 
     FishController(
-            TankStore tanks,
-            TankCache cache,
-            JournalStore journal,
-            FishService fish,
-            MoveService moves,
-            IntoQuarantine quarantine) {
+            TankStore tanks, JournalStore journal, FishService fish, MoveService moves, IntoQuarantine quarantine) {
         this.journal = journal;
         this.quarantine = quarantine;
         this.moves = moves;
         this.tanks = tanks;
-        this.cache = cache;
         this.fish = fish;
     }
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        var answers = cache.of(keeper.id(), tankId);
+    String page(Here here, @PathVariable String key, Model model) {
+        var answers = here.answers();
         Resident found = answers.plan().residents().stream()
                 .filter(one -> one.id().key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("fish"));
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
-                "fish", FishView.of(answers.assessment(), found, journal.photoKeys(keeper.id(), tankId), measures));
+                "fish",
+                FishView.of(
+                        answers.assessment(), found, journal.photoKeys(here.keeper(), here.tank()), here.measures()));
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("places", Absence.Place.values());
@@ -83,13 +68,13 @@ class FishController {
                 Arrays.stream(Departure.Kind.values())
                         .filter(kind -> kind != Departure.Kind.MOVED)
                         .toList());
-        TankRow here = tanks.get(keeper.id(), tankId);
-        model.addAttribute("others", others(keeper, tankId));
+        TankRow row = tanks.get(here.keeper(), here.tank());
+        model.addAttribute("others", others(here));
         model.addAttribute(
                 "bare",
-                here.kind() != Purpose.Kind.DISPLAY
+                row.kind() != Purpose.Kind.DISPLAY
                         ? List.of()
-                        : others(keeper, tankId).stream()
+                        : others(here).stream()
                                 .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
                                 .toList());
         model.addAttribute("keys", new Key.Fresh());
@@ -97,34 +82,32 @@ class FishController {
     }
 
     /** The keeper's other tanks. */
-    private List<TankRow> others(KeeperPrincipal keeper, UUID tankId) {
-        return tanks.of(keeper.id()).stream()
-                .filter(one -> !one.id().equals(tankId))
+    private List<TankRow> others(Here here) {
+        return tanks.of(here.keeper()).stream()
+                .filter(one -> !one.id().equals(here.tank()))
                 .toList();
     }
 
     /** To another tank of the keeper's, to stay. */
     @PostMapping("/move")
     String move(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam UUID into,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
-        moves.move(keeper.id(), tankId, form, List.of(key), into, on)
+        moves.move(here.keeper(), here.tank(), form, List.of(key), into, on)
                 .ifPresentOrElse(
-                        said -> Undo.offer(redirect, said, MoveController.undoOf(tankId, form)),
+                        said -> Undo.offer(redirect, said, MoveController.undoOf(here.tank(), form)),
                         () -> Undo.say(redirect, "This is recorded already."));
-        return "redirect:" + path(tankId, key);
+        return "redirect:" + path(here.tank(), key);
     }
 
     /** Into a quarantine tank of the keeper's, until it is wanted back. */
     @PostMapping("/isolate")
     String isolate(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam UUID into,
@@ -132,17 +115,16 @@ class FishController {
             @RequestParam Optional<String> note,
             RedirectAttributes redirect) {
         quarantine
-                .isolate(keeper.id(), tankId, form, key, into, on, words(note))
+                .isolate(here.keeper(), here.tank(), form, key, into, on, words(note))
                 .ifPresentOrElse(
-                        said -> Undo.offer(redirect, said, MoveController.undoOf(tankId, form)),
+                        said -> Undo.offer(redirect, said, MoveController.undoOf(here.tank(), form)),
                         () -> Undo.say(redirect, "This is recorded already."));
-        return "redirect:" + path(tankId, key);
+        return "redirect:" + path(here.tank(), key);
     }
 
     @PostMapping("/leave")
     String leave(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam Departure.Kind how,
@@ -151,18 +133,17 @@ class FishController {
             @RequestParam Optional<Double> price,
             RedirectAttributes redirect) {
         Resident then = fish.record(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 key,
                 form,
                 (one, today) -> FishService.left(one, today, on, new Departure(how, words(to), price)));
-        return done(redirect, tankId, key, form, then.name() + " is " + how.words() + ".");
+        return done(redirect, here.tank(), key, form, then.name() + " is " + how.words() + ".");
     }
 
     @PostMapping("/out")
     String out(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam Absence.Place place,
@@ -170,14 +151,14 @@ class FishController {
             @RequestParam Optional<String> note,
             RedirectAttributes redirect) {
         Resident then = fish.record(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 key,
                 form,
                 (one, today) -> FishService.takenOut(one, today, on, place, words(note)));
         return done(
                 redirect,
-                tankId,
+                here.tank(),
                 key,
                 form,
                 then.name() + " is " + place.words() + " and does not count until it returns.");
@@ -185,17 +166,16 @@ class FishController {
 
     @PostMapping("/back")
     String back(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             RedirectAttributes redirect) {
-        Resident then =
-                fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.cameBack(one, today, on));
+        Resident then = fish.record(
+                here.keeper(), here.tank(), key, form, (one, today) -> FishService.cameBack(one, today, on));
         return done(
                 redirect,
-                tankId,
+                here.tank(),
                 key,
                 form,
                 then.name() + " is back in the display, as the newcomer; watch it at a feed.");
@@ -203,50 +183,42 @@ class FishController {
 
     @PostMapping("/measure")
     String measure(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam double length,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        double cm = measures.length().toCentimetres(length);
-        Resident then =
-                fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.measured(one, today, on, cm));
+        double cm = here.measures().length().toCentimetres(length);
+        Resident then = fish.record(
+                here.keeper(), here.tank(), key, form, (one, today) -> FishService.measured(one, today, on, cm));
         return done(
                 redirect,
-                tankId,
+                here.tank(),
                 key,
                 form,
-                then.name() + " is " + measures.lengthOf(cm) + " long; its growth goes on from there.");
+                then.name() + " is " + here.measures().lengthOf(cm) + " long; its growth goes on from there.");
     }
 
     @PostMapping("/sex")
     String sex(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam Life.Sex sex,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             RedirectAttributes redirect) {
-        Resident then =
-                fish.record(keeper.id(), tankId, key, form, (one, today) -> FishService.sexed(one, today, on, sex));
-        return done(redirect, tankId, key, form, then.name() + " is saved as " + sex.words() + ".");
+        Resident then = fish.record(
+                here.keeper(), here.tank(), key, form, (one, today) -> FishService.sexed(one, today, on, sex));
+        return done(redirect, here.tank(), key, form, then.name() + " is saved as " + sex.words() + ".");
     }
 
     /** Takes back what one form of this fish recorded. */
     @PostMapping("/undo/{form}")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @PathVariable String form,
-            RedirectAttributes redirect) {
-        fish.undo(keeper.id(), tankId, form);
+    String undo(Here here, @PathVariable String key, @PathVariable String form, RedirectAttributes redirect) {
+        fish.undo(here.keeper(), here.tank(), form);
         Undo.say(redirect, "Undone.");
-        return "redirect:" + path(tankId, key);
+        return "redirect:" + path(here.tank(), key);
     }
 
     private static String done(RedirectAttributes redirect, UUID tankId, String key, String form, String said) {

@@ -9,12 +9,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.moves.MoveService;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
@@ -28,11 +28,9 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -54,20 +52,14 @@ class MoveController {
     }
 
     @GetMapping("/tanks/{tankId}/move")
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam Optional<UUID> into,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).assessment().stock();
-        List<TankRow> others = tanks.of(keeper.id()).stream()
-                .filter(one -> !one.id().equals(tankId) && one.kind() == Purpose.Kind.DISPLAY)
+    String page(Here here, @RequestParam Optional<UUID> into, Model model) {
+        ResolvedPlan stock = here.answers().assessment().stock();
+        List<TankRow> others = tanks.of(here.keeper()).stream()
+                .filter(one -> !one.id().equals(here.tank()) && one.kind() == Purpose.Kind.DISPLAY)
                 .toList();
-        Optional<TankRow> target = into.map(id -> tanks.get(keeper.id(), id))
+        Optional<TankRow> target = into.map(id -> tanks.get(here.keeper(), id))
                 .or(() -> others.size() == 1 ? Optional.of(others.get(0)) : Optional.empty());
         List<Fish> all = stock.withAbsent().residents();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("others", others);
         model.addAttribute("target", target.orElse(null));
         model.addAttribute("today", stock.plan().asOf());
@@ -78,7 +70,10 @@ class MoveController {
                 "steps",
                 target.isEmpty() || all.isEmpty()
                         ? List.of()
-                        : steps(stock, cache.of(keeper.id(), target.get().id()).plan(), measures));
+                        : steps(
+                                stock,
+                                cache.of(here.keeper(), target.get().id()).plan(),
+                                here.measures()));
         model.addAttribute(
                 "wishes",
                 stock.wishes().stream().map(one -> one.species().commonName()).toList());
@@ -114,30 +109,25 @@ class MoveController {
 
     @PostMapping("/tanks/{tankId}/move")
     String move(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String form,
             @RequestParam(defaultValue = "") List<String> fish,
             @RequestParam UUID into,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
-        moves.move(keeper.id(), tankId, form, fish, into, on)
+        moves.move(here.keeper(), here.tank(), form, fish, into, on)
                 .ifPresentOrElse(
-                        said -> Undo.offer(redirect, said, undoOf(tankId, form)),
+                        said -> Undo.offer(redirect, said, undoOf(here.tank(), form)),
                         () -> Undo.say(redirect, "This is recorded already."));
-        return "redirect:/tanks/" + tankId + "/move?into=" + into;
+        return "redirect:/tanks/" + here.tank() + "/move?into=" + into;
     }
 
     /** Takes a move back in both tanks. */
     @PostMapping("/tanks/{tankId}/moves/{form}/undo")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String form,
-            RedirectAttributes redirect) {
-        moves.undo(keeper.id(), form);
+    String undo(Here here, @PathVariable String form, RedirectAttributes redirect) {
+        moves.undo(here.keeper(), form);
         Undo.say(redirect, "Undone in both tanks.");
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + here.tank();
     }
 
     static String undoOf(UUID tankId, String form) {

@@ -3,13 +3,11 @@ package org.pelluna.app.fish;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,8 +26,7 @@ class NoteController {
 
     @PostMapping("/tanks/{tankId}/fish/{key}/note")
     String note(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam String form,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
@@ -40,8 +37,8 @@ class NoteController {
             throws IOException {
         String id = Key.checked(form);
         notes.add(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 id,
                 key,
                 on,
@@ -50,7 +47,7 @@ class NoteController {
                         .filter(text -> !text.isEmpty())
                         .map(text -> text.substring(0, Math.min(1000, text.length()))),
                 Pictures.sent(photo));
-        Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/" + id + "/remove");
-        return "redirect:/tanks/" + tankId + "/fish/" + key;
+        Undo.offer(redirect, "Noted.", "/tanks/" + here.tank() + "/watch/" + id + "/remove");
+        return "redirect:/tanks/" + here.tank() + "/fish/" + key;
     }
 }

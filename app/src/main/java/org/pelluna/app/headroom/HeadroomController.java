@@ -2,13 +2,10 @@ package org.pelluna.app.headroom;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import java.util.function.ToDoubleFunction;
-import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
@@ -20,23 +17,16 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 
 /** Three approaches of capacity, for today, for the grown fish and for the plan. */
 @Controller
 class HeadroomController {
-    private final TankStore tanks;
-    private final TankCache cache;
     private final Catalogue catalogue;
 
-    HeadroomController(TankStore tanks, TankCache cache, Catalogue catalogue) {
-        this.cache = cache;
-        this.tanks = tanks;
+    HeadroomController(Catalogue catalogue) {
         this.catalogue = catalogue;
     }
 
@@ -64,12 +54,8 @@ class HeadroomController {
     private static final List<Integer> YEARS_AHEAD = List.of(0, 1, 3);
 
     @GetMapping("/tanks/{tankId}/headroom")
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+    String page(Here here, Model model) {
+        ResolvedPlan stock = here.answers().stock();
         TankPlan plan = stock.plan();
         ResolvedPlan all = stock.withAbsent();
         List<Fish> planned = new ArrayList<>(all.residents());
@@ -85,16 +71,15 @@ class HeadroomController {
                         "with the whole plan, grown",
                         planned,
                         fish -> fish.growth().adultLengthCm()));
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("approaches", approaches(plan, planned, moments));
         model.addAttribute("limitAt", LIMIT_AT);
         model.addAttribute("residents", stock.residents().size());
         model.addAttribute(
                 "growth",
                 stock.residents().stream()
-                        .map(fish -> growth(fish, plan, measures))
+                        .map(fish -> growth(fish, plan, here.measures()))
                         .toList());
-        model.addAttribute("future", FindingView.all(Future.findings(stock), measures));
+        model.addAttribute("future", FindingView.all(Future.findings(stock), here.measures()));
         return "headroom/page";
     }
 

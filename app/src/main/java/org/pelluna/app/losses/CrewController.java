@@ -3,17 +3,14 @@ package org.pelluna.app.losses;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Fish;
@@ -27,11 +24,9 @@ import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewPlan;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -43,12 +38,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/losses/crew")
 class CrewController {
     private final TankStore tanks;
-    private final TankCache cache;
     private final JournalStore journal;
     private final Catalogue catalogue;
 
-    CrewController(TankStore tanks, TankCache cache, JournalStore journal, Catalogue catalogue) {
-        this.cache = cache;
+    CrewController(TankStore tanks, JournalStore journal, Catalogue catalogue) {
         this.tanks = tanks;
         this.journal = journal;
         this.catalogue = catalogue;
@@ -58,22 +51,17 @@ class CrewController {
     record CountView(String key, String on, String words) {}
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+    String page(Here here, Model model) {
+        ResolvedPlan stock = here.answers().stock();
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", stock.plan().asOf());
         model.addAttribute("groups", AnimalGroup.values());
         model.addAttribute(
                 "crews",
                 Crew.of(stock).stream()
-                        .map(one -> CrewView.of(one, stock.plan().asOf(), measures))
+                        .map(one -> CrewView.of(one, stock.plan().asOf(), here.measures()))
                         .toList());
-        model.addAttribute("suits", FindingView.all(LivingCrew.water(stock), measures));
+        model.addAttribute("suits", FindingView.all(LivingCrew.water(stock), here.measures()));
         model.addAttribute(
                 "counts",
                 stock.plan().observations().crew().stream()
@@ -101,7 +89,7 @@ class CrewController {
         model.addAttribute(
                 "planned",
                 PlannedCrew.of(stock).stream()
-                        .map(one -> PlannedCrewView.of(one, stock.plan().asOf(), measures))
+                        .map(one -> PlannedCrewView.of(one, stock.plan().asOf(), here.measures()))
                         .toList());
         model.addAttribute("keys", new Key.Fresh());
         model.addAttribute(
@@ -120,8 +108,7 @@ class CrewController {
     /** Animals to be bought. */
     @PostMapping("/plan")
     String plan(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String key,
             @RequestParam Optional<AnimalGroup> group,
             @RequestParam Optional<String> name,
@@ -133,25 +120,23 @@ class CrewController {
                 animals,
                 called(name, animals),
                 count,
-                cache.of(keeper.id(), tankId).plan().asOf()));
-        journal.add(keeper.id(), tankId, plan);
-        Undo.offer(redirect, "Planned.", "/tanks/" + tankId + "/watch/items/" + plan.id() + "/remove");
-        return "redirect:/tanks/" + tankId + "/losses/crew";
+                here.answers().plan().asOf()));
+        journal.add(here.keeper(), here.tank(), plan);
+        Undo.offer(redirect, "Planned.", "/tanks/" + here.tank() + "/watch/items/" + plan.id() + "/remove");
+        return "redirect:/tanks/" + here.tank() + "/losses/crew";
     }
 
     /** Planned animals were bought and are in the tank. */
     @PostMapping("/plan/{plan}/bought")
     String bought(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String plan,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             @RequestParam(defaultValue = "1") int count,
             @RequestParam(defaultValue = "1") double smallest,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        CrewPlan planned = cache.of(keeper.id(), tankId).plan().observations().crewPlans().stream()
+        CrewPlan planned = here.answers().plan().observations().crewPlans().stream()
                 .filter(one -> one.id().equals(plan))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("plan"));
@@ -162,24 +147,21 @@ class CrewController {
                 planned.name(),
                 CrewCount.Kind.ADDED,
                 count,
-                measures.length().toCentimetres(smallest)));
-        journal.bought(keeper.id(), tankId, in, plan);
+                here.measures().length().toCentimetres(smallest)));
+        journal.bought(here.keeper(), here.tank(), in, plan);
         Undo.offer(
-                redirect, "They are in.", "/tanks/" + tankId + "/losses/crew/plan/" + plan + "/bought/undo/" + in.id());
-        return "redirect:/tanks/" + tankId + "/losses/crew";
+                redirect,
+                "They are in.",
+                "/tanks/" + here.tank() + "/losses/crew/plan/" + plan + "/bought/undo/" + in.id());
+        return "redirect:/tanks/" + here.tank() + "/losses/crew";
     }
 
     /** They are planned again, and were not bought. */
     @PostMapping("/plan/{plan}/bought/undo/{count}")
-    String undoBought(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String plan,
-            @PathVariable String count,
-            RedirectAttributes redirect) {
-        journal.notBought(keeper.id(), tankId, count, plan);
+    String undoBought(Here here, @PathVariable String plan, @PathVariable String count, RedirectAttributes redirect) {
+        journal.notBought(here.keeper(), here.tank(), count, plan);
         Undo.say(redirect, "Undone. They are planned, not bought.");
-        return "redirect:/tanks/" + tankId + "/losses/crew";
+        return "redirect:/tanks/" + here.tank() + "/losses/crew";
     }
 
     private static AnimalGroup group(Optional<String> name, Optional<AnimalGroup> group) {
@@ -195,8 +177,7 @@ class CrewController {
 
     @PostMapping
     String add(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             @RequestParam Optional<AnimalGroup> group,
@@ -205,9 +186,8 @@ class CrewController {
             @RequestParam(defaultValue = "0") int count,
             @RequestParam(defaultValue = "1") double smallest,
             @RequestParam Optional<String> by,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        tanks.get(keeper.id(), tankId);
+        tanks.get(here.keeper(), here.tank());
         AnimalGroup animals = group(name, group);
         CrewCount one = Refused.unless(() -> new CrewCount(
                 Key.checked(key),
@@ -216,12 +196,12 @@ class CrewController {
                 called(name, animals),
                 what,
                 count,
-                measures.length().toCentimetres(smallest),
+                here.measures().length().toCentimetres(smallest),
                 what == CrewCount.Kind.LOST
                         ? by.map(String::strip).filter(text -> !text.isEmpty())
                         : Optional.empty()));
-        journal.add(keeper.id(), tankId, one);
-        Undo.offer(redirect, "Noted.", "/tanks/" + tankId + "/watch/items/" + one.id() + "/remove");
-        return "redirect:/tanks/" + tankId + "/losses/crew";
+        journal.add(here.keeper(), here.tank(), one);
+        Undo.offer(redirect, "Noted.", "/tanks/" + here.tank() + "/watch/items/" + one.id() + "/remove");
+        return "redirect:/tanks/" + here.tank() + "/losses/crew";
     }
 }

@@ -10,11 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
@@ -28,7 +28,6 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -78,25 +77,20 @@ class LossController {
     record Choice(String id, String name) {}
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam(required = false) String fish,
-            Model model) {
+    String page(Here here, @RequestParam(required = false) String fish, Model model) {
         LossForm form = new LossForm();
         form.fish = fish;
         form.key = Key.fresh();
         form.on = record.today();
         model.addAttribute("form", form);
-        return show(keeper, tankId, model);
+        return show(here, model);
     }
 
-    private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+    private String show(Here here, Model model) {
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         Map<FishId, Resident> residents = new HashMap<>();
         plan.residents().forEach(one -> residents.put(one.id(), one));
         Catalogue known = plan.species(catalogue);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "losses",
                 plan.losses().stream()
@@ -220,14 +214,13 @@ class LossController {
 
     @PostMapping
     String add(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @Valid @ModelAttribute("form") LossForm form,
             BindingResult faults,
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         if (!faults.hasFieldErrors("on")) {
             if (form.on.isAfter(plan.asOf())) {
                 faults.rejectValue("on", "future", "This day lies in the future.");
@@ -242,37 +235,29 @@ class LossController {
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(keeper, tankId, model);
+            return show(here, model);
         }
         Loss loss = form.loss();
-        losses.add(keeper.id(), tankId, loss);
-        Undo.offer(redirect, "Loss recorded.", path(tankId) + "/" + loss.id() + "/remove");
-        return "redirect:" + path(tankId);
+        losses.add(here.keeper(), here.tank(), loss);
+        Undo.offer(redirect, "Loss recorded.", path(here.tank()) + "/" + loss.id() + "/remove");
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/{key}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        losses.remove(keeper.id(), tankId, key);
+    String remove(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        losses.remove(here.keeper(), here.tank(), key);
         Undo.offer(
                 redirect,
                 "The record of the loss is removed; the fish lives here again.",
-                path(tankId) + "/" + key + "/restore");
-        return "redirect:" + path(tankId);
+                path(here.tank()) + "/" + key + "/restore");
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/{key}/restore")
-    String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        losses.restore(keeper.id(), tankId, key);
+    String restore(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        losses.restore(here.keeper(), here.tank(), key);
         Undo.say(redirect, "Undone. The loss is recorded again.");
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     private static String path(UUID tankId) {

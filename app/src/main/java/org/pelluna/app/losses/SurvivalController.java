@@ -2,12 +2,11 @@ package org.pelluna.app.losses;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Shapes;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.lessons.Lessons;
 import org.pelluna.core.lessons.Survivors;
@@ -16,11 +15,9 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.statistics.Survival;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** How long fish live here, and what this tank has taught. */
@@ -51,17 +48,15 @@ class SurvivalController {
 
     @GetMapping("/tanks/{tankId}/losses/survival")
     String survival(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(defaultValue = "ALL") Survivors.By by,
             @RequestParam(defaultValue = "false") boolean all,
             Model model) {
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         List<TankPlan> plans = all
-                ? tanks.of(keeper.id()).stream()
-                        .map(row -> tanks.plan(keeper.id(), row.id()))
+                ? tanks.of(here.keeper()).stream()
+                        .map(row -> tanks.plan(here.keeper(), row.id()))
                         .toList()
-                : List.of(tanks.plan(keeper.id(), tankId));
+                : List.of(tanks.plan(here.keeper(), here.tank()));
         List<Survivors.Group> groups = Survivors.of(plans, catalogue, by);
         model.addAttribute("by", by);
         model.addAttribute("all", all);

@@ -2,7 +2,7 @@ package org.pelluna.app.quarantine;
 
 import java.util.Comparator;
 import java.util.List;
-import org.pelluna.app.account.KeeperPrincipal;
+import java.util.UUID;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.TankCache;
@@ -23,16 +23,16 @@ class PlannedStays {
     }
 
     /** A keeper's displays. */
-    List<TankRow> displays(KeeperPrincipal keeper) {
-        return tanks.of(keeper.id()).stream()
+    List<TankRow> displays(UUID keeper) {
+        return tanks.of(keeper).stream()
                 .filter(one -> one.kind() == Purpose.Kind.DISPLAY)
                 .toList();
     }
 
     /** The stays that the plans of all displays foresee, in order. */
-    List<PlannedStay> of(KeeperPrincipal keeper) {
+    List<PlannedStay> of(UUID keeper) {
         return displays(keeper).stream()
-                .flatMap(one -> planned(one, cache.of(keeper.id(), one.id()).assessment()).stream())
+                .flatMap(one -> planned(one, cache.of(keeper, one.id()).assessment()).stream())
                 .sorted(Comparator.comparing(PlannedStay::from))
                 .toList();
     }

@@ -6,27 +6,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.moves.MoveService;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.tank.Purpose;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Reservation;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,47 +34,37 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/quarantine")
 class QuarantineController {
     private final TankStore tanks;
-    private final TankCache cache;
     private final PlannedStays stays;
     private final JournalStore journal;
     private final PartService parts;
     private final MoveService moves;
 
     QuarantineController(
-            TankStore tanks,
-            TankCache cache,
-            PlannedStays stays,
-            JournalStore journal,
-            PartService parts,
-            MoveService moves) {
+            TankStore tanks, PlannedStays stays, JournalStore journal, PartService parts, MoveService moves) {
         this.stays = stays;
         this.journal = journal;
         this.tanks = tanks;
-        this.cache = cache;
         this.parts = parts;
         this.moves = moves;
     }
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankRow row = tanks.get(keeper.id(), tankId);
+    String page(Here here, Model model) {
+        TankRow row = tanks.get(here.keeper(), here.tank());
         if (row.kind() != Purpose.Kind.QUARANTINE) {
-            return "redirect:" + elsewhere(keeper, tankId);
+            return "redirect:" + elsewhere(here);
         }
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankAnswers answers = here.answers();
         Map<String, String> names = new LinkedHashMap<>();
-        stays.displays(keeper).forEach(one -> names.put(one.id().toString(), one.name()));
-        List<PlannedStay> planned = stays.of(keeper);
+        stays.displays(here.keeper()).forEach(one -> names.put(one.id().toString(), one.name()));
+        List<PlannedStay> planned = stays.of(here.keeper());
         model.addAttribute("tank", row);
-        model.addAttribute("quarantine", QuarantineView.of(answers.assessment().stock(), names, planned, measures));
+        model.addAttribute(
+                "quarantine", QuarantineView.of(answers.assessment().stock(), names, planned, here.measures()));
         model.addAttribute("displays", names);
         model.addAttribute(
                 "oneOfSeveral",
-                tanks.of(keeper.id()).stream()
+                tanks.of(here.keeper()).stream()
                                 .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
                                 .count()
                         > 1);
@@ -89,8 +75,8 @@ class QuarantineController {
     }
 
     /** The keeper's quarantine tank, asked for from a display; where there is none, the form that makes one. */
-    private String elsewhere(KeeperPrincipal keeper, UUID tankId) {
-        return tanks.of(keeper.id()).stream()
+    private String elsewhere(Here here) {
+        return tanks.of(here.keeper()).stream()
                 .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
                 .findFirst()
                 .map(one -> "/tanks/" + one.id() + "/quarantine")
@@ -100,110 +86,93 @@ class QuarantineController {
     /** Keeps the days of a planned stay: the plans of all other tanks wait for it from then on. */
     @PostMapping("/reserve")
     String reserve(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String form,
             @RequestParam UUID display,
             @RequestParam String wish,
             RedirectAttributes redirect) {
-        if (tanks.get(keeper.id(), tankId).kind() != Purpose.Kind.QUARANTINE) {
+        if (tanks.get(here.keeper(), here.tank()).kind() != Purpose.Kind.QUARANTINE) {
             throw new NotFoundException("quarantine tank");
         }
-        PlannedStay stay = stays.of(keeper).stream()
+        PlannedStay stay = stays.of(here.keeper()).stream()
                 .filter(one -> one.tankId().equals(display.toString())
                         && one.wish().key().equals(wish))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("stay"));
         Reservation days =
                 new Reservation(Key.checked(form), stay.tankId(), stay.wish(), stay.names(), stay.from(), stay.until());
-        Optional<Reservation> before = journal.reserve(keeper.id(), tankId, days);
+        Optional<Reservation> before = journal.reserve(here.keeper(), here.tank(), days);
         Undo.offer(
                 redirect,
                 "Kept for " + stay.names() + ": your other tanks plan around these days.",
-                path(tankId) + "/reserve/" + days.id() + "/undo"
+                path(here.tank()) + "/reserve/" + days.id() + "/undo"
                         + before.map(one -> "?before=" + one.id()).orElse(""));
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     /** Takes days kept back; the days they replaced are kept again. */
     @PostMapping("/reserve/{key}/undo")
     String unreserve(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @RequestParam Optional<String> before,
-            RedirectAttributes redirect) {
-        journal.unreserve(keeper.id(), tankId, key, before);
+            Here here, @PathVariable String key, @RequestParam Optional<String> before, RedirectAttributes redirect) {
+        journal.unreserve(here.keeper(), here.tank(), key, before);
         Undo.say(redirect, before.isPresent() ? "The days kept before are kept again." : "The days are free again.");
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/parts")
     String add(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String form,
             @RequestParam Phase.Kind kind,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
             @RequestParam int days,
             @RequestParam Optional<String> note,
             RedirectAttributes redirect) {
-        parts.add(keeper.id(), tankId, form, kind, from, days, words(note));
-        return done(redirect, tankId, form, "Step added. Later steps move back.");
+        parts.add(here.keeper(), here.tank(), form, kind, from, days, words(note));
+        return done(redirect, here.tank(), form, "Step added. Later steps move back.");
     }
 
     @PostMapping("/again")
     String again(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String form,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             @RequestParam Optional<String> why,
             RedirectAttributes redirect) {
-        parts.again(keeper.id(), tankId, form, on, words(why).orElse("it was begun again"));
-        return done(redirect, tankId, form, "Restarted. All plans wait for it.");
+        parts.again(here.keeper(), here.tank(), form, on, words(why).orElse("it was begun again"));
+        return done(redirect, here.tank(), form, "Restarted. All plans wait for it.");
     }
 
     @PostMapping("/parts/{key}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @RequestParam String form,
-            RedirectAttributes redirect) {
-        parts.remove(keeper.id(), tankId, form, key);
-        return done(redirect, tankId, form, "The part is taken out.");
+    String remove(Here here, @PathVariable String key, @RequestParam String form, RedirectAttributes redirect) {
+        parts.remove(here.keeper(), here.tank(), form, key);
+        return done(redirect, here.tank(), form, "The part is taken out.");
     }
 
     @PostMapping("/undo/{form}")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String form,
-            RedirectAttributes redirect) {
-        parts.undo(keeper.id(), tankId, form);
+    String undo(Here here, @PathVariable String form, RedirectAttributes redirect) {
+        parts.undo(here.keeper(), here.tank(), form);
         Undo.say(redirect, "Undone.");
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     /** Fish leave it for a display. */
     @PostMapping("/out")
     String out(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String form,
             @RequestParam(defaultValue = "") List<String> fish,
             @RequestParam UUID into,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
-        if (tanks.get(keeper.id(), into).kind() != Purpose.Kind.DISPLAY) {
+        if (tanks.get(here.keeper(), into).kind() != Purpose.Kind.DISPLAY) {
             throw new Refused("choose a display");
         }
-        moves.move(keeper.id(), tankId, form, fish, into, on)
+        moves.move(here.keeper(), here.tank(), form, fish, into, on)
                 .ifPresentOrElse(
-                        said -> Undo.offer(redirect, said, "/tanks/" + tankId + "/moves/" + form + "/undo"),
+                        said -> Undo.offer(redirect, said, "/tanks/" + here.tank() + "/moves/" + form + "/undo"),
                         () -> Undo.say(redirect, "This is recorded already."));
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     private static String done(RedirectAttributes redirect, UUID tankId, String form, String said) {

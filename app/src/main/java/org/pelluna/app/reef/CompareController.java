@@ -7,13 +7,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.pressure.Pressure;
@@ -22,24 +19,14 @@ import org.pelluna.core.reef.Reef;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Two days, or two plans, side by side and to one scale. */
 @Controller
 class CompareController {
-    private final TankStore tanks;
-    private final TankCache cache;
-
-    CompareController(TankStore tanks, TankCache cache) {
-        this.cache = cache;
-        this.tanks = tanks;
-    }
 
     /** One plan to choose. */
     record Way(String key, String title) {}
@@ -49,35 +36,32 @@ class CompareController {
 
     @GetMapping("/tanks/{tankId}/reef/compare")
     String compare(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> left,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> right,
             @RequestParam(defaultValue = "now") String leftWay,
             @RequestParam(defaultValue = "now") String rightWay,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+        Assessment assessment = here.answers().assessment();
         List<Alternative> ways = Alternative.of(
                 assessment.stock().withAbsent(),
                 assessment.judgements(),
-                cache.of(keeper.id(), tankId).reserve());
+                here.answers().reserve());
         LocalDate today = assessment.stock().plan().asOf();
         Reef one = reef(assessment, ways, leftWay);
         Reef other = reef(assessment, ways, rightWay);
         DayView.Asked from = ReefController.asked(one, Optional.of(left.orElse(today)), Optional.empty(), false, false);
         DayView.Asked to = ReefController.asked(
                 other, Optional.of(right.orElse(today.plusYears(2))), Optional.empty(), false, false);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         List<Way> choices = new ArrayList<>(List.of(new Way("now", "The plan as it stands")));
         ways.forEach(way -> choices.add(new Way(way.key(), way.title())));
         model.addAttribute("ways", choices);
         model.addAttribute(
                 "sides",
                 List.of(
-                        new Side(from.on(), leftWay, title(choices, leftWay), DayView.of(one, from, measures)),
-                        new Side(to.on(), rightWay, title(choices, rightWay), DayView.of(other, to, measures))));
-        model.addAttribute("differences", differences(one, from.on(), other, to.on(), measures));
+                        new Side(from.on(), leftWay, title(choices, leftWay), DayView.of(one, from, here.measures())),
+                        new Side(to.on(), rightWay, title(choices, rightWay), DayView.of(other, to, here.measures()))));
+        model.addAttribute("differences", differences(one, from.on(), other, to.on(), here.measures()));
         Set<Species> species = new HashSet<>();
         one.swimmers(from.on()).forEach(swimmer -> species.add(swimmer.fish().species()));
         other.swimmers(to.on()).forEach(swimmer -> species.add(swimmer.fish().species()));

@@ -6,12 +6,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.ReefDrawing;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
@@ -20,13 +20,11 @@ import org.pelluna.core.tank.NetWater;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -46,13 +44,10 @@ class LayoutController {
     record FigureLine(String name, String value) {}
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankRow row = tanks.get(keeper.id(), tankId);
-        return show(row, LayoutForm.of(row.tank().layout(), row.version(), measures), measures, model, false);
+    String page(Here here, Model model) {
+        TankRow row = tanks.get(here.keeper(), here.tank());
+        return show(
+                row, LayoutForm.of(row.tank().layout(), row.version(), here.measures()), here.measures(), model, false);
     }
 
     private static String show(TankRow row, LayoutForm form, Measures measures, Model model, boolean part) {
@@ -94,20 +89,18 @@ class LayoutController {
      */
     @PostMapping
     String change(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("form") LayoutForm form,
             BindingResult faults,
             @RequestParam Optional<LayoutForm.Kind> add,
             @RequestParam Optional<String> remove,
             @RequestParam(defaultValue = "false") boolean back,
             @RequestParam(defaultValue = "false") boolean part,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        TankRow row = tanks.get(keeper.id(), tankId);
+        TankRow row = tanks.get(here.keeper(), here.tank());
         try {
             if (form.version == null || form.version != row.version()) {
                 throw new StaleVersionException(row);
@@ -116,17 +109,17 @@ class LayoutController {
                 throw new IllegalArgumentException("a measure is a number");
             }
             remove.ifPresent(id -> form.items.removeIf(one -> id.equals(one.id)));
-            add.ifPresent(
-                    kind -> form.add(kind, "i" + UUID.randomUUID().toString().substring(0, 8), row.tank(), measures));
-            TankPlan plan = tanks.plan(keeper.id(), tankId);
+            add.ifPresent(kind ->
+                    form.add(kind, "i" + UUID.randomUUID().toString().substring(0, 8), row.tank(), here.measures()));
+            TankPlan plan = tanks.plan(here.keeper(), here.tank());
             Layout before = row.tank().layout();
-            Layout layout = form.layout(measures);
+            Layout layout = form.layout(here.measures());
             boolean someoneLives = plan.residents().stream().anyMatch(one -> one.livesHere(plan.asOf()));
             Layout dated = back || !someoneLives
                     ? layout
                     : layout.within(row.tank().shape(), row.tank().sandDepthCm())
                             .placed(before, plan.asOf());
-            tanks.change(keeper.id(), tankId, form.version, row.tank().drawn(dated), row.houseRules());
+            tanks.change(here.keeper(), here.tank(), form.version, row.tank().drawn(dated), row.houseRules());
         } catch (StaleVersionException e) {
             TankRow now = e.now(TankRow.class);
             response.setStatus(HttpStatus.CONFLICT.value());
@@ -134,19 +127,20 @@ class LayoutController {
                     model,
                     request,
                     "The drawing of the reef",
-                    form.against(LayoutForm.of(now.tank().layout(), now.version(), measures), measures),
+                    form.against(LayoutForm.of(now.tank().layout(), now.version(), here.measures()), here.measures()),
                     new Conflict.Hidden("version", String.valueOf(now.version())),
-                    "/tanks/" + tankId + "/reef/edit");
+                    "/tanks/" + here.tank() + "/reef/edit");
         } catch (IllegalArgumentException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute("refused", "Not saved: " + e.getMessage() + ".");
-            return show(row, form, measures, model, part);
+            return show(row, form, here.measures(), model, part);
         }
         if (!part) {
             Undo.say(redirect, "Drawing saved.");
-            return "redirect:/tanks/" + tankId + "/reef/edit";
+            return "redirect:/tanks/" + here.tank() + "/reef/edit";
         }
-        TankRow now = tanks.get(keeper.id(), tankId);
-        return show(now, LayoutForm.of(now.tank().layout(), now.version(), measures), measures, model, true);
+        TankRow now = tanks.get(here.keeper(), here.tank());
+        return show(
+                now, LayoutForm.of(now.tank().layout(), now.version(), here.measures()), here.measures(), model, true);
     }
 }

@@ -6,14 +6,10 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.PlateStyle;
 import org.pelluna.app.portrait.Portraits;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
-import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Here;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.TankPlan;
@@ -24,12 +20,9 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -37,18 +30,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 @RequestMapping("/tanks/{tankId}/reef")
 class ReefController {
-    private final TankStore tanks;
-    private final TankCache cache;
     private final PlateStyle style;
 
-    ReefController(TankStore tanks, TankCache cache, PlateStyle style) {
-        this.cache = cache;
-        this.tanks = tanks;
+    ReefController(PlateStyle style) {
         this.style = style;
     }
 
-    private Reef reef(KeeperPrincipal keeper, UUID tankId) {
-        return cache.of(keeper.id(), tankId).reef();
+    private Reef reef(Here here) {
+        return here.answers().reef();
     }
 
     static DayView.Asked asked(Reef reef, Optional<LocalDate> on, Optional<String> fish, boolean toCome, boolean gone) {
@@ -59,24 +48,21 @@ class ReefController {
 
     @GetMapping
     String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             @RequestParam Optional<String> fish,
             @RequestParam(defaultValue = "true") boolean ghosts,
             @RequestParam(defaultValue = "false") boolean gone,
             @RequestParam(defaultValue = "false") boolean part,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Reef reef = reef(keeper, tankId);
+        Reef reef = reef(here);
         DayView.Asked asked = asked(reef, on, fish, ghosts, gone);
-        model.addAttribute("day", DayView.of(reef, asked, measures));
+        model.addAttribute("day", DayView.of(reef, asked, here.measures()));
         model.addAttribute("on", asked.on());
         if (part) {
             return "reef/page :: day";
         }
         LocalDate today = reef.stock().plan().asOf();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("ghosts", ghosts);
         model.addAttribute("gone", gone);
         model.addAttribute("fish", asked.fish().map(FishId::key).orElse(""));
@@ -106,13 +92,11 @@ class ReefController {
     /** The drawing as a file by itself: portraits, colours and type included. */
     @GetMapping("/reef.svg")
     ResponseEntity<String> drawing(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             @RequestParam(defaultValue = "true") boolean ghosts,
-            @RequestParam(defaultValue = "false") boolean gone,
-            @ModelAttribute(name = "measures", binding = false) Measures measures) {
-        Reef reef = reef(keeper, tankId);
+            @RequestParam(defaultValue = "false") boolean gone) {
+        Reef reef = reef(here);
         DayView.Asked asked = asked(reef, on, Optional.empty(), ghosts, gone);
         String name = reef.stock().plan().tank().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         return ResponseEntity.ok()
@@ -123,33 +107,30 @@ class ReefController {
                                 .filename("reef-" + name + "-" + asked.on() + ".svg")
                                 .build()
                                 .toString())
-                .body(style.alone(DayView.of(reef, asked, measures).drawing(), species(reef))
+                .body(style.alone(DayView.of(reef, asked, here.measures()).drawing(), species(reef))
                         .toString());
     }
 
     /** One page to print and hang up: the drawing and its legend. */
     @GetMapping("/plate")
     String plate(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             @RequestParam(defaultValue = "false") boolean ghosts,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Reef reef = reef(keeper, tankId);
+        Reef reef = reef(here);
         DayView.Asked asked = asked(reef, on, Optional.empty(), ghosts, false);
         TankPlan plan = reef.stock().plan();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("day", DayView.of(reef, asked, measures));
+        model.addAttribute("day", DayView.of(reef, asked, here.measures()));
         model.addAttribute("on", asked.on());
         model.addAttribute("portraits", sheet(reef));
         model.addAttribute(
                 "measuresOfTank",
                 List.of(
-                        measures.lengthOf(plan.tank().shape().acrossCm()) + " across",
-                        measures.lengthOf(plan.tank().shape().frontToBackCm()) + " front to back",
-                        measures.lengthOf(plan.tank().shape().heightCm()) + " high",
-                        measures.volumeOf(plan.tank().netWater().litres()) + " of water"));
+                        here.measures().lengthOf(plan.tank().shape().acrossCm()) + " across",
+                        here.measures().lengthOf(plan.tank().shape().frontToBackCm()) + " front to back",
+                        here.measures().lengthOf(plan.tank().shape().heightCm()) + " high",
+                        here.measures().volumeOf(plan.tank().netWater().litres()) + " of water"));
         return "reef/plate";
     }
 }

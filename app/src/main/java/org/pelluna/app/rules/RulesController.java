@@ -4,13 +4,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Approaches;
@@ -19,13 +18,11 @@ import org.pelluna.core.plan.Preset;
 import org.pelluna.core.shortlist.Rules;
 import org.pelluna.core.units.Numbers;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -48,30 +45,29 @@ class RulesController {
     record PresetView(String key, String title, String words, List<String> says, boolean inForce) {}
 
     @GetMapping
-    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        TankRow row = tanks.get(keeper.id(), tankId);
+    String page(Here here, Model model) {
+        TankRow row = tanks.get(here.keeper(), here.tank());
         model.addAttribute("form", RulesForm.of(row.version(), row.houseRules()));
         return show(row, model);
     }
 
     @PostMapping
     String change(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("form") RulesForm form,
             BindingResult faults,
             Model model,
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        TankRow row = tanks.get(keeper.id(), tankId);
+        TankRow row = tanks.get(here.keeper(), here.tank());
         if (!faults.hasErrors()) {
             try {
                 HouseRules entered = Refused.unless(() -> form.rules(row.houseRules()));
                 int version = form.version == null ? NO_VERSION : form.version;
-                tanks.change(keeper.id(), tankId, version, row.tank(), entered);
+                tanks.change(here.keeper(), here.tank(), version, row.tank(), entered);
                 Undo.say(redirect, "House rules saved.");
-                return "redirect:/tanks/" + tankId + "/rules";
+                return "redirect:/tanks/" + here.tank() + "/rules";
             } catch (Refused e) {
                 faults.reject("contradiction", "Not saved: " + e.getMessage() + ".");
             } catch (StaleVersionException e) {
@@ -83,7 +79,7 @@ class RulesController {
                         "The house rules",
                         Conflict.fields(RulesForm.of(now.version(), now.houseRules())),
                         new Conflict.Hidden("version", String.valueOf(now.version())),
-                        "/tanks/" + tankId + "/rules",
+                        "/tanks/" + here.tank() + "/rules",
                         Map.of());
             }
         }
@@ -93,16 +89,12 @@ class RulesController {
 
     /** Takes a preset's rules; what is overruled stays overruled. */
     @PostMapping("/preset")
-    String preset(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam(defaultValue = "fair-wind") String preset,
-            RedirectAttributes redirect) {
-        TankRow row = tanks.get(keeper.id(), tankId);
+    String preset(Here here, @RequestParam(defaultValue = "fair-wind") String preset, RedirectAttributes redirect) {
+        TankRow row = tanks.get(here.keeper(), here.tank());
         Preset taken = Preset.of(preset).orElseThrow(() -> new NotFoundException("preset"));
         tanks.change(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 row.version(),
                 row.tank(),
                 taken.rules()
@@ -110,7 +102,7 @@ class RulesController {
                                 .husbandry(taken.rules().husbandry())
                                 .overruled(row.houseRules().overruled())));
         Undo.say(redirect, "House rules set to “" + taken.title() + "”.");
-        return "redirect:/tanks/" + tankId + "/rules";
+        return "redirect:/tanks/" + here.tank() + "/rules";
     }
 
     private static String show(TankRow row, Model model) {

@@ -2,16 +2,14 @@ package org.pelluna.app.shop;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.SpeciesLookup;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.core.arrival.ArrivalCalendar;
 import org.pelluna.core.assess.Assessment;
@@ -20,12 +18,9 @@ import org.pelluna.core.shop.ShopCard;
 import org.pelluna.core.species.Invertebrate;
 import org.pelluna.core.species.Invertebrates;
 import org.pelluna.core.species.Species;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** One question, one answer; and what to look for next. */
@@ -36,13 +31,11 @@ class ShopController {
     private static final int MOST_NEXT = 3;
 
     private final TankStore tanks;
-    private final TankCache cache;
     private final TankCatalogue known;
     private final SpeciesLookup lookup;
 
-    ShopController(TankStore tanks, TankCache cache, TankCatalogue known, SpeciesLookup lookup) {
+    ShopController(TankStore tanks, TankCatalogue known, SpeciesLookup lookup) {
         this.lookup = lookup;
-        this.cache = cache;
         this.tanks = tanks;
         this.known = known;
     }
@@ -67,22 +60,19 @@ class ShopController {
 
     @GetMapping("/tanks/{tankId}/shop")
     String shop(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(name = "q") Optional<String> asking,
             @RequestParam Optional<String> species,
             @RequestParam Optional<String> meant,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         String text = asking.orElse("");
-        var plan = tanks.plan(keeper.id(), tankId);
+        var plan = tanks.plan(here.keeper(), here.tank());
         List<Species> found =
                 text.isBlank() ? List.of() : known.names(plan.ownSpecies()).find(text);
         boolean isChosen = species.isPresent() || meant.isPresent();
         Optional<Species> named = isChosen
                 ? lookup.meant(plan, species.orElse(null), meant.orElse(null))
                 : lookup.meant(plan, null, text);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("q", text);
         List<Invertebrate> animals = isChosen ? List.of() : Invertebrates.find(text);
         Optional<Invertebrate> animal = animals.stream()
@@ -92,15 +82,13 @@ class ShopController {
         if (animal.isPresent()) {
             model.addAttribute(
                     "animal",
-                    AnimalView.of(
-                            InvertebrateCard.of(cache.of(keeper.id(), tankId).stock(), animal.get()), measures));
+                    AnimalView.of(InvertebrateCard.of(here.answers().stock(), animal.get()), here.measures()));
         }
         model.addAttribute("animals", others(animals, animal));
         model.addAttribute("missed", !text.isBlank() && found.isEmpty() && named.isEmpty() && animal.isEmpty());
         Optional<Species> fish = animal.isPresent() ? Optional.empty() : named;
         fish.ifPresent(one -> {
-            model.addAttribute(
-                    "card", view(ShopCard.of(cache.of(keeper.id(), tankId).planning(), one), measures));
+            model.addAttribute("card", view(ShopCard.of(here.answers().planning(), one), here.measures()));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
         });
         boolean asks = fish.isEmpty() && animal.isEmpty() && !found.isEmpty();
@@ -115,7 +103,7 @@ class ShopController {
                         .map(one -> new Other(one.id().key(), one.commonName(), one.scientificName()))
                         .toList());
         if (!asks && fish.isEmpty() && animal.isEmpty()) {
-            model.addAttribute("next", next(cache.of(keeper.id(), tankId).assessment()));
+            model.addAttribute("next", next(here.answers().assessment()));
         }
         return "shop/page";
     }

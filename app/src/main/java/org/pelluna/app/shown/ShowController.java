@@ -4,26 +4,22 @@ import java.time.Clock;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RemarkRow.State;
 import org.pelluna.app.storage.RemarkStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,47 +34,36 @@ class ShowController {
     private final TankStore tanks;
     private final ShareStore shares;
     private final RemarkStore remarks;
-    private final TankCache cache;
     private final PlanSheet sheet;
     private final Clock clock;
 
-    ShowController(
-            TankStore tanks, ShareStore shares, RemarkStore remarks, TankCache cache, PlanSheet sheet, Clock clock) {
+    ShowController(TankStore tanks, ShareStore shares, RemarkStore remarks, PlanSheet sheet, Clock clock) {
         this.tanks = tanks;
         this.shares = shares;
         this.remarks = remarks;
-        this.cache = cache;
         this.sheet = sheet;
         this.clock = clock;
     }
 
     @GetMapping("/show")
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String page(Here here, Model model) {
+        TankAnswers answers = here.answers();
         Map<String, String> names = RemarkView.names(answers.stock());
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("shown", shares.shown(keeper.id(), tankId).orElse(null));
+        model.addAttribute("shown", shares.shown(here.keeper(), here.tank()).orElse(null));
         model.addAttribute(
                 "remarks",
-                remarks.of(keeper.id(), tankId).stream()
+                remarks.of(here.keeper(), here.tank()).stream()
                         .map(row -> RemarkView.of(row, names, clock))
                         .toList());
         model.addAttribute("portraits", Portraits.sheet(PlanSheet.species(answers.stock())));
-        model.addAttribute("sheet", sheet.of(answers, measures));
+        model.addAttribute("sheet", sheet.of(answers, here.measures()));
         return "shown/show";
     }
 
     /** The plan on one sheet, as a file that stands by itself. */
     @GetMapping("/sheet.svg")
-    ResponseEntity<String> file(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    ResponseEntity<String> file(Here here) {
+        TankAnswers answers = here.answers();
         String name = answers.plan().tank().name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         return ResponseEntity.ok()
                 .contentType(new MediaType("image", "svg+xml", java.nio.charset.StandardCharsets.UTF_8))
@@ -88,51 +73,45 @@ class ShowController {
                                 .filename("plan-" + name + "-" + answers.plan().asOf() + ".svg")
                                 .build()
                                 .toString())
-                .body(sheet.alone(answers, measures).toString());
+                .body(sheet.alone(answers, here.measures()).toString());
     }
 
     /** Makes a link; it is shown this once, and ends the one before. */
     @PostMapping("/show")
     String open(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(defaultValue = "false") boolean name,
             @RequestParam(defaultValue = "false") boolean log,
             RedirectAttributes redirect) {
-        String token = shares.open(keeper.id(), tankId, ShareStore.Purpose.PLAN, new ShareStore.Shows(name, log));
+        String token =
+                shares.open(here.keeper(), here.tank(), ShareStore.Purpose.PLAN, new ShareStore.Shows(name, log));
         redirect.addFlashAttribute(
                 "address",
                 ServletUriComponentsBuilder.fromCurrentContextPath()
                         .path("/share/plan/" + token)
                         .toUriString());
-        return "redirect:/tanks/" + tankId + "/plan/show";
+        return "redirect:/tanks/" + here.tank() + "/plan/show";
     }
 
     @PostMapping("/show/revoke")
-    String revoke(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        shares.revoke(keeper.id(), tankId, ShareStore.Purpose.PLAN);
+    String revoke(Here here, RedirectAttributes redirect) {
+        shares.revoke(here.keeper(), here.tank(), ShareStore.Purpose.PLAN);
         Undo.say(redirect, "The link no longer works.");
-        return "redirect:/tanks/" + tankId + "/plan/show";
+        return "redirect:/tanks/" + here.tank() + "/plan/show";
     }
 
     /** Lets a remark stand, wait or go; what it was before is one press away. */
     @PostMapping("/remarks/{key}")
-    String decide(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @RequestParam State state,
-            RedirectAttributes redirect) {
-        tanks.get(keeper.id(), tankId);
-        State before = remarks.decide(keeper.id(), tankId, id(key), state);
+    String decide(Here here, @PathVariable String key, @RequestParam State state, RedirectAttributes redirect) {
+        tanks.get(here.keeper(), here.tank());
+        State before = remarks.decide(here.keeper(), here.tank(), id(key), state);
         String said = switch (state) {
             case STANDS -> "The remark now shows next to the plan.";
             case WAITS -> "Only you see the remark.";
             case REMOVED -> "The remark is removed.";
         };
-        Undo.offer(redirect, said, "/tanks/" + tankId + "/plan/remarks/" + key + "?state=" + before);
-        return "redirect:/tanks/" + tankId + "/plan/show";
+        Undo.offer(redirect, said, "/tanks/" + here.tank() + "/plan/remarks/" + key + "?state=" + before);
+        return "redirect:/tanks/" + here.tank() + "/plan/show";
     }
 
     private static UUID id(String key) {

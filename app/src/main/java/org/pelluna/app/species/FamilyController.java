@@ -3,16 +3,13 @@ package org.pelluna.app.species;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.storage.NotFoundException;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.TankPlan;
@@ -22,11 +19,9 @@ import org.pelluna.core.species.Family;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.Temperament;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -78,25 +73,19 @@ class FamilyController {
             String adult,
             VerdictView verdict) {}
 
-    private final TankStore tanks;
-    private final TankCache cache;
     private final Catalogue catalogue;
 
-    FamilyController(TankStore tanks, TankCache cache, Catalogue catalogue) {
-        this.tanks = tanks;
-        this.cache = cache;
+    FamilyController(Catalogue catalogue) {
         this.catalogue = catalogue;
     }
 
     @GetMapping("/tanks/{tankId}/families/{family}")
     String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable("family") String name,
             @RequestParam(defaultValue = "OTHERS") Order order,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankAnswers answers = here.answers();
         TankPlan plan = answers.plan();
         Map<SpeciesId, Glance> verdicts = answers.verdicts();
         List<Species> members = plan.species(catalogue).all().stream()
@@ -110,16 +99,15 @@ class FamilyController {
                 .mapToDouble(one -> one.size().adultCm().value())
                 .max()
                 .orElseThrow();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("family", Family.of(members.get(0)));
         model.addAttribute("order", order);
         model.addAttribute("orders", Order.values());
         model.addAttribute("portraits", Portraits.sheet(members));
-        model.addAttribute("longest", measures.lengthOf(longest));
+        model.addAttribute("longest", here.measures().lengthOf(longest));
         model.addAttribute(
                 "lines",
                 members.stream()
-                        .map(one -> line(one, verdicts.get(one.id()), longest, measures))
+                        .map(one -> line(one, verdicts.get(one.id()), longest, here.measures()))
                         .toList());
         return "species/family";
     }

@@ -11,7 +11,7 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.OwnFigureStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.SpeciesId;
@@ -27,7 +27,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -55,24 +54,28 @@ class OwnFigureController {
 
     @PostMapping("/tanks/{tankId}/species/{speciesId}/figures")
     String put(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String speciesId,
             @RequestParam SpeciesFigure figure,
             @RequestParam double value,
             @RequestParam String note,
             @RequestParam(required = false) List<String> seen,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             HttpServletRequest request,
             RedirectAttributes redirect) {
-        tanks.get(keeper.id(), tankId);
+        tanks.get(here.keeper(), here.tank());
         SpeciesId id = new SpeciesId(speciesId);
         if (catalogue.find(id).isEmpty()) {
             throw new NotFoundException("species");
         }
         Correction one;
         try {
-            one = keep(keeper.id(), seen, id, figure, OwnFigureView.toCore(figure, value, measures), note.strip());
+            one = keep(
+                    here.keeper(),
+                    seen,
+                    id,
+                    figure,
+                    OwnFigureView.toCore(figure, value, here.measures()),
+                    note.strip());
         } catch (Refused e) {
             // The page the refusal stands on has what was typed.
             RequestContextUtils.getOutputFlashMap(request)
@@ -81,10 +84,10 @@ class OwnFigureController {
         }
         Undo.offer(
                 redirect,
-                "Yours counts now: " + figure.words() + " " + OwnFigureView.words(figure, one.value(), measures)
+                "Yours counts now: " + figure.words() + " " + OwnFigureView.words(figure, one.value(), here.measures())
                         + ", in all your tanks.",
-                address(tankId, speciesId) + "/" + figure.name() + "/remove");
-        return "redirect:/tanks/" + tankId + "/species/" + speciesId + "#your-figures";
+                address(here.tank(), speciesId) + "/" + figure.name() + "/remove");
+        return "redirect:/tanks/" + here.tank() + "/species/" + speciesId + "#your-figures";
     }
 
     private Correction keep(
@@ -112,25 +115,23 @@ class OwnFigureController {
 
     @PostMapping("/tanks/{tankId}/species/{speciesId}/figures/{figure}/remove")
     String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String speciesId,
             @PathVariable SpeciesFigure figure,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
-        tanks.get(keeper.id(), tankId);
-        Correction was = figures.remove(keeper.id(), new SpeciesId(speciesId), figure);
+        tanks.get(here.keeper(), here.tank());
+        Correction was = figures.remove(here.keeper(), new SpeciesId(speciesId), figure);
         Undo.offer(
                 redirect,
                 "The catalogue’s figure counts again: " + figure.words() + ".",
-                UriComponentsBuilder.fromPath(address(tankId, speciesId))
+                UriComponentsBuilder.fromPath(address(here.tank(), speciesId))
                         .queryParam("figure", figure)
-                        .queryParam("value", OwnFigureView.fromCore(figure, was.value(), measures))
+                        .queryParam("value", OwnFigureView.fromCore(figure, was.value(), here.measures()))
                         .queryParam("note", "{note}")
                         .encode()
                         .buildAndExpand(was.note())
                         .toUriString());
-        return "redirect:/tanks/" + tankId + "/species/" + speciesId + "#your-figures";
+        return "redirect:/tanks/" + here.tank() + "/species/" + speciesId + "#your-figures";
     }
 
     /** All of a keeper's figures as a small file for whoever looks after the catalogue. */

@@ -7,8 +7,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.OwnSpeciesStore;
@@ -16,6 +14,7 @@ import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.SpeciesId;
@@ -25,7 +24,6 @@ import org.pelluna.core.species.ReefStance;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -58,28 +56,25 @@ class OwnSpeciesController {
 
     @GetMapping
     String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(required = false) String like,
             @RequestParam(name = "species", required = false) String changed,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
-        Optional<OwnSpecies> old = find(keeper, tankId, changed);
+        Optional<OwnSpecies> old = find(here, changed);
         if (changed != null && old.isEmpty()) {
             throw new NotFoundException("species");
         }
-        OwnForm form = old.map(one -> OwnForm.of(one, catalogue.get(one.like()), measures))
+        OwnForm form = old.map(one -> OwnForm.of(one, catalogue.get(one.like()), here.measures()))
                 .orElseGet(() -> Optional.ofNullable(like)
                         .map(SpeciesId::new)
                         .flatMap(catalogue::find)
-                        .map(other -> OwnForm.like(other, measures))
+                        .map(other -> OwnForm.like(other, here.measures()))
                         .orElseGet(OwnForm::new));
         model.addAttribute("form", form);
-        return show(keeper, tankId, form, model);
+        return show(here, form, model);
     }
 
-    private String show(KeeperPrincipal keeper, UUID tankId, OwnForm form, Model model) {
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+    private String show(Here here, OwnForm form, Model model) {
         model.addAttribute("groups", AnimalGroup.values());
         model.addAttribute("conducts", ReefStance.Conduct.values());
         Optional<Species> other =
@@ -100,18 +95,16 @@ class OwnSpeciesController {
 
     @PostMapping
     String put(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @Valid @ModelAttribute("form") OwnForm form,
             BindingResult faults,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
         Optional<Species> other =
                 Optional.ofNullable(form.like).map(SpeciesId::new).flatMap(catalogue::find);
-        if (form.id != null && find(keeper, tankId, form.id).isEmpty()) {
+        if (form.id != null && find(here, form.id).isEmpty()) {
             throw new NotFoundException("species");
         }
         if (!faults.hasErrors() && other.isEmpty()) {
@@ -119,11 +112,10 @@ class OwnSpeciesController {
         }
         if (!faults.hasErrors()) {
             try {
-                check(keeper, tankId, form, other.orElseThrow(), measures, faults)
-                        .ifPresent(species -> {
-                            own.put(keeper.id(), tankId, Optional.ofNullable(form.seen), species);
-                            Undo.say(redirect, species.commonName() + " is in this tank's catalogue.");
-                        });
+                check(here, form, other.orElseThrow(), here.measures(), faults).ifPresent(species -> {
+                    own.put(here.keeper(), here.tank(), Optional.ofNullable(form.seen), species);
+                    Undo.say(redirect, species.commonName() + " is in this tank's catalogue.");
+                });
             } catch (StaleVersionException e) {
                 OwnSpecies now = e.now(OwnSpecies.class);
                 response.setStatus(HttpStatus.CONFLICT.value());
@@ -131,22 +123,22 @@ class OwnSpeciesController {
                         model,
                         request,
                         now.commonName(),
-                        Conflict.fields(OwnForm.of(now, other.orElseThrow(), measures)),
+                        Conflict.fields(OwnForm.of(now, other.orElseThrow(), here.measures())),
                         new Conflict.Hidden("seen", VersionMark.mark(now)),
-                        "/tanks/" + tankId + "/own-species?species=" + now.id(),
+                        "/tanks/" + here.tank() + "/own-species?species=" + now.id(),
                         Map.of());
             }
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(keeper, tankId, form, model);
+            return show(here, form, model);
         }
-        return "redirect:/tanks/" + tankId + "/species/"
-                + form.species(other.orElseThrow(), measures).id();
+        return "redirect:/tanks/" + here.tank() + "/species/"
+                + form.species(other.orElseThrow(), here.measures()).id();
     }
 
     private Optional<OwnSpecies> check(
-            KeeperPrincipal keeper, UUID tankId, OwnForm form, Species other, Measures measures, BindingResult faults) {
+            Here here, OwnForm form, Species other, Measures measures, BindingResult faults) {
         try {
             OwnSpecies one = form.species(other, measures);
             one.faults(other).forEach(fault -> faults.reject("fault", capital(fault) + "."));
@@ -155,12 +147,12 @@ class OwnSpeciesController {
                 faults.rejectValue("scientificName", "known", "The catalogue has this species already.");
             }
             if (form.id == null
-                    && find(keeper, tankId, one.id().key())
+                    && find(here, one.id().key())
                             .filter(old -> !old.equals(one))
                             .isPresent()) {
                 faults.rejectValue("scientificName", "known", "You have added this species already; change that one.");
             }
-            if (tanks.plan(keeper.id(), tankId).ownSpecies().size() >= MOST) {
+            if (tanks.plan(here.keeper(), here.tank()).ownSpecies().size() >= MOST) {
                 faults.reject("full", "A tank holds at most " + MOST + " species of your own.");
             }
             return faults.hasErrors() ? Optional.empty() : Optional.of(one);
@@ -171,21 +163,17 @@ class OwnSpeciesController {
     }
 
     @PostMapping("/{key}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        if (own.remove(keeper.id(), tankId, key)) {
+    String remove(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        if (own.remove(here.keeper(), here.tank(), key)) {
             Undo.say(redirect, "The species is gone from this tank's catalogue.");
-            return "redirect:/tanks/" + tankId + "/species";
+            return "redirect:/tanks/" + here.tank() + "/species";
         }
         Undo.say(redirect, "It stays: a wish or a fish of this tank's record is of this species.");
-        return "redirect:/tanks/" + tankId + "/species/" + key;
+        return "redirect:/tanks/" + here.tank() + "/species/" + key;
     }
 
-    private Optional<OwnSpecies> find(KeeperPrincipal keeper, UUID tankId, String key) {
-        return tanks.plan(keeper.id(), tankId).ownSpecies().stream()
+    private Optional<OwnSpecies> find(Here here, String key) {
+        return tanks.plan(here.keeper(), here.tank()).ownSpecies().stream()
                 .filter(one -> one.id().key().equals(key))
                 .findFirst();
     }

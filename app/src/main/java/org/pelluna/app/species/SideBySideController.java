@@ -1,13 +1,9 @@
 package org.pelluna.app.species;
 
 import java.util.List;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScaleRow;
-import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
+import org.pelluna.app.web.Here;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
@@ -15,12 +11,9 @@ import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Up to four species side by side, to one scale, as one tank sees them. */
@@ -28,24 +21,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 class SideBySideController {
     private static final int MOST = 4;
 
-    private final TankStore tanks;
-    private final TankCache cache;
     private final Catalogue catalogue;
 
-    SideBySideController(TankStore tanks, TankCache cache, Catalogue catalogue) {
-        this.tanks = tanks;
-        this.cache = cache;
+    SideBySideController(Catalogue catalogue) {
         this.catalogue = catalogue;
     }
 
     @GetMapping("/tanks/{tankId}/species-compared")
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam(name = "s", defaultValue = "") List<String> asked,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).planning();
+    String page(Here here, @RequestParam(name = "s", defaultValue = "") List<String> asked, Model model) {
+        ResolvedPlan stock = here.answers().planning();
         Catalogue known = stock.plan().species(catalogue);
         List<Species> species = asked.stream()
                 .filter(key -> !key.isBlank())
@@ -57,13 +41,13 @@ class SideBySideController {
                 .map(one -> Shortlist.ask(
                         stock, one, stock.fewestMore(one), one.size().saleCm().value()))
                 .toList();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("compared", SideBySide.of(stock, judged, measures));
+        model.addAttribute("compared", SideBySide.of(stock, judged, here.measures()));
         model.addAttribute(
                 "careful", Numbers.plain(stock.plan().houseRules().weights().carefulPerHour()));
         model.addAttribute("more", species.size() - shown.size());
         model.addAttribute("portraits", Portraits.sheet(shown));
-        model.addAttribute("row", ScaleRow.of(shown, measures, one -> "/tanks/" + tankId + "/species/" + one.id()));
+        model.addAttribute(
+                "row", ScaleRow.of(shown, here.measures(), one -> "/tanks/" + here.tank() + "/species/" + one.id()));
         return "species/compared";
     }
 }

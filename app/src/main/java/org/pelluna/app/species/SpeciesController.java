@@ -4,19 +4,16 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScalePlate;
 import org.pelluna.app.portrait.ScaleRow;
 import org.pelluna.app.storage.NotFoundException;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.id.SpeciesId;
@@ -32,7 +29,6 @@ import org.pelluna.core.species.Family;
 import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.AnimalGroup;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,14 +42,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 class SpeciesController {
     private static final int A_PAGE = 24;
 
-    private final TankStore tanks;
-    private final TankCache cache;
     private final Catalogue catalogue;
     private final TankCatalogue known;
 
-    SpeciesController(TankStore tanks, TankCache cache, Catalogue catalogue, TankCatalogue known) {
-        this.cache = cache;
-        this.tanks = tanks;
+    SpeciesController(Catalogue catalogue, TankCatalogue known) {
         this.catalogue = catalogue;
         this.known = known;
     }
@@ -71,43 +63,38 @@ class SpeciesController {
             String reason) {}
 
     @GetMapping
-    String list(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute("asked") SpeciesFilter asked,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String list(Here here, @ModelAttribute("asked") SpeciesFilter asked, Model model) {
+        TankAnswers answers = here.answers();
         TankPlan plan = answers.plan();
         Map<SpeciesId, Glance> judgements = answers.verdicts();
-        List<Fish> here = answers.stock().residents();
+        List<Fish> residents = answers.stock().residents();
         boolean ordered = asked.q != null;
         List<Glance> found = known.names(plan.ownSpecies()).find(asked.q == null ? "" : asked.q).stream()
                 .flatMap(one -> Optional.ofNullable(judgements.get(one.id())).stream())
-                .filter(one -> asked.admits(one.species(), measures))
-                .filter(one -> asked.admits(one, here))
+                .filter(one -> asked.admits(one.species(), here.measures()))
+                .filter(one -> asked.admits(one, residents))
                 .sorted(ordered ? (one, other) -> 0 : Comparator.comparing(Glance::verdict))
                 .toList();
         int from = Math.min(Math.max(0, asked.from), Math.max(0, found.size() - 1));
         List<Glance> page = found.stream().skip(from).limit(A_PAGE).toList();
         double swim = plan.tank().swimCm();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("found", found.size());
         model.addAttribute("all", judgements.size());
         model.addAttribute("from", from);
         model.addAttribute("last", Math.min(from + A_PAGE, found.size()));
-        model.addAttribute("swim", measures.lengthOf(swim));
+        model.addAttribute("swim", here.measures().lengthOf(swim));
         model.addAttribute("next", from + A_PAGE < found.size() ? asked.query(from + A_PAGE) : null);
         model.addAttribute("previous", from > 0 ? asked.query(Math.max(0, from - A_PAGE)) : null);
         model.addAttribute(
-                "lines", page.stream().map(one -> line(one, swim, measures)).toList());
+                "lines",
+                page.stream().map(one -> line(one, swim, here.measures())).toList());
         List<Species> shown = page.stream().map(Glance::species).toList();
         model.addAttribute("portraits", Portraits.sheet(shown));
         model.addAttribute(
                 "row",
                 shown.size() < 2
                         ? Svg.NONE
-                        : ScaleRow.of(shown, measures, one -> "/tanks/" + tankId + "/species/" + one.id()));
+                        : ScaleRow.of(shown, here.measures(), one -> "/tanks/" + here.tank() + "/species/" + one.id()));
         model.addAttribute(
                 "families",
                 catalogue.all().stream()
@@ -121,13 +108,8 @@ class SpeciesController {
     }
 
     @GetMapping("/{speciesId}")
-    String entry(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String speciesId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).planning();
+    String entry(Here here, @PathVariable String speciesId, Model model) {
+        ResolvedPlan stock = here.answers().planning();
         Species species = stock.plan()
                 .species(catalogue)
                 .find(new SpeciesId(speciesId))
@@ -137,16 +119,15 @@ class SpeciesController {
                 species,
                 stock.fewestMore(species),
                 species.size().saleCm().value());
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("entry", EntryView.of(species, stock.plan().species(catalogue), measures));
+        model.addAttribute("entry", EntryView.of(species, stock.plan().species(catalogue), here.measures()));
         model.addAttribute("count", judgement.wished().count());
         model.addAttribute("verdict", VerdictView.of(judgement));
-        model.addAttribute("findings", FindingView.all(judgement.findings(), measures));
+        model.addAttribute("findings", FindingView.all(judgement.findings(), here.measures()));
         model.addAttribute("company", CompanyView.of(stock, species));
         model.addAttribute("key", Key.fresh());
         model.addAttribute("own", speciesId.startsWith(OwnSpecies.PREFIX));
-        model.addAttribute("figures", OwnFigureView.of(stock.plan(), species.id(), catalogue, measures));
-        model.addAttribute("figureKinds", OwnFigureView.kinds(species, measures));
+        model.addAttribute("figures", OwnFigureView.of(stock.plan(), species.id(), catalogue, here.measures()));
+        model.addAttribute("figureKinds", OwnFigureView.kinds(species, here.measures()));
         return "species/entry";
     }
 

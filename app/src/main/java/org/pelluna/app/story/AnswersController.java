@@ -1,12 +1,9 @@
 package org.pelluna.app.story;
 
 import java.util.List;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.learn.Beliefs;
 import org.pelluna.core.learn.TemperamentVerdict;
 import org.pelluna.core.plan.Resident;
@@ -14,32 +11,22 @@ import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.units.Numbers;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 
 /** What the record answers, each in a sentence, with the page that says why. */
 @Controller
 class AnswersController {
-    private final TankStore tanks;
-    private final TankCache cache;
-
-    AnswersController(TankStore tanks, TankCache cache) {
-        this.tanks = tanks;
-        this.cache = cache;
-    }
 
     /** A question, its answer in a sentence, and where it is answered at length. */
     record AnswerView(String question, String answer, String address) {}
 
     @GetMapping("/tanks/{tankId}/log/answers")
-    String answers(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String answers(Here here, Model model) {
+        TankAnswers answers = here.answers();
         TankPlan plan = answers.stock().plan();
-        String base = "/tanks/" + tankId;
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        String base = "/tanks/" + here.tank();
         model.addAttribute("stands", answers.tension().orElse(null));
         model.addAttribute(
                 "answers",

@@ -7,21 +7,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.story.Episode;
 import org.pelluna.core.story.Lane;
 import org.pelluna.core.story.Story;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -34,14 +29,6 @@ class StoryController {
 
     private static final int EPISODES = 12;
 
-    private final TankStore tanks;
-    private final TankCache cache;
-
-    StoryController(TankStore tanks, TankCache cache) {
-        this.tanks = tanks;
-        this.cache = cache;
-    }
-
     /** An episode ready to print. */
     record EpisodeView(String title, String from, List<String> lines, boolean chosen) {}
 
@@ -50,8 +37,7 @@ class StoryController {
 
     @GetMapping
     String story(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(defaultValue = "ALL") Zoom zoom,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
@@ -59,7 +45,7 @@ class StoryController {
             @RequestParam Optional<String> fish,
             @RequestParam(defaultValue = "false") boolean part,
             Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+        TankAnswers answers = here.answers();
         Story whole = answers.story();
         List<Episode> episodes = answers.episodes();
         Optional<Episode> told = episode.flatMap(
@@ -75,8 +61,7 @@ class StoryController {
                 .filter(lane -> stretch.shows(lane))
                 .filter(lane -> chosen.isEmpty() || concerns(story, lane, chosen.get()))
                 .toList();
-        String entries = "/tanks/" + tankId + "/watch/";
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+        String entries = "/tanks/" + here.tank() + "/watch/";
         model.addAttribute("stands", answers.tension().orElse(null));
         model.addAttribute("empty", whole.lanes().isEmpty());
         model.addAttribute(

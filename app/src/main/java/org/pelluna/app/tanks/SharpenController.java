@@ -3,24 +3,19 @@ package org.pelluna.app.tanks;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Sharpening;
 import org.pelluna.core.tank.Guess;
 import org.pelluna.core.tank.Tank;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,30 +26,24 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/tanks/{tankId}/sharpen")
 class SharpenController {
     private final TankStore tanks;
-    private final TankCache cache;
 
-    SharpenController(TankStore tanks, TankCache cache) {
+    SharpenController(TankStore tanks) {
         this.tanks = tanks;
-        this.cache = cache;
     }
 
     /** A guess and what it could change, ready to print. */
     record SharpeningView(GuessField field, String words) {}
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankRow row = tanks.get(keeper.id(), tankId);
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    String page(Here here, Model model) {
+        TankRow row = tanks.get(here.keeper(), here.tank());
+        TankAnswers answers = here.answers();
         List<Sharpening> all = answers.sharpenings();
         model.addAttribute("tank", row);
         model.addAttribute(
-                "deciding", views(all.stream().filter(Sharpening::matters).toList(), row.tank(), measures));
+                "deciding", views(all.stream().filter(Sharpening::matters).toList(), row.tank(), here.measures()));
         model.addAttribute(
-                "idle", views(all.stream().filter(one -> !one.matters()).toList(), row.tank(), measures));
+                "idle", views(all.stream().filter(one -> !one.matters()).toList(), row.tank(), here.measures()));
         model.addAttribute("idleTogether", answers.idleTogether());
         model.addAttribute("wishes", answers.plan().wishes().size());
         return "tanks/sharpen";
@@ -69,13 +58,8 @@ class SharpenController {
     /** Answers a guess; without a value it is as it was guessed. */
     @PostMapping
     String answer(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam Guess guess,
-            @RequestParam Optional<Double> value,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            RedirectAttributes redirect) {
-        tanks.change(keeper.id(), tankId, before -> {
+            Here here, @RequestParam Guess guess, @RequestParam Optional<Double> value, RedirectAttributes redirect) {
+        tanks.change(here.keeper(), here.tank(), before -> {
             // Sent twice, or answered in another window meanwhile.
             if (!before.openGuesses().contains(guess)) {
                 throw new Refused("this is no guess any more; the profile has it");
@@ -85,12 +69,12 @@ class SharpenController {
             if (guess.isUnknown() && value.isEmpty()) {
                 throw new Refused("choose what you saw");
             }
-            return value.map(entered -> answered(before, guess, entered, measures))
+            return value.map(entered -> answered(before, guess, entered, here.measures()))
                     .orElse(before)
                     .withGuesses(left);
         });
         Undo.say(redirect, "Saved.");
-        return "redirect:/tanks/" + tankId + "/sharpen";
+        return "redirect:/tanks/" + here.tank() + "/sharpen";
     }
 
     private static Tank answered(Tank before, Guess guess, double entered, Measures measures) {

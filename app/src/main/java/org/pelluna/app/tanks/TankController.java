@@ -15,6 +15,7 @@ import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
@@ -125,37 +126,31 @@ class TankController {
     }
 
     @GetMapping("/tanks/{tankId}")
-    String profile(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            Model model,
-            @ModelAttribute(name = "measures", binding = false) Measures measures) {
-        TankRow row = tanks.get(keeper.id(), tankId);
-        model.addAttribute("form", TankForm.of(row.version(), row.tank(), row.houseRules(), measures));
-        return profile(keeper, row, model, measures);
+    String profile(Here here, Model model) {
+        TankRow row = tanks.get(here.keeper(), here.tank());
+        model.addAttribute("form", TankForm.of(row.version(), row.tank(), row.houseRules(), here.measures()));
+        return profile(here, row, model);
     }
 
     @PostMapping("/tanks/{tankId}")
     String change(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("form") TankForm form,
             BindingResult faults,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        TankRow row = tanks.get(keeper.id(), tankId);
-        Optional<Entered> entered = entered(form, faults, measures, Optional.of(row));
+        TankRow row = tanks.get(here.keeper(), here.tank());
+        Optional<Entered> entered = entered(form, faults, here.measures(), Optional.of(row));
         if (entered.isEmpty() || form.version == null) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return profile(keeper, row, model, measures);
+            return profile(here, row, model);
         }
         try {
             tanks.change(
-                    keeper.id(),
-                    tankId,
+                    here.keeper(),
+                    here.tank(),
                     form.version,
                     entered.get().tank(),
                     entered.get().rules());
@@ -166,46 +161,42 @@ class TankController {
                     model,
                     request,
                     "The profile",
-                    Conflict.fields(TankForm.of(now.version(), now.tank(), now.houseRules(), measures)),
+                    Conflict.fields(TankForm.of(now.version(), now.tank(), now.houseRules(), here.measures())),
                     new Conflict.Hidden("version", String.valueOf(now.version())),
-                    "/tanks/" + tankId,
+                    "/tanks/" + here.tank(),
                     Map.of());
         }
         Undo.say(redirect, "Profile saved.");
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + here.tank();
     }
 
     @PostMapping("/tanks/{tankId}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        String name = tanks.get(keeper.id(), tankId).name();
-        int figures = tanks.remove(keeper.id(), tankId);
+    String remove(Here here, RedirectAttributes redirect) {
+        String name = tanks.get(here.keeper(), here.tank()).name();
+        int figures = tanks.remove(here.keeper(), here.tank());
         Undo.offer(
                 redirect,
                 name + " is removed." + (figures > 0 ? " Its imported species figures no longer count." : ""),
-                "/tanks/" + tankId + "/restore");
+                "/tanks/" + here.tank() + "/restore");
         return "redirect:/tanks";
     }
 
     @PostMapping("/tanks/{tankId}/restore")
-    String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        tanks.restore(keeper.id(), tankId);
+    String restore(Here here, RedirectAttributes redirect) {
+        tanks.restore(here.keeper(), here.tank());
         Undo.say(redirect, "Undone. The tank is back.");
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + here.tank();
     }
 
     /** How a resident differs from its kind; a factor of 1 and no length mean that it does not. */
     @PostMapping("/tanks/{tankId}/residents/{key}/individual")
     String individual(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam(defaultValue = "1") double temper,
             @RequestParam(required = false) Double adult,
             @RequestParam Optional<String> note,
             @RequestParam Optional<String> seen,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletRequest request,
@@ -215,21 +206,21 @@ class TankController {
                 ? Optional.empty()
                 : Optional.of(Refused.unless(() -> new Individual(
                         temper,
-                        Optional.ofNullable(adult).map(measures.length()::toCentimetres),
+                        Optional.ofNullable(adult).map(here.measures().length()::toCentimetres),
                         note.map(String::strip).filter(text -> !text.isEmpty()).orElse("as seen by its keeper"))));
         try {
-            record.differs(keeper.id(), tankId, key, seen, individual);
+            record.differs(here.keeper(), here.tank(), key, seen, individual);
         } catch (StaleVersionException e) {
             Optional<Individual> now = e.now(Resident.class).individual();
             return changedFish(
                     e,
-                    tankId,
+                    here.tank(),
                     Map.of(
                             "temper",
                             String.valueOf(now.map(Individual::temperFactor).orElse(1.0)),
                             "adult",
                             now.flatMap(Individual::adultCm)
-                                    .map(measures::lengthField)
+                                    .map(here.measures()::lengthField)
                                     .orElse(""),
                             "note",
                             now.map(Individual::note).orElse("")),
@@ -238,14 +229,13 @@ class TankController {
                     response);
         }
         Undo.say(redirect, "Saved.");
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + here.tank();
     }
 
     /** How a resident came; survival is told apart by it. */
     @PostMapping("/tanks/{tankId}/residents/{key}/came")
     String came(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam Optional<Resident.Origin> origin,
             @RequestParam Optional<Resident.Method> method,
@@ -257,12 +247,12 @@ class TankController {
             HttpServletResponse response) {
         Optional<Resident.Acquisition> how = Refused.unless(() -> Resident.Acquisition.of(origin, method, price));
         try {
-            record.came(keeper.id(), tankId, key, seen, how);
+            record.came(here.keeper(), here.tank(), key, seen, how);
         } catch (StaleVersionException e) {
             Optional<Resident.Acquisition> now = e.now(Resident.class).coming();
             return changedFish(
                     e,
-                    tankId,
+                    here.tank(),
                     Map.of(
                             "origin",
                             now.flatMap(Resident.Acquisition::origin)
@@ -281,7 +271,7 @@ class TankController {
                     response);
         }
         Undo.say(redirect, "Saved. Survival is updated.");
-        return "redirect:/tanks/" + tankId;
+        return "redirect:/tanks/" + here.tank();
     }
 
     private static String changedFish(
@@ -303,11 +293,9 @@ class TankController {
                 Map.of());
     }
 
-    private String profile(KeeperPrincipal keeper, TankRow row, Model model, Measures measures) {
-        model.addAttribute("tank", view(keeper, row, measures, 0));
-        model.addAttribute(
-                "preview",
-                TankPreview.of(cache.of(keeper.id(), row.id()).assessment().stock(), measures));
+    private String profile(Here here, TankRow row, Model model) {
+        model.addAttribute("tank", TankView.of(row, here.answers().assessment(), here.measures(), 0));
+        model.addAttribute("preview", TankPreview.of(here.answers().assessment().stock(), here.measures()));
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("methods", Resident.Method.values());
         return "tanks/profile";

@@ -3,22 +3,19 @@ package org.pelluna.app.tanks;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.TankPreview;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Tank;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 
 /** The tank to scale beside its full form, with its net water, as one types. */
 @Controller
@@ -35,19 +32,13 @@ class TankPreviewController {
 
     /** The same of a tank that is kept: with its fish, by its own rules as they are entered. */
     @GetMapping("/tanks/{tankId}/preview")
-    String changed(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute("form") TankForm form,
-            BindingResult faults,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        TankPlan plan = tanks.plan(keeper.id(), tankId);
+    String changed(Here here, @ModelAttribute("form") TankForm form, BindingResult faults, Model model) {
+        TankPlan plan = tanks.plan(here.keeper(), here.tank());
         model.addAttribute(
                 "preview",
-                tank(form, faults, measures, Optional.of(plan.tank()))
+                tank(form, faults, here.measures(), Optional.of(plan.tank()))
                         .flatMap(tank -> entered(plan.withTank(tank), form))
-                        .map(entered -> TankPreview.of(ResolvedPlan.of(entered, catalogue), measures))
+                        .map(entered -> TankPreview.of(ResolvedPlan.of(entered, catalogue), here.measures()))
                         .orElse(null));
         return "parts :: known";
     }

@@ -20,6 +20,7 @@ import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
@@ -128,12 +129,8 @@ class TodayController {
 
     /** Marks a task done, or not. */
     @PostMapping("/tanks/{tankId}/tasks/{key}/done")
-    String done(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            @RequestParam(defaultValue = "true") boolean done) {
-        journal.done(keeper.id(), tankId, key, done);
+    String done(Here here, @PathVariable String key, @RequestParam(defaultValue = "true") boolean done) {
+        journal.done(here.keeper(), here.tank(), key, done);
         return "redirect:/today";
     }
 

@@ -2,14 +2,12 @@ package org.pelluna.app.voyage;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.SpeciesLookup;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.WishId;
@@ -18,12 +16,9 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -33,15 +28,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/tanks/{tankId}/voyage/wishes")
 class FirstWishController {
     private final KnownSoFar known;
-    private final TankCache cache;
     private final RecordStore record;
     private final SpeciesLookup named;
     private final Catalogue catalogue;
 
-    FirstWishController(
-            KnownSoFar known, TankCache cache, RecordStore record, SpeciesLookup named, Catalogue catalogue) {
+    FirstWishController(KnownSoFar known, RecordStore record, SpeciesLookup named, Catalogue catalogue) {
         this.known = known;
-        this.cache = cache;
         this.record = record;
         this.named = named;
         this.catalogue = catalogue;
@@ -51,16 +43,14 @@ class FirstWishController {
     record WishView(String name, String scientificName, VerdictView verdict, String because) {}
 
     @GetMapping
-    String wishes(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        Assessment assessment = known.of(keeper, tankId, measures, model);
+    String wishes(Here here, Model model) {
+        Assessment assessment = known.of(here, here.measures(), model);
         model.addAttribute("key", Key.fresh());
         model.addAttribute(
                 "wishes",
-                assessment.judgements().stream().map(one -> view(one, measures)).toList());
+                assessment.judgements().stream()
+                        .map(one -> view(one, here.measures()))
+                        .toList());
         model.addAttribute(
                 "choices",
                 assessment.stock().plan().species(catalogue).all().stream()
@@ -83,16 +73,14 @@ class FirstWishController {
 
     @PostMapping
     String wish(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String key,
             @RequestParam(name = "fish") Optional<String> entered,
             @RequestParam Optional<String> chosen,
             @RequestParam(defaultValue = "1") int count,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             HttpServletResponse response) {
-        var own = cache.of(keeper.id(), tankId).plan().ownSpecies();
+        var own = here.answers().plan().ownSpecies();
         Optional<String> fish = chosen.or(() -> entered);
         Optional<Species> meant = named.meant(own, null, fish.orElse(null));
         String fault =
@@ -105,11 +93,11 @@ class FirstWishController {
             if (meant.isEmpty()) {
                 model.addAttribute("asked", FishChoice.of(named.choices(own, fish.orElse(null))));
             }
-            return wishes(keeper, tankId, measures, model);
+            return wishes(here, model);
         }
         record.addWish(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 new Wish(
                         new WishId(Key.checked(key)),
                         meant.orElseThrow().id(),
@@ -118,6 +106,6 @@ class FirstWishController {
                         Optional.empty(),
                         Wish.Decision.OPEN,
                         Optional.empty()));
-        return "redirect:/tanks/" + tankId + "/voyage/wishes";
+        return "redirect:/tanks/" + here.tank() + "/voyage/wishes";
     }
 }

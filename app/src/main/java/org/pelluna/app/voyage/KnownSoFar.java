@@ -1,11 +1,8 @@
 package org.pelluna.app.voyage;
 
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.TankPreview;
-import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.Headline;
 import org.springframework.stereotype.Component;
@@ -14,17 +11,9 @@ import org.springframework.ui.Model;
 /** What stands beside every question: the tank as it is known so far. */
 @Component
 class KnownSoFar {
-    private final TankStore tanks;
-    private final TankCache cache;
 
-    KnownSoFar(TankStore tanks, TankCache cache) {
-        this.tanks = tanks;
-        this.cache = cache;
-    }
-
-    Assessment of(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+    Assessment of(Here here, Measures measures, Model model) {
+        Assessment assessment = here.answers().assessment();
         model.addAttribute("today", assessment.stock().plan().asOf());
         model.addAttribute(
                 "preview",

@@ -5,22 +5,16 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.UsualTank;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -32,24 +26,18 @@ class StepsController {
     private static final int YEARS = 60;
 
     private final TankStore tanks;
-    private final TankCache cache;
     private final KnownSoFar known;
 
-    StepsController(TankStore tanks, TankCache cache, KnownSoFar known) {
+    StepsController(TankStore tanks, KnownSoFar known) {
         this.tanks = tanks;
-        this.cache = cache;
         this.known = known;
     }
 
     @GetMapping("/stage")
-    String stage(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        Tank tank = tanks.get(keeper.id(), tankId).tank();
+    String stage(Here here, Model model) {
+        Tank tank = tanks.get(here.keeper(), here.tank()).tank();
         boolean living =
-                !known.of(keeper, tankId, measures, model).stock().residents().isEmpty();
+                !known.of(here, here.measures(), model).stock().residents().isEmpty();
         model.addAttribute("stages", Stage.values());
         model.addAttribute(
                 "stage",
@@ -64,56 +52,49 @@ class StepsController {
 
     @PostMapping("/stage")
     String keepStage(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam Stage stage,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> day) {
-        LocalDate today = cache.of(keeper.id(), tankId).plan().asOf();
+        LocalDate today = here.answers().plan().asOf();
         if (day.filter(one -> one.isBefore(today.minusYears(YEARS)) || one.isAfter(today.plusYears(1)))
                 .isPresent()) {
             throw new Refused("a day within the last " + YEARS + " years, or the next; or none");
         }
         boolean cycled = stage == Stage.CYCLED || stage == Stage.FISH;
         tanks.change(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 tank -> tank.with(as -> as.cycledOn(
                                 cycled
                                         ? day.or(() -> stage == Stage.CYCLED ? Optional.of(today) : Optional.empty())
                                         : Optional.empty())
                         .cyclingSince(cycled ? Optional.empty() : day)));
-        return "redirect:/tanks/" + tankId + "/voyage/life" + (stage == Stage.FISH ? "?withFish=true" : "");
+        return "redirect:/tanks/" + here.tank() + "/voyage/life" + (stage == Stage.FISH ? "?withFish=true" : "");
     }
 
     @GetMapping("/life")
-    String life(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam(defaultValue = "false") boolean withFish,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
-        known.of(keeper, tankId, measures, model);
+    String life(Here here, @RequestParam(defaultValue = "false") boolean withFish, Model model) {
+        known.of(here, here.measures(), model);
         model.addAttribute("groups", AnimalGroup.values());
         model.addAttribute(
-                "kept", tanks.get(keeper.id(), tankId).tank().holdings().keySet());
+                "kept", tanks.get(here.keeper(), here.tank()).tank().holdings().keySet());
         model.addAttribute("withFish", withFish);
         return "voyage/life";
     }
 
     @PostMapping("/life")
     String keepLife(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam(required = false) List<AnimalGroup> groups,
             @RequestParam(defaultValue = "false") boolean withFish) {
         Set<AnimalGroup> chosen = EnumSet.noneOf(AnimalGroup.class);
         Optional.ofNullable(groups).ifPresent(chosen::addAll);
-        tanks.change(keeper.id(), tankId, tank -> {
+        tanks.change(here.keeper(), here.tank(), tank -> {
             var sizes = UsualTank.usual(chosen);
             // A length the keeper has given stays.
             tank.holdings().forEach((group, cm) -> sizes.computeIfPresent(group, (any, usual) -> cm));
             return tank.withHoldings(sizes);
         });
-        return "redirect:/tanks/" + tankId + (withFish ? "/residents/enter?voyage=true" : "/voyage/wishes");
+        return "redirect:/tanks/" + here.tank() + (withFish ? "/residents/enter?voyage=true" : "/voyage/wishes");
     }
 }

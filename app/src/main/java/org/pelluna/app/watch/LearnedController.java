@@ -1,13 +1,12 @@
 package org.pelluna.app.watch;
 
 import java.util.Arrays;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.learn.Beliefs;
@@ -23,7 +22,6 @@ import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Grade;
 import org.pelluna.core.watch.Observations;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -64,9 +62,9 @@ class LearnedController {
             @Nullable Explained how) {}
 
     @GetMapping("/learned")
-    String learned(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        ResolvedPlan stock = record.stock(keeper, tankId, model);
-        Beliefs beliefs = record.answers(keeper, tankId).beliefs();
+    String learned(Here here, Model model) {
+        ResolvedPlan stock = record.stock(here, model);
+        Beliefs beliefs = here.answers().beliefs();
         model.addAttribute(
                 "lessons",
                 stock.residents().stream()
@@ -85,12 +83,12 @@ class LearnedController {
         model.addAttribute("tankKey", Observations.WHOLE_TANK.key());
         model.addAttribute(
                 "strengths",
-                record.answers(keeper, tankId).strengths().stream()
+                here.answers().strengths().stream()
                         .map(LearnedController::sentence)
                         .toList());
         model.addAttribute(
                 "foresight",
-                record.answers(keeper, tankId)
+                here.answers()
                         .foresight()
                         .map(one -> BacktestView.of(one, stock))
                         .orElse(null));
@@ -160,15 +158,14 @@ class LearnedController {
 
     @PostMapping("/learned/{key}")
     String learns(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam(defaultValue = "false") boolean learns,
             RedirectAttributes redirect) {
-        journal.learns(keeper.id(), tankId, key, learns);
+        journal.learns(here.keeper(), here.tank(), key, learns);
         Undo.say(
                 redirect,
                 learns ? "The plan uses what your log shows again." : "The plan now ignores what your log shows.");
-        return "redirect:/tanks/" + tankId + "/watch/learned";
+        return "redirect:/tanks/" + here.tank() + "/watch/learned";
     }
 }

@@ -4,12 +4,11 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
@@ -20,7 +19,6 @@ import org.pelluna.core.tension.RateChange;
 import org.pelluna.core.tension.RemedyEffect;
 import org.pelluna.core.watch.Remedy;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,15 +63,15 @@ class RemedyController {
     record TallyView(String what, int tried, int helped, int worse) {}
 
     @GetMapping("/remedies")
-    String remedies(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        TankPlan plan = record.open(keeper, tankId, model);
+    String remedies(Here here, Model model) {
+        TankPlan plan = record.open(here, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("kinds", Remedy.Kind.values());
-        List<RemedyEffect> here = record.answers(keeper, tankId).remedies();
-        List<RemedyEffect> drawn = here.subList(0, Math.min(DRAWN, here.size()));
+        List<RemedyEffect> effects = here.answers().remedies();
+        List<RemedyEffect> drawn = effects.subList(0, Math.min(DRAWN, effects.size()));
         model.addAttribute(
                 "remedies",
-                here.stream()
+                effects.stream()
                         .map(one -> view(
                                 one,
                                 faces,
@@ -81,10 +79,10 @@ class RemedyController {
                                 drawn.contains(one) ? RemedyChart.svg(one) : Svg.NONE))
                         .toList());
         List<RemedyEffect> all = Stream.concat(
-                        here.stream(),
-                        tanks.of(keeper.id()).stream()
-                                .filter(row -> !row.id().equals(tankId))
-                                .flatMap(row -> record.answers(keeper, row.id()).remedies().stream()))
+                        effects.stream(),
+                        tanks.of(here.keeper()).stream()
+                                .filter(row -> !row.id().equals(here.tank()))
+                                .flatMap(row -> here.of(row.id()).answers().remedies().stream()))
                 .toList();
         model.addAttribute(
                 "tallies",
@@ -121,15 +119,14 @@ class RemedyController {
 
     @PostMapping("/remedies")
     String remedy(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String key,
             @RequestParam Optional<Remedy.Kind> remedy,
             @RequestParam Optional<String> fish,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate from,
             @RequestParam Optional<String> note,
             RedirectAttributes redirect) {
-        record.seen(keeper, tankId, from.atStartOfDay());
+        record.seen(here, from.atStartOfDay());
         Remedy begun = new Remedy(
                 Key.checked(key),
                 remedy.orElseThrow(() -> new Refused("choose what was tried")),
@@ -137,27 +134,26 @@ class RemedyController {
                 from,
                 Optional.empty(),
                 WatchRecord.note(note.orElse(null)));
-        journal.add(keeper.id(), tankId, begun);
+        journal.add(here.keeper(), here.tank(), begun);
         Undo.offer(
                 redirect,
                 "Remedy saved. Keep watching as before.",
-                WatchRecord.path(tankId) + "/items/" + begun.id() + "/remove");
-        return "redirect:" + WatchRecord.path(tankId) + "/remedies";
+                WatchRecord.path(here.tank()) + "/items/" + begun.id() + "/remove");
+        return "redirect:" + WatchRecord.path(here.tank()) + "/remedies";
     }
 
     @PostMapping("/remedies/{key}/end")
     String end(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on) {
-        record.seen(keeper, tankId, on.atStartOfDay());
+        record.seen(here, on.atStartOfDay());
         journal.change(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 key,
                 remedy -> Refused.unless(() -> new Remedy(
                         remedy.id(), remedy.kind(), remedy.fishId(), remedy.from(), Optional.of(on), remedy.note())));
-        return "redirect:" + WatchRecord.path(tankId) + "/remedies";
+        return "redirect:" + WatchRecord.path(here.tank()) + "/remedies";
     }
 }

@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
@@ -23,7 +23,6 @@ import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.RollCall;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -54,8 +53,7 @@ class RollCallController {
     /** A watch is over. */
     @PostMapping("/watches")
     String watched(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime start,
             @RequestParam int minutes,
@@ -63,27 +61,27 @@ class RollCallController {
             RedirectAttributes redirect,
             HttpServletResponse response)
             throws IOException {
-        record.seen(keeper, tankId, start);
+        record.seen(here, start);
         journal.add(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 Refused.unless(() -> new ObservationSession(Key.checked(key), start, minutes, Optional.empty())));
-        warnings.lookSoon(keeper.id(), tankId);
+        warnings.lookSoon(here.keeper(), here.tank());
         if (!queued) {
             Undo.offer(
                     redirect,
                     Numbers.count(minutes, "minute") + " of watching saved.",
-                    WatchRecord.path(tankId) + "/items/" + key + "/remove");
+                    WatchRecord.path(here.tank()) + "/items/" + key + "/remove");
         }
-        return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
+        return WatchRecord.answered(queued, response, WatchRecord.path(here.tank()));
     }
 
     /** A roll call of the past. */
     record CallView(String key, String when, String words) {}
 
     @GetMapping("/roll-call")
-    String rollCall(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        TankPlan plan = record.open(keeper, tankId, model);
+    String rollCall(Here here, Model model) {
+        TankPlan plan = record.open(here, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("states", RollCall.State.values());
         List<CallView> calls = new ArrayList<>();
@@ -110,8 +108,7 @@ class RollCallController {
 
     @PostMapping("/roll-call")
     String rollCall(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam Map<String, String> sent,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime at,
@@ -119,7 +116,7 @@ class RollCallController {
             RedirectAttributes redirect,
             HttpServletResponse response)
             throws IOException {
-        record.seen(keeper, tankId, at);
+        record.seen(here, at);
         Map<FishId, RollCall.State> found = new TreeMap<>();
         sent.forEach((name, state) -> {
             if (name.startsWith(FOUND) && !state.isBlank()) {
@@ -130,33 +127,29 @@ class RollCallController {
         });
         Optional<String> note = WatchRecord.note(sent.get("note"));
         RollCall call = Refused.unless(() -> new RollCall(Key.checked(key), at, found, note));
-        journal.add(keeper.id(), tankId, call);
-        warnings.lookSoon(keeper.id(), tankId);
-        Undo.offer(redirect, "The roll call is kept.", WatchRecord.path(tankId) + "/items/" + call.id() + "/remove");
-        return WatchRecord.answered(queued, response, WatchRecord.path(tankId) + "/roll-call");
+        journal.add(here.keeper(), here.tank(), call);
+        warnings.lookSoon(here.keeper(), here.tank());
+        Undo.offer(
+                redirect, "The roll call is kept.", WatchRecord.path(here.tank()) + "/items/" + call.id() + "/remove");
+        return WatchRecord.answered(queued, response, WatchRecord.path(here.tank()) + "/roll-call");
     }
 
     @PostMapping("/items/{key}/remove")
     String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam(defaultValue = "watch") String back,
             RedirectAttributes redirect) {
-        journal.remove(keeper.id(), tankId, key);
-        Undo.offer(redirect, "It is removed.", WatchRecord.path(tankId) + "/items/" + key + "/restore");
-        return "redirect:" + page(tankId, back);
+        journal.remove(here.keeper(), here.tank(), key);
+        Undo.offer(redirect, "It is removed.", WatchRecord.path(here.tank()) + "/items/" + key + "/restore");
+        return "redirect:" + page(here.tank(), back);
     }
 
     @PostMapping("/items/{key}/restore")
-    String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        journal.restore(keeper.id(), tankId, key);
+    String restore(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        journal.restore(here.keeper(), here.tank(), key);
         Undo.say(redirect, "Undone.");
-        return "redirect:" + WatchRecord.path(tankId);
+        return "redirect:" + WatchRecord.path(here.tank());
     }
 
     private static String page(UUID tankId, String back) {

@@ -6,9 +6,8 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Refused;
@@ -21,7 +20,6 @@ import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,8 +51,8 @@ class SignController {
             String key, String when, String fish, String what, String note, String photo, List<Sign.Cause> causes) {}
 
     @GetMapping("/signs")
-    String signs(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        TankPlan plan = record.open(keeper, tankId, model);
+    String signs(Here here, Model model) {
+        TankPlan plan = record.open(here, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("kinds", Sign.Kind.values());
         model.addAttribute(
@@ -76,8 +74,7 @@ class SignController {
 
     @PostMapping("/signs")
     String sign(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime at,
             @RequestParam String fish,
@@ -88,12 +85,12 @@ class SignController {
             HttpServletResponse response,
             RedirectAttributes redirect)
             throws IOException {
-        record.seen(keeper, tankId, at);
+        record.seen(here, at);
         String id = Key.checked(key);
         Optional<byte[]> jpeg = Pictures.sent(photo);
         journal.add(
-                keeper.id(),
-                tankId,
+                here.keeper(),
+                here.tank(),
                 new Sign(
                         id,
                         at,
@@ -102,23 +99,22 @@ class SignController {
                         WatchRecord.note(note.orElse(null)),
                         jpeg.map(bytes -> id + "-photo")),
                 jpeg);
-        warnings.lookSoon(keeper.id(), tankId);
+        warnings.lookSoon(here.keeper(), here.tank());
         if (queued) {
             return WatchRecord.told(response, "kept");
         }
         Undo.offer(
                 redirect,
                 "Sign saved. See possible causes below.",
-                WatchRecord.path(tankId) + "/items/" + id + "/remove");
-        return "redirect:" + WatchRecord.path(tankId) + "/signs";
+                WatchRecord.path(here.tank()) + "/items/" + id + "/remove");
+        return "redirect:" + WatchRecord.path(here.tank()) + "/signs";
     }
 
     @GetMapping("/photos/{key}")
-    ResponseEntity<byte[]> photo(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, @PathVariable String key) {
+    ResponseEntity<byte[]> photo(Here here, @PathVariable String key) {
         return ResponseEntity.ok()
                 .contentType(MediaType.IMAGE_JPEG)
                 .cacheControl(CacheControl.noCache().cachePrivate())
-                .body(journal.photo(keeper.id(), tankId, key));
+                .body(journal.photo(here.keeper(), here.tank(), key));
     }
 }

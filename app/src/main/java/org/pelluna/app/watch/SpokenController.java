@@ -6,9 +6,8 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
-import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
@@ -19,7 +18,6 @@ import org.pelluna.core.words.Names;
 import org.pelluna.core.words.Understood;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,11 +45,11 @@ class SpokenController {
         this.clock = clock;
     }
 
-    private Understood read(KeeperPrincipal keeper, UUID tankId, String line, LocalDateTime now) {
+    private Understood read(Here here, String line, LocalDateTime now) {
         if (line.length() > LONGEST) {
             throw new Refused("a line has " + LONGEST + " characters at most");
         }
-        ResolvedPlan stock = record.answers(keeper, tankId).stock();
+        ResolvedPlan stock = here.answers().stock();
         return Line.read(
                 line,
                 new Names(
@@ -65,15 +63,14 @@ class SpokenController {
 
     @GetMapping
     String understand(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam Optional<String> line,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) Optional<LocalDateTime> said,
             Model model) {
-        said.ifPresent(at -> record.seen(keeper, tankId, at));
+        said.ifPresent(at -> record.seen(here, at));
         LocalDateTime now = said.orElseGet(() -> LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
-        Understood understood = read(keeper, tankId, line.orElse(""), now);
-        record.stock(keeper, tankId, model);
+        Understood understood = read(here, line.orElse(""), now);
+        record.stock(here, model);
         model.addAttribute("line", line.orElse(""));
         model.addAttribute("understood", understood);
         model.addAttribute("key", Key.fresh());
@@ -84,8 +81,7 @@ class SpokenController {
 
     @PostMapping
     String keep(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String line,
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime said,
@@ -93,25 +89,25 @@ class SpokenController {
             HttpServletResponse response,
             RedirectAttributes redirect)
             throws IOException {
-        record.seen(keeper, tankId, said);
-        Understood understood = read(keeper, tankId, line, said);
+        record.seen(here, said);
+        Understood understood = read(here, line, said);
         if (!understood.isComplete() && queued) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return WatchRecord.told(response, whyNot(understood));
         }
         if (!understood.isComplete()) {
             redirect.addAttribute("line", line);
-            return "redirect:" + WatchRecord.path(tankId) + "/words";
+            return "redirect:" + WatchRecord.path(here.tank()) + "/words";
         }
         String form = Key.checked(key);
-        spoken.keep(keeper.id(), tankId, form, understood);
-        warnings.lookSoon(keeper.id(), tankId);
-        String undo = WatchRecord.path(tankId) + "/words/" + form + "/undo";
+        spoken.keep(here.keeper(), here.tank(), form, understood);
+        warnings.lookSoon(here.keeper(), here.tank());
+        String undo = WatchRecord.path(here.tank()) + "/words/" + form + "/undo";
         if (queued) {
             return WatchRecord.told(response, "kept\n" + parts(understood) + "\n" + undo);
         }
         Undo.offer(redirect, "Kept: " + line, undo);
-        return "redirect:" + WatchRecord.path(tankId);
+        return "redirect:" + WatchRecord.path(here.tank());
     }
 
     /** The parts of a line with what each was taken for, on one line. */
@@ -128,13 +124,9 @@ class SpokenController {
     }
 
     @PostMapping("/{form}/undo")
-    String undo(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String form,
-            RedirectAttributes redirect) {
-        spoken.undo(keeper.id(), tankId, Key.checked(form));
+    String undo(Here here, @PathVariable String form, RedirectAttributes redirect) {
+        spoken.undo(here.keeper(), here.tank(), Key.checked(form));
         Undo.say(redirect, "Undone.");
-        return "redirect:" + WatchRecord.path(tankId);
+        return "redirect:" + WatchRecord.path(here.tank());
     }
 }

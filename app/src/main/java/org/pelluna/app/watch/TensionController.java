@@ -4,11 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.Here;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -16,11 +15,9 @@ import org.pelluna.core.tension.Ranks;
 import org.pelluna.core.tension.Settling;
 import org.pelluna.core.units.Numbers;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
@@ -38,8 +35,8 @@ class TensionController {
     record RankView(int place, Svg portrait, String name, String score, String elo, int given, int taken) {}
 
     @GetMapping("/rank")
-    String rank(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
-        ResolvedPlan stock = record.stock(keeper, tankId, model);
+    String rank(Here here, Model model) {
+        ResolvedPlan stock = record.stock(here, model);
         Ranks ranks = Ranks.of(stock);
         List<RankView> views = new ArrayList<>();
         for (Ranks.Rank one : ranks.ranked()) {
@@ -94,16 +91,15 @@ class TensionController {
 
     @GetMapping("/settling")
     String settling(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
             @RequestParam(defaultValue = "") String of,
             @RequestParam(defaultValue = "false") boolean part,
             Model model) {
-        ResolvedPlan stock = record.stock(keeper, tankId, model);
+        ResolvedPlan stock = record.stock(here, model);
         TankPlan plan = stock.plan();
-        List<SettlingView> courses = record.answers(keeper, tankId).settling().stream()
+        List<SettlingView> courses = here.answers().settling().stream()
                 .map(one -> {
                     boolean asked = SettlingChart.key(one).equals(of);
                     return view(one, plan, asked ? from : Optional.empty(), asked ? to : Optional.empty());
@@ -111,7 +107,7 @@ class TensionController {
                 .toList();
         model.addAttribute("courses", courses);
         model.addAttribute("drawn", courses.stream().anyMatch(one -> one.chart() != Svg.NONE));
-        model.addAttribute("warnings", record.answers(keeper, tankId).warnings());
+        model.addAttribute("warnings", here.answers().warnings());
         model.addAttribute("source", Settling.SOURCE.words());
         return part ? "watch/settling :: drawn" : "watch/settling";
     }

@@ -11,21 +11,18 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.StaleVersionException;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
@@ -35,7 +32,6 @@ import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -53,25 +49,14 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WatchController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
-    private final TankStore tanks;
-    private final TankCache cache;
     private final RecordStore record;
     private final Catalogue catalogue;
     private final JournalStore journal;
     private final WarningJob warnings;
     private final Clock clock;
 
-    WatchController(
-            TankStore tanks,
-            TankCache cache,
-            RecordStore record,
-            JournalStore journal,
-            Catalogue catalogue,
-            WarningJob warnings,
-            Clock clock) {
+    WatchController(RecordStore record, JournalStore journal, Catalogue catalogue, WarningJob warnings, Clock clock) {
         this.journal = journal;
-        this.tanks = tanks;
-        this.cache = cache;
         this.record = record;
         this.catalogue = catalogue;
         this.warnings = warnings;
@@ -79,20 +64,19 @@ class WatchController {
     }
 
     @GetMapping
-    String page(@AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, Model model) {
+    String page(Here here, Model model) {
         LogForm form = new LogForm();
         form.key = Key.fresh();
         form.at = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         model.addAttribute("form", form);
-        return show(keeper, tankId, model);
+        return show(here, model);
     }
 
-    private String show(KeeperPrincipal keeper, UUID tankId, Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    private String show(Here here, Model model) {
+        TankAnswers answers = here.answers();
         TankPlan plan = answers.plan();
         Catalogue known = plan.species(catalogue);
         Map<FishId, String> names = plan.fishNames();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         FishChoices.into(model, plan, catalogue);
         model.addAttribute(
                 "kinds",
@@ -128,8 +112,7 @@ class WatchController {
 
     @PostMapping
     String add(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @Valid @ModelAttribute("form") LogForm form,
             BindingResult faults,
             @RequestParam(defaultValue = "false") boolean queued,
@@ -143,27 +126,27 @@ class WatchController {
         }
         if (!faults.hasErrors()) {
             try {
-                String undo = form.namesCrew() ? crew(keeper, tankId, form) : entry(keeper, tankId, form);
-                Undo.offer(redirect, "Logged.", WatchRecord.path(tankId) + "/" + undo + "/remove");
-                return WatchRecord.answered(queued, response, WatchRecord.path(tankId));
+                String undo = form.namesCrew() ? crew(here, form) : entry(here, form);
+                Undo.offer(redirect, "Logged.", WatchRecord.path(here.tank()) + "/" + undo + "/remove");
+                return WatchRecord.answered(queued, response, WatchRecord.path(here.tank()));
             } catch (Refused e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return show(keeper, tankId, model);
+        return show(here, model);
     }
 
-    private String entry(KeeperPrincipal keeper, UUID tankId, LogForm form) {
+    private String entry(Here here, LogForm form) {
         LogEntry entry = Refused.unless(form::entry);
-        record.addEntry(keeper.id(), tankId, entry);
-        warnings.lookSoon(keeper.id(), tankId);
+        record.addEntry(here.keeper(), here.tank(), entry);
+        warnings.lookSoon(here.keeper(), here.tank());
         return entry.id();
     }
 
-    private String crew(KeeperPrincipal keeper, UUID tankId, LogForm form) {
+    private String crew(Here here, LogForm form) {
         CrewEncounter seen = Refused.unless(form::crewEncounter);
-        journal.add(keeper.id(), tankId, seen);
+        journal.add(here.keeper(), here.tank(), seen);
         return "items/" + seen.id();
     }
 
@@ -171,24 +154,19 @@ class WatchController {
     record EarlierView(String changed, String what) {}
 
     @GetMapping("/{key}/edit")
-    String edit(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            Model model) {
-        TankPlan plan = cache.of(keeper.id(), tankId).plan();
+    String edit(Here here, @PathVariable String key, Model model) {
+        TankPlan plan = here.answers().plan();
         LogEntry entry = plan.log().stream()
                 .filter(one -> one.id().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("entry"));
         model.addAttribute("form", LogForm.of(entry));
-        return editing(keeper, tankId, key, plan, model);
+        return editing(here, key, plan, model);
     }
 
-    private String editing(KeeperPrincipal keeper, UUID tankId, String key, TankPlan plan, Model model) {
+    private String editing(Here here, String key, TankPlan plan, Model model) {
         Map<FishId, String> names = plan.fishNames();
         FishChoices.into(model, plan, catalogue);
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute(
                 "kinds",
                 Stream.of(LogEntry.Kind.values())
@@ -196,7 +174,7 @@ class WatchController {
                         .toList());
         model.addAttribute(
                 "earlier",
-                record.history(keeper.id(), tankId, key).stream()
+                record.history(here.keeper(), here.tank(), key).stream()
                         .map(one -> {
                             LogLine line = LogLine.of(one.entry(), names);
                             return new EarlierView(
@@ -210,8 +188,7 @@ class WatchController {
 
     @PostMapping("/{key}/edit")
     String change(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @Valid @ModelAttribute("form") LogForm form,
             BindingResult faults,
@@ -219,14 +196,14 @@ class WatchController {
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        TankPlan plan = cache.of(keeper.id(), tankId).plan();
+        TankPlan plan = here.answers().plan();
         if (!faults.hasErrors()) {
             try {
                 LogEntry entry = Refused.unless(() -> form.entry(key));
-                record.changeEntry(keeper.id(), tankId, Optional.ofNullable(form.seen), entry);
-                warnings.lookSoon(keeper.id(), tankId);
+                record.changeEntry(here.keeper(), here.tank(), Optional.ofNullable(form.seen), entry);
+                warnings.lookSoon(here.keeper(), here.tank());
                 Undo.say(redirect, "Changed; how it read before is kept with it.");
-                return "redirect:" + WatchRecord.path(tankId);
+                return "redirect:" + WatchRecord.path(here.tank());
             } catch (Refused e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             } catch (StaleVersionException e) {
@@ -238,34 +215,26 @@ class WatchController {
                         "The entry",
                         Conflict.fields(LogForm.of(now)),
                         new Conflict.Hidden("seen", VersionMark.mark(now)),
-                        WatchRecord.path(tankId) + "/" + key + "/edit",
+                        WatchRecord.path(here.tank()) + "/" + key + "/edit",
                         plan.residents().stream()
                                 .collect(Collectors.toMap(one -> one.id().key(), Resident::name)));
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return editing(keeper, tankId, key, plan, model);
+        return editing(here, key, plan, model);
     }
 
     @PostMapping("/{key}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        record.removeEntry(keeper.id(), tankId, key);
-        Undo.offer(redirect, "The entry is removed.", WatchRecord.path(tankId) + "/" + key + "/restore");
-        return "redirect:" + WatchRecord.path(tankId);
+    String remove(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        record.removeEntry(here.keeper(), here.tank(), key);
+        Undo.offer(redirect, "The entry is removed.", WatchRecord.path(here.tank()) + "/" + key + "/restore");
+        return "redirect:" + WatchRecord.path(here.tank());
     }
 
     @PostMapping("/{key}/restore")
-    String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        record.restoreEntry(keeper.id(), tankId, key);
+    String restore(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        record.restoreEntry(here.keeper(), here.tank(), key);
         Undo.say(redirect, "Undone. The entry is back.");
-        return "redirect:" + WatchRecord.path(tankId);
+        return "redirect:" + WatchRecord.path(here.tank());
     }
 }

@@ -7,13 +7,12 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -27,37 +26,28 @@ class WatchRecord {
     private static final int LONGEST_NOTE = 1000;
 
     private final TankStore tanks;
-    private final TankCache cache;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    WatchRecord(TankStore tanks, TankCache cache, Catalogue catalogue, Clock clock) {
-        this.cache = cache;
+    WatchRecord(TankStore tanks, Catalogue catalogue, Clock clock) {
         this.tanks = tanks;
         this.catalogue = catalogue;
         this.clock = clock;
     }
 
     /** The plan of a keeper's tank, and what each of the pages shows of it. */
-    TankPlan open(KeeperPrincipal keeper, UUID tankId, Model model) {
-        TankPlan plan = cache.of(keeper.id(), tankId).plan();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
+    TankPlan open(Here here, Model model) {
+        TankPlan plan = here.answers().plan();
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", plan.asOf());
         model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
         return plan;
     }
 
-    /** What is worked out of a keeper's tank. */
-    TankAnswers answers(KeeperPrincipal keeper, UUID tankId) {
-        return cache.of(keeper.id(), tankId);
-    }
-
     /** The fish of a keeper's tank with what was learned of them, their portraits on the page. */
-    ResolvedPlan stock(KeeperPrincipal keeper, UUID tankId, Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    ResolvedPlan stock(Here here, Model model) {
+        TankAnswers answers = here.answers();
         ResolvedPlan stock = answers.stock();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("stands", answers.tension().orElse(null));
         model.addAttribute(
                 "portraits",
@@ -71,8 +61,8 @@ class WatchRecord {
      * @throws org.pelluna.app.storage.NotFoundException if the keeper has no such tank
      * @throws Refused if it lies in the future
      */
-    void seen(KeeperPrincipal keeper, UUID tankId, LocalDateTime at) {
-        tanks.get(keeper.id(), tankId);
+    void seen(Here here, LocalDateTime at) {
+        tanks.get(here.keeper(), here.tank());
         // The keeper's clock may be a little ahead of ours.
         if (at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
             throw new Refused("choose today or an earlier time; this is in the future");

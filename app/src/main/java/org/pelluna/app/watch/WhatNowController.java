@@ -5,13 +5,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
@@ -22,11 +20,9 @@ import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.Task;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -38,19 +34,11 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 class WhatNowController {
     private final WatchRecord record;
     private final TankStore tanks;
-    private final TankCache cache;
     private final JournalStore journal;
     private final Catalogue catalogue;
     private final Clock clock;
 
-    WhatNowController(
-            WatchRecord record,
-            TankStore tanks,
-            TankCache cache,
-            JournalStore journal,
-            Catalogue catalogue,
-            Clock clock) {
-        this.cache = cache;
+    WhatNowController(WatchRecord record, TankStore tanks, JournalStore journal, Catalogue catalogue, Clock clock) {
         this.record = record;
         this.tanks = tanks;
         this.journal = journal;
@@ -77,12 +65,8 @@ class WhatNowController {
     record Harried(String id, String name) {}
 
     @GetMapping("/what-now")
-    String whatNow(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @RequestParam Optional<String> fish,
-            Model model) {
-        ResolvedPlan stock = record.stock(keeper, tankId, model);
+    String whatNow(Here here, @RequestParam Optional<String> fish, Model model) {
+        ResolvedPlan stock = record.stock(here, model);
         Optional<Fish> chosen = fish.flatMap(id -> stock.residents().stream()
                         .filter(one -> one.id().key().equals(id))
                         .findFirst())
@@ -127,13 +111,12 @@ class WhatNowController {
     /** Writes the steps of a way into the calendar, and begins its remedy. */
     @PostMapping("/what-now")
     String choose(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam String fish,
             @RequestParam RemedyOption.Way way,
             @RequestParam String key,
             RedirectAttributes redirect) {
-        ResolvedPlan stock = cache.of(keeper.id(), tankId).stock();
+        ResolvedPlan stock = here.answers().stock();
         Fish chosen = stock.residents().stream()
                 .filter(one -> one.id().key().equals(fish))
                 .findFirst()
@@ -163,7 +146,7 @@ class WhatNowController {
                         today,
                         Optional.empty(),
                         Optional.of(taken.title())));
-        journal.add(keeper.id(), tankId, tasks, remedy);
+        journal.add(here.keeper(), here.tank(), tasks, remedy);
         Undo.say(redirect, taken.steps().size() + " tasks are in your calendar and under Today.");
         return "redirect:/today";
     }

@@ -7,15 +7,12 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.WaterTestStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
@@ -29,7 +26,6 @@ import org.pelluna.core.shop.LivingCrew;
 import org.pelluna.core.units.Numbers;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -45,14 +41,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Controller
 @RequestMapping("/tanks/{tankId}/water")
 class WaterController {
-    private final TankStore tanks;
-    private final TankCache cache;
     private final WaterTestStore tests;
     private final Clock clock;
 
-    WaterController(TankStore tanks, TankCache cache, WaterTestStore tests, Clock clock) {
-        this.cache = cache;
-        this.tanks = tanks;
+    WaterController(WaterTestStore tests, Clock clock) {
         this.tests = tests;
         this.clock = clock;
     }
@@ -76,15 +68,13 @@ class WaterController {
 
     @GetMapping
     String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> from,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> to,
             @RequestParam(defaultValue = "false") boolean part,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model) {
         if (part) {
-            TankAnswers answers = cache.of(keeper.id(), tankId);
+            TankAnswers answers = here.answers();
             model.addAttribute("chart", course(answers).svg(from, to));
             return "water/page :: drawn";
         }
@@ -92,7 +82,7 @@ class WaterController {
         form.key = Key.fresh();
         form.on = LocalDate.now(clock);
         model.addAttribute("form", form);
-        return show(keeper, tankId, measures, model);
+        return show(here, here.measures(), model);
     }
 
     private static WaterCourse course(TankAnswers answers) {
@@ -105,14 +95,13 @@ class WaterController {
         return new WaterCourse(plan, days, answers.fit());
     }
 
-    private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        TankAnswers answers = cache.of(keeper.id(), tankId);
+    private String show(Here here, Measures measures, Model model) {
+        TankAnswers answers = here.answers();
         Assessment assessment = answers.assessment();
         ResolvedPlan stock = assessment.stock();
         TankPlan plan = stock.plan();
         WaterCourse course = course(answers);
         List<WaterForecast.Day> days = course.days();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
         model.addAttribute("today", plan.asOf());
         model.addAttribute(
                 "cycling",
@@ -191,11 +180,9 @@ class WaterController {
 
     @PostMapping("/tests")
     String add(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @ModelAttribute("form") TestForm form,
             BindingResult faults,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
@@ -205,7 +192,7 @@ class WaterController {
                 faults.rejectValue("on", "day", "The day of the test, today or before.");
             } else {
                 try {
-                    tests = form.tests(Key.checked(form.key), measures);
+                    tests = form.tests(Key.checked(form.key), here.measures());
                     if (tests.isEmpty()) {
                         faults.reject("empty", "Enter at least one reading.");
                     }
@@ -216,32 +203,24 @@ class WaterController {
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(keeper, tankId, measures, model);
+            return show(here, here.measures(), model);
         }
-        this.tests.add(keeper.id(), tankId, tests);
+        this.tests.add(here.keeper(), here.tank(), tests);
         Undo.say(redirect, tests.size() == 1 ? "The test is recorded." : tests.size() + " tests are recorded.");
-        return "redirect:/tanks/" + tankId + "/water";
+        return "redirect:/tanks/" + here.tank() + "/water";
     }
 
     @PostMapping("/tests/{key}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        tests.remove(keeper.id(), tankId, key);
-        Undo.offer(redirect, "The test is removed.", "/tanks/" + tankId + "/water/tests/" + key + "/restore");
-        return "redirect:/tanks/" + tankId + "/water";
+    String remove(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        tests.remove(here.keeper(), here.tank(), key);
+        Undo.offer(redirect, "The test is removed.", "/tanks/" + here.tank() + "/water/tests/" + key + "/restore");
+        return "redirect:/tanks/" + here.tank() + "/water";
     }
 
     @PostMapping("/tests/{key}/restore")
-    String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        tests.restore(keeper.id(), tankId, key);
+    String restore(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        tests.restore(here.keeper(), here.tank(), key);
         Undo.say(redirect, "Undone. The test is back.");
-        return "redirect:/tanks/" + tankId + "/water";
+        return "redirect:/tanks/" + here.tank() + "/water";
     }
 }

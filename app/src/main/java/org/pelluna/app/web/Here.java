@@ -21,6 +21,11 @@ public record Here(UUID keeper, UUID tank, Measures measures, TankCache cache) {
         return cache.of(keeper, tank);
     }
 
+    /** The same for another tank of this keeper. */
+    public Here of(UUID otherTank) {
+        return new Here(keeper, otherTank, measures, cache);
+    }
+
     /** The address of a page of this tank, for example {@code path("/wishes")}. */
     public String path(String page) {
         return "/tanks/" + tank + page;

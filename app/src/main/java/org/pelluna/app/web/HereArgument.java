@@ -1,9 +1,12 @@
 package org.pelluna.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.storage.TankRow;
+import org.pelluna.app.storage.TankStore;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
 import org.springframework.security.core.Authentication;
@@ -15,14 +18,17 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.thymeleaf.context.LazyContextVariable;
 
 /** Gives handlers their {@link Here}. {@link TankGate} has looked before whether the tank is the keeper's. */
 @Configuration
 class HereArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     private final TankCache cache;
+    private final TankStore tanks;
 
-    HereArgument(TankCache cache) {
+    HereArgument(TankCache cache, TankStore tanks) {
         this.cache = cache;
+        this.tanks = tanks;
     }
 
     @Override
@@ -42,8 +48,8 @@ class HereArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
             NativeWebRequest request,
             WebDataBinderFactory binders) {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
-        Object variables = request.getAttribute(
-                HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
+        Object variables =
+                request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
         if (signedIn == null
                 || !(signedIn.getPrincipal() instanceof SignedInKeeper keeper)
                 || !(variables instanceof Map<?, ?> path)
@@ -52,6 +58,22 @@ class HereArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         }
         // The frame has put the units into the model before any handler is called.
         Measures measures = container.getModel().get("measures") instanceof Measures units ? units : Measures.METRIC;
-        return new Here(keeper.id(), UUID.fromString(tank), measures, cache);
+        UUID tankId = UUID.fromString(tank);
+        // Every page of a tank names it. A removed tank has no pages; what is sent may bring it back.
+        if (!container.containsAttribute("tank")) {
+            boolean page = "GET"
+                    .equals(request.getNativeRequest(HttpServletRequest.class).getMethod());
+            container.addAttribute(
+                    "tank",
+                    page
+                            ? tanks.get(keeper.id(), tankId)
+                            : new LazyContextVariable<TankRow>() {
+                                @Override
+                                protected TankRow loadValue() {
+                                    return tanks.get(keeper.id(), tankId);
+                                }
+                            });
+        }
+        return new Here(keeper.id(), tankId, measures, cache);
     }
 }

@@ -57,8 +57,8 @@ public final class Places {
                     Matter.of("Compare", "/reef/compare", "How do two days differ?")));
 
     private static final Matter TANK = Matter.of("Tank", "", "What is this tank, and which fish live in it?");
-    private static final Matter COMPANY =
-            Matter.of("Company", "/company", "Which fish attack, how often, and what helps?", "Company", "What if");
+    private static final Matter COMPANY = Matter.of(
+            "Tank mates", "/company", "Which fish attack, how often, and what helps?", "Tank mates", "What if");
 
     private static final Group PLAN = new Group(
             "Plan",
@@ -76,10 +76,10 @@ public final class Places {
                             "Arrivals",
                             "Money",
                             "Into your calendar",
-                            "Other ways",
+                            "Other orders",
                             "Run sheet",
-                            "On paper"),
-                    Matter.of("Sharpen", "/sharpen", "Which of my guesses matter?")));
+                            "Print"),
+                    Matter.of("Guesses", "/sharpen", "Which of my guesses matter?")));
 
     private static final Matter ENTRY =
             Matter.of("Entry", "/watch", "What did you see just now?", "Watch", "Change an entry", "In words");

@@ -2,19 +2,15 @@ package org.pelluna.app.wishes;
 
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.UUID;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.web.Measures;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ShopSighting;
 import org.springframework.format.annotation.DateTimeFormat;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -33,8 +29,7 @@ class SightController {
 
     @PostMapping("/tanks/{tankId}/wishes/{key}/seen")
     String seen(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             @RequestParam Optional<String> where,
@@ -45,17 +40,23 @@ class SightController {
             @RequestParam Optional<Life.Sex> sex,
             @RequestParam Optional<String> note,
             @RequestParam Optional<ShopSighting.Hold> hold,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             RedirectAttributes redirect) {
         LocalDate day = on.orElseGet(record::today);
         if (day.isAfter(record.today())) {
             throw new Refused("this day lies in the future");
         }
         ShopSighting sight = Refused.unless(() -> new ShopSighting(
-                day, words(where), ate, origin, length.map(measures.length()::toCentimetres), price, sex, words(note)));
-        record.seen(keeper.id(), tankId, key, sight);
+                day,
+                words(where),
+                ate,
+                origin,
+                length.map(here.measures().length()::toCentimetres),
+                price,
+                sex,
+                words(note)));
+        record.seen(here.keeper(), here.tank(), key, sight);
         Undo.say(redirect, "Saved with the wish.");
-        return "redirect:/tanks/" + tankId + "/wishes";
+        return "redirect:/tanks/" + here.tank() + "/wishes";
     }
 
     private static Optional<String> words(Optional<String> entered) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
@@ -19,11 +18,11 @@ import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.HeadlineView;
+import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.SpeciesLookup;
-import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.id.WishId;
@@ -38,7 +37,6 @@ import org.pelluna.core.shortlist.WishesTogether;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.species.Species;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -56,20 +54,12 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/tanks/{tankId}/wishes")
 class WishController {
     private final TankStore tanks;
-    private final TankCache cache;
     private final RecordStore record;
     private final ShareStore shares;
     private final Catalogue catalogue;
     private final SpeciesLookup named;
 
-    WishController(
-            TankStore tanks,
-            TankCache cache,
-            RecordStore record,
-            ShareStore shares,
-            Catalogue catalogue,
-            SpeciesLookup named) {
-        this.cache = cache;
+    WishController(TankStore tanks, RecordStore record, ShareStore shares, Catalogue catalogue, SpeciesLookup named) {
         this.tanks = tanks;
         this.record = record;
         this.shares = shares;
@@ -100,30 +90,25 @@ class WishController {
     }
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
-            Model model) {
+    String page(Here here, Model model) {
         WishForm form = new WishForm();
         form.key = Key.fresh();
         model.addAttribute("form", form);
-        return show(keeper, tankId, measures, model);
+        return show(here, here.measures(), model);
     }
 
-    private String show(KeeperPrincipal keeper, UUID tankId, Measures measures, Model model) {
-        Assessment assessment = cache.of(keeper.id(), tankId).assessment();
+    private String show(Here here, Measures measures, Model model) {
+        Assessment assessment = here.answers().assessment();
         List<WishView> wishes = assessment.judgements().stream()
                 .map(judgement -> WishView.of(judgement, assessment.order(), measures))
                 .toList();
-        model.addAttribute("tank", tanks.get(keeper.id(), tankId));
-        model.addAttribute("headline", HeadlineView.ofWishes(assessment, "/tanks/" + tankId, measures));
+        model.addAttribute("headline", HeadlineView.ofWishes(assessment, "/tanks/" + here.tank(), measures));
         model.addAttribute("shelves", shelves(wishes));
         model.addAttribute("today", assessment.stock().plan().asOf());
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("holds", ShopSighting.Hold.values());
-        model.addAttribute("shared", shares.isOpen(keeper.id(), tankId, ShareStore.Purpose.WISHES));
+        model.addAttribute("shared", shares.isOpen(here.keeper(), here.tank(), ShareStore.Purpose.WISHES));
         model.addAttribute(
                 "price",
                 assessment.judgements().stream()
@@ -153,15 +138,13 @@ class WishController {
 
     @PostMapping
     String add(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @Valid @ModelAttribute("form") WishForm form,
             BindingResult faults,
-            @ModelAttribute(name = "measures", binding = false) Measures measures,
             Model model,
             RedirectAttributes redirect,
             HttpServletResponse response) {
-        List<OwnSpecies> own = tanks.plan(keeper.id(), tankId).ownSpecies();
+        List<OwnSpecies> own = tanks.plan(here.keeper(), here.tank()).ownSpecies();
         form.fish = form.chosen == null ? form.fish : form.chosen;
         Optional<Species> meant = named.meant(own, form.speciesId, form.fish);
         if (meant.isEmpty()) {
@@ -172,36 +155,35 @@ class WishController {
         if (form.price != null && !(form.price >= 0 && form.price <= 1_000_000)) {
             faults.rejectValue("price", "range", "Price: enter 0 or more, or leave it empty.");
         }
-        if (form.length != null && !(form.length > 0 && measures.length().toCentimetres(form.length) <= 300)) {
+        if (form.length != null && !(form.length > 0 && here.measures().length().toCentimetres(form.length) <= 300)) {
             faults.rejectValue(
                     "length", "range", "Length: enter more than 0, or leave it empty for the usual size at sale.");
         }
         if (faults.hasErrors()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(keeper, tankId, measures, model);
+            return show(here, here.measures(), model);
         }
         Wish wish = new Wish(
                 new WishId(Key.checked(form.key)),
                 meant.orElseThrow().id(),
                 form.count,
-                Optional.ofNullable(form.length).map(measures.length()::toCentimetres),
+                Optional.ofNullable(form.length).map(here.measures().length()::toCentimetres),
                 Optional.ofNullable(form.askedBy),
                 Wish.Decision.OPEN,
                 Optional.empty(),
                 Optional.ofNullable(form.price),
                 Optional.empty());
-        record.addWish(keeper.id(), tankId, wish);
+        record.addWish(here.keeper(), here.tank(), wish);
         Undo.offer(
                 redirect,
                 meant.orElseThrow().commonName() + " is on the list.",
-                path(tankId) + "/" + wish.id() + "/remove");
-        return "redirect:" + path(tankId);
+                path(here.tank()) + "/" + wish.id() + "/remove");
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/{key}/decide")
     String decide(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
+            Here here,
             @PathVariable String key,
             @RequestParam Wish.Decision decision,
             @RequestParam(required = false) String note,
@@ -215,8 +197,8 @@ class WishController {
         }
         try {
             record.decide(
-                    keeper.id(),
-                    tankId,
+                    here.keeper(),
+                    here.tank(),
                     key,
                     seen,
                     decision,
@@ -232,53 +214,43 @@ class WishController {
                             "decision", now.decision().name(),
                             "note", now.decisionNote().orElse("")),
                     new Conflict.Hidden("seen", VersionMark.mark(now)),
-                    path(tankId),
+                    path(here.tank()),
                     Map.of());
         }
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/{key}/remove")
-    String remove(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        record.removeWish(keeper.id(), tankId, key);
-        Undo.offer(redirect, "The wish is removed.", path(tankId) + "/" + key + "/restore");
-        return "redirect:" + path(tankId);
+    String remove(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        record.removeWish(here.keeper(), here.tank(), key);
+        Undo.offer(redirect, "The wish is removed.", path(here.tank()) + "/" + key + "/restore");
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/{key}/restore")
-    String restore(
-            @AuthenticationPrincipal KeeperPrincipal keeper,
-            @PathVariable UUID tankId,
-            @PathVariable String key,
-            RedirectAttributes redirect) {
-        record.restoreWish(keeper.id(), tankId, key);
+    String restore(Here here, @PathVariable String key, RedirectAttributes redirect) {
+        record.restoreWish(here.keeper(), here.tank(), key);
         Undo.say(redirect, "Undone. The wish is back.");
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     /** Makes a link for the family; it is shown this once, and ends the one before. */
     @PostMapping("/share")
-    String share(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        String token = shares.open(keeper.id(), tankId, ShareStore.Purpose.WISHES);
+    String share(Here here, RedirectAttributes redirect) {
+        String token = shares.open(here.keeper(), here.tank(), ShareStore.Purpose.WISHES);
         redirect.addFlashAttribute(
                 "shareLink",
                 ServletUriComponentsBuilder.fromCurrentContextPath()
                         .path("/share/" + token)
                         .toUriString());
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     @PostMapping("/share/revoke")
-    String revoke(
-            @AuthenticationPrincipal KeeperPrincipal keeper, @PathVariable UUID tankId, RedirectAttributes redirect) {
-        shares.revoke(keeper.id(), tankId, ShareStore.Purpose.WISHES);
+    String revoke(Here here, RedirectAttributes redirect) {
+        shares.revoke(here.keeper(), here.tank(), ShareStore.Purpose.WISHES);
         Undo.say(redirect, "The family's link no longer works.");
-        return "redirect:" + path(tankId);
+        return "redirect:" + path(here.tank());
     }
 
     private static String path(UUID tankId) {

@@ -98,7 +98,7 @@ class ArrivalsStoryTest extends BrowserTest {
         fairy.getByLabel("The fish").selectOption("DIED");
         fairy.getByLabel("Note").fill("found on the floor of the tank");
         button(page, "Update the plan").locator("visible=true").click();
-        assertThat(said(page)).containsText("died in quarantine; planned anew from today");
+        assertThat(said(page)).containsText("died in quarantine. Plan updated from today");
         assertThat(arrival(page, "Solar fairy wrasse")).hasCount(0);
         assertThat(page.locator("main")).containsText("found on the floor of the tank");
         button(page, "Undo").click();

@@ -46,9 +46,9 @@ class BullyStoryTest extends BrowserTest {
 
         // Four ways and more, and one of them has the bully out.
         place(page, "Arrivals");
-        page.getByText("Other ways").first().click();
+        page.getByText("Compare other orders").first().click();
         assertThat(page.locator("article h2")).not().hasCount(3);
-        Locator out = page.locator("article", new Page.LocatorOptions().setHasText("out, back last"));
+        Locator out = page.locator("article", new Page.LocatorOptions().setHasText("out, returned last"));
         assertThat(out).hasCount(1);
         String bully = out.locator("h2").textContent().replace(" out, returned last", "");
         String price = out.locator(".font-chart").textContent();
@@ -81,7 +81,7 @@ class BullyStoryTest extends BrowserTest {
         Locator form = page.locator("form[action$='/out']");
         form.locator("[name=place]").selectOption(new SelectOption().setIndex(0));
         form.locator("button").click();
-        assertThat(said(page)).containsText("out of company, watch and headroom until it is back");
+        assertThat(said(page)).containsText("does not count until it returns");
         place(page, "Entry");
         assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText(bully)))
                 .hasCount(0);

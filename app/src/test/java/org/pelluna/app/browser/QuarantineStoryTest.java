@@ -37,14 +37,14 @@ class QuarantineStoryTest extends BrowserTest {
         bought.getByLabel("Called").fill("Cinder");
         bought.locator("button").click();
         assertThat(said(page)).containsText("Cinder 1, Cinder 2 are in Side cabinet now.");
-        page.getByText("what happens to it is noted there").first().click();
+        page.getByText("It has been in quarantine since").first().click();
         assertThat(page.locator("h1")).hasText("Quarantine");
         assertThat(page.locator("main")).containsText("2 fish: observation until");
 
         page.locator("li", new Page.LocatorOptions().setHasText("Cinder 2"))
                 .getByText("its page")
                 .click();
-        assertThat(page.locator("main")).containsText("it is the one to turn male");
+        assertThat(page.locator("main")).containsText("it will probably become male");
         page.getByText("Sex or stage").first().click();
         page.locator("form[action$='/sex'] select").selectOption("MALE");
         page.locator("form[action$='/sex'] button").click();
@@ -62,7 +62,7 @@ class QuarantineStoryTest extends BrowserTest {
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Skerry reef"));
         button(page, "Move selected fish").click();
         assertThat(said(page)).containsText("Cinder 2 is in Skerry reef now.");
-        assertThat(page.locator("main")).containsText("Nobody is in it");
+        assertThat(page.locator("main")).containsText("The quarantine tank is free");
 
         page.navigate(url("/tanks"));
         skerryReef(page);

@@ -36,7 +36,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText("Longnose hawkfish")))
                 .hasCount(0);
 
-        place(page, "Company");
+        place(page, "Tank mates");
         page.getByLabel("Show only what concerns").selectOption("gale");
         assertThat(page.locator(".barb-chart.chosen .of-chosen").first()).isAttached();
         assertThat(page.locator("tr[data-pair]:not([data-pair*=gale])").first()).isHidden();
@@ -44,7 +44,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("tr[data-pair*=gale] details[open]")).containsText("which arrived first");
 
         place(page, "Arrivals");
-        assertThat(page.locator("main")).containsText("Proved best");
+        assertThat(page.locator("main")).containsText("No better order exists");
         Locator first = page.locator("li[data-place='1']");
         assertThat(first).containsText("Neon goby");
         first.getByText("Neon goby has arrived").click();
@@ -92,7 +92,7 @@ class StoryTest extends BrowserTest {
         button(page, "Add the tank").click();
         assertThat(page.locator("h1")).hasText("Tide pool");
         place(page, "House rules");
-        button(page, "Use these rules rules: First tank").click();
+        button(page, "Use these rules: First tank").click();
         assertThat(page.getByText("In force in this tank.")).isVisible();
 
         place(page, "Species");
@@ -163,7 +163,7 @@ class StoryTest extends BrowserTest {
         Watched watched = demo(1280, 800);
         Page page = watched.page();
         skerryReef(page);
-        place(page, "Company");
+        place(page, "Tank mates");
         page.getByText("What if…?").click();
         Locator first = page.locator("tbody td").first();
         String before = first.textContent();

@@ -24,7 +24,7 @@ class VoyageTest extends BrowserTest {
     }
 
     private void go(Page page, String step) {
-        button(page, "Go on").click();
+        button(page, "Next").click();
         page.waitForURL("**/" + step + "*");
     }
 
@@ -47,7 +47,7 @@ class VoyageTest extends BrowserTest {
         Watched watched = Browsers.page(1280, 800);
         Instant begun = Instant.now();
         Page page = signedUp(watched);
-        assertThat(page.locator("main")).containsText("drawn here to scale as you type");
+        assertThat(page.locator("main")).containsText("Enter the inside length");
         fill(page, "name", "Cove");
         // Ninety litres to the rim.
         fill(page, "length", "60");
@@ -71,7 +71,7 @@ class VoyageTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("it wants");
         assertClean(watched, "wishes");
         page.getByText("See the plan").click();
-        assertThat(page.locator(".headline")).containsText("First: Ocellaris clownfish, from");
+        assertThat(page.locator(".headline")).containsText("Next: Ocellaris clownfish, on");
         assertThat(page.locator(".headline")).containsText("still cycling");
         assertThat(page.getByText("Enter an ammonia and a nitrite test")).isVisible();
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
@@ -95,7 +95,7 @@ class VoyageTest extends BrowserTest {
         go(page, "wishes");
         wish(page, "Magnificent dartfish");
         page.getByText("See the plan").click();
-        place(page, "Sharpen");
+        place(page, "Guesses");
         Locator gap = page.locator("li.guess", new Page.LocatorOptions().setHasText("gap"));
         assertThat(gap).containsText("It could change the verdict on 1 wish");
         assertThat(page.locator("main")).containsText("The rest of your guesses change nothing");
@@ -134,7 +134,7 @@ class VoyageTest extends BrowserTest {
         assertThat(said(page)).containsText("2 fish live");
         wish(page, "Royal gramma");
         page.getByText("See the plan").click();
-        assertThat(page.locator(".headline")).containsText("First: Royal gramma");
+        assertThat(page.locator(".headline")).containsText("Next: Royal gramma");
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
         assertClean(watched, "plan on a phone");
     }
@@ -173,7 +173,7 @@ class VoyageTest extends BrowserTest {
         assertThat(said(page)).containsText("6 fish live");
         wish(page, "Solar fairy wrasse");
         page.getByText("See the plan").click();
-        assertThat(page.locator(".headline")).containsText("First: Solar fairy wrasse");
+        assertThat(page.locator(".headline")).containsText("Next: Solar fairy wrasse");
         assertThat(page.locator("main")).containsText("6 fish");
         assertThat(page.locator("main")).containsText("Most attacks");
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);

@@ -112,7 +112,7 @@ class WatchStoryTest extends BrowserTest {
             // The same page of the store, twice: two roll calls, not one.
             button(page, "Mark all as eating").click();
             button(page, "Save roll call").click();
-            assertThat(page.locator("[x-ref=said]")).containsText("Kept here");
+            assertThat(page.locator("[x-ref=said]")).containsText("Saved on this device");
         }
         page.context().setOffline(false);
         page.waitForCondition(() -> "[]"
@@ -137,7 +137,7 @@ class WatchStoryTest extends BrowserTest {
         say(page, "gale wibbled pip");
         assertThat(page.locator(".queue li")).hasCount(2);
         page.context().setOffline(false);
-        Locator told = page.locator(".queue li", new Page.LocatorOptions().setHasText("as it was understood"));
+        Locator told = page.locator(".queue li", new Page.LocatorOptions().setHasText("Saved as: "));
         assertThat(told).containsText("“gale chased pip twice”: gale = ");
         Locator refused = page.locator(".queue li", new Page.LocatorOptions().setHasText("not understood"));
         assertThat(refused).containsText("wibbled");
@@ -157,7 +157,7 @@ class WatchStoryTest extends BrowserTest {
         page.setInputFiles("input[name=photo]", new FilePayload("pip.png", "image/png", png()));
         button(page, "Save").click();
         Locator waiting = page.locator("[x-ref=queue] li");
-        assertThat(page.locator("[x-ref=said]")).containsText("Kept on this device");
+        assertThat(page.locator("[x-ref=said]")).containsText("Saved on this device");
         page.context().setOffline(false);
         page.waitForCondition(() -> waiting.allInnerTexts().stream().noneMatch(one -> one.contains("photograph")));
         page.reload();
@@ -168,8 +168,8 @@ class WatchStoryTest extends BrowserTest {
 
     private static void say(Page page, String line) {
         page.getByLabel("In words, typed or dictated").fill(line);
-        button(page, "Read it").click();
-        assertThat(page.locator("[x-ref=said]")).containsText("It waits");
+        button(page, "Check").click();
+        assertThat(page.locator("[x-ref=said]")).containsText("Saved; we read it");
     }
 
     private static byte[] png() throws IOException {
@@ -243,7 +243,7 @@ class WatchStoryTest extends BrowserTest {
         button(page, "Compare").click();
         assertThat(page.locator(".ways")).containsText("Gale out for two weeks, returned last");
         page.locator("tr", new Page.LocatorOptions().setHasText("A mirror at the front"))
-                .getByText("Do this")
+                .getByText("Plan this remedy")
                 .click();
         page.waitForURL("**/today");
         assertThat(page.locator("main")).containsText("Put a mirror outside the front at Gale's end");
@@ -270,7 +270,7 @@ class WatchStoryTest extends BrowserTest {
         page.getByLabel("Quiet from").fill("03:00");
         page.getByLabel("until").fill("03:00");
         button(page, "Save").click();
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Messages come at any hour");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Messages arrive at any hour");
         page.navigate(here);
     }
 }
