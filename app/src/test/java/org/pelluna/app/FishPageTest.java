@@ -115,7 +115,7 @@ class FishPageTest extends PageTest {
         }
         say("back", "on", plan().asOf().toString()).andExpect(redirectedUrl(gale));
         assertThat(fish(plan(), "gale").livesHere(plan().asOf())).isTrue();
-        assertThat(page(gale)).contains("it first came on");
+        assertThat(page(gale)).contains("first arrived");
         assertThat(page("/tanks/" + tank + "/company?show=today&all=true")).contains("data-pair=\"gale");
         TankPlan back = plan();
         pages.perform(post(keeper, gale + "/undo/" + form)).andExpect(status().isFound());
@@ -148,8 +148,7 @@ class FishPageTest extends PageTest {
 
     @Test
     void whatItsLeavingFreesIsToldBefore() throws Exception {
-        assertThat(page(gale))
-                .contains("If it were not here", "With all grown,", " → ", "In the log: it attacked others");
+        assertThat(page(gale)).contains("If it were not here", "With all grown,", " → ", "and was attacked");
     }
 
     @Test
@@ -174,7 +173,7 @@ class FishPageTest extends PageTest {
         say("measure", "length", "0", "on", plan().asOf().toString()).andExpect(status().isBadRequest());
         say("measure", "length", "12", "on", "1999-01-01")
                 .andExpect(status().isBadRequest())
-                .andExpect(content().string(containsString("came only on")));
+                .andExpect(content().string(containsString("arrived only on")));
         pages.perform(get(keeper, "/tanks/" + tank + "/fish/nobody")).andExpect(status().isNotFound());
     }
 
@@ -302,7 +301,7 @@ class FishPageTest extends PageTest {
                 .andReturn()
                 .getResponse()
                 .getRedirectedUrl();
-        assertThat(page(there)).contains("What speaks against it here", "clear swim", "presses", "Compare remedies");
+        assertThat(page(there)).contains("What speaks against it here", "to swim", "attack", "Compare remedies");
         assertThat(plan().residents()).hasSize(before.residents().size() + 1);
         pages.perform(post(keeper, "/tanks/" + tank + "/residents/enter/undo/" + form))
                 .andExpect(status().isFound());
@@ -348,7 +347,7 @@ class FishPageTest extends PageTest {
                         .param("price", "79"))
                 .andExpect(redirectedUrl("/tanks/" + tank + "/wishes"));
         assertThat(page("/tanks/" + tank + "/wishes"))
-                .contains("at the shop by the quay, not eating, female, ", "It was not eating on");
+                .contains("at the shop by the quay, not eating, female, ", "it was not eating on");
         pages.perform(post(keeper, "/tanks/" + tank + "/wishes/w-fairy/seen").param("length", "-1"))
                 .andExpect(status().isBadRequest());
     }

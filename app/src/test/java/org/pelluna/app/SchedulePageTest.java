@@ -227,7 +227,7 @@ class SchedulePageTest extends PageTest {
         pages.perform(post(keeper, sheet + "/box").param("attacked", "true").param("by", "Gale"));
         pages.perform(get(keeper, sheet)).andExpect(content().string(containsString("Do not release it: Gale")));
         pages.perform(post(keeper, sheet + "/box"));
-        pages.perform(get(keeper, sheet)).andExpect(content().string(containsString("release is advised")));
+        pages.perform(get(keeper, sheet)).andExpect(content().string(containsString("Release it: no fish attacked")));
         pages.perform(post(keeper, sheet + "/tick").param("step", "inspect"));
         assertThat(plan().schedule().ticks()).isEmpty();
     }

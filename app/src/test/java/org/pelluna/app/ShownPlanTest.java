@@ -182,7 +182,7 @@ class ShownPlanTest extends PageTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(svg).startsWith("<svg").contains("Skerry reef", "Living here", "Arrivals", "@font-face");
+        assertThat(svg).startsWith("<svg").contains("Skerry reef", "Living here", "To come", "@font-face");
         // Every portrait it uses it carries, and nothing is fetched.
         java.util.regex.Pattern.compile("href=\"#([^\"]+)\"")
                 .matcher(svg)

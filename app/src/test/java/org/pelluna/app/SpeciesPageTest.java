@@ -126,9 +126,7 @@ class SpeciesPageTest extends PageTest {
         see("/shop?q=queen angelfish")
                 .andExpect(content().string(containsString("Holacanthus ciliaris")))
                 .andExpect(content().string(containsString("of net water.")));
-        see("/shop?q=qwxzv")
-                .andExpect(
-                        content().string(containsString("No fish or other animal of the catalogue goes by that name")));
+        see("/shop?q=qwxzv").andExpect(content().string(containsString("We found no animal with this name")));
     }
 
     @Test

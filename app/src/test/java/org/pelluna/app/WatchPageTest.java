@@ -160,7 +160,7 @@ class WatchPageTest extends PageTest {
                         .schedule(Schedule.NONE)
                         .waterTests(List.of())));
         assertThat(page("/today")).contains("Find Nan a new home");
-        assertThat(page("/tanks/" + crowded + "/arrivals/calendar.ics")).contains("new home for Nan");
+        assertThat(page("/tanks/" + crowded + "/arrivals/calendar.ics")).contains("SUMMARY:Find Nan a new home");
     }
 
     /** Where nobody lives there is nobody to choose, nothing to count and nothing it could come from. */
@@ -179,7 +179,7 @@ class WatchPageTest extends PageTest {
                 .contains("No fish live here")
                 .doesNotContain(">Compare</button>");
         assertThat(page("/tanks/" + empty + "/losses/survival"))
-                .contains("No fish has come yet")
+                .contains("No fish has arrived yet")
                 .doesNotContain("alive at");
         assertThat(page("/tanks/" + empty + "/watch/signs"))
                 .contains("Nobody lives here yet")
@@ -359,7 +359,7 @@ class WatchPageTest extends PageTest {
                         " predicted, ");
         pages.perform(post(keeper, watch + "/learned/*")).andExpect(status().isFound());
         assertThat(Learning.stock(plan(), catalogue).seenTimes()).isEqualTo(1);
-        assertThat(page(watch + "/learned")).contains("No pressure is changed for it, as you asked");
+        assertThat(page(watch + "/learned")).contains("The plan ignores this, as you asked");
         pages.perform(post(keeper, watch + "/learned/*").param("learns", "true"));
         pages.perform(post(keeper, watch + "/learned/gale").param("learns", "true"));
         assertThat(Learning.stock(plan(), catalogue).residents()).isEqualTo(before.residents());

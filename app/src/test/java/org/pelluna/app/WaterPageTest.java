@@ -29,10 +29,10 @@ class WaterPageTest extends PageTest {
     void thePageSaysWhatIsPredictedAndWhatItRestsOn() throws Exception {
         pages.perform(get(keeper, "/tanks/{t}/water", tank))
                 .andExpect(content().string(containsString("and the limit is 0.035")))
-                .andExpect(content().string(containsString("By your 12 tests nitrate gathers about")))
+                .andExpect(content().string(containsString("Your 12 tests show nitrate rising")))
                 .andExpect(content().string(containsString("kg of salt")))
-                .andExpect(content().string(containsString("dKH of alkalinity a fortnight")))
-                .andExpect(content().string(containsString("Where nobody tops up")))
+                .andExpect(content().string(containsString("dKH of alkalinity")))
+                .andExpect(content().string(containsString("Without top-up")))
                 .andExpect(content().string(containsString("feeds a day")));
     }
 

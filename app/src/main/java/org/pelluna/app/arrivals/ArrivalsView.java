@@ -224,7 +224,7 @@ class ArrivalsView {
                         + Numbers.plain(arrival.room().limit()) + " "
                         + (arrival.room().unit() + " of " + arrival.room().name()).strip() + " from then",
                 arrival.overHeadroom(),
-                Numbers.count(arrival.cost().pressure(), "encounter"),
+                Numbers.count(arrival.cost().pressure(), "attack"),
                 FindingView.all(arrival.reasons(), measures));
     }
 

@@ -88,11 +88,7 @@ class PlanSheet {
             y += 24;
         }
         return svg.add(lists(pen, stock, view, y + 26))
-                .add(pen.text(
-                        MARGIN,
-                        HIGH - 28,
-                        13,
-                        "As of " + stock.plan().asOf() + ". Pelluna: findings inform; they do not prescribe."))
+                .add(pen.text(MARGIN, HIGH - 28, 13, "As of " + stock.plan().asOf() + ". Pelluna advises; you decide."))
                 .add("</svg>")
                 .build();
     }

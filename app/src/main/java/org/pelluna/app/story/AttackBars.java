@@ -49,7 +49,7 @@ final class AttackBars {
                 one.isHard() ? " hard" : "",
                 space.line(x, lane - tall, x, lane + tall),
                 story.name(one.fish()) + ", " + Dates.day(one.from(), story.today()) + " to "
-                        + Dates.day(one.to(), story.today()) + ": " + Numbers.count(one.count(), "encounter")
+                        + Dates.day(one.to(), story.today()) + ": " + Numbers.count(one.count(), "attack")
                         + (one.by() > 1 ? " by " + one.by() + " fish, most" : "") + " by " + story.name(one.mostBy())
                         + ", at worst " + one.worst().words());
     }

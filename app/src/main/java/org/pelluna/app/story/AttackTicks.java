@@ -62,7 +62,7 @@ final class AttackTicks {
                 one.isHard() ? " hard" : "",
                 path,
                 story.name(one.by()) + " on " + story.name(one.to()) + ", " + Dates.day(one.on(), story.today()) + ": "
-                        + Numbers.count(one.count(), "encounter") + ", at worst "
+                        + Numbers.count(one.count(), "attack") + ", at worst "
                         + one.worst().words());
     }
 }

@@ -129,7 +129,7 @@ class TensionController {
                         .map(name -> "attacked by " + name)
                         .orElse("attacked by all"),
                 one.since().toString(),
-                Numbers.count(one.encounters(), "encounter") + " in " + Numbers.plain(one.hours(), 1) + " h watched",
+                Numbers.count(one.encounters(), "attack") + " in " + Numbers.plain(one.hours(), 1) + " h watched",
                 watched ? SettlingWords.rate(one, plan.asOf()) : "not watched yet",
                 watched ? SettlingWords.sure(one) : "",
                 one.settles() == Settling.State.QUIET || !watched ? "" : SettlingWords.calm(one, plan.asOf()),

@@ -90,7 +90,7 @@ public record Headline(
         if (no > 0) {
             parts.add(no + (no == 1 ? " does not fit" : " do not fit"));
         }
-        return parts.isEmpty() ? fits : fits + " " + String.join("; ", parts) + ".";
+        return parts.isEmpty() ? fits : fits + " The others: " + String.join(", ", parts) + ".";
     }
 
     private static Sentence next(Assessment assessment) {

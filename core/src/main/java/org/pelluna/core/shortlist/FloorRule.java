@@ -48,10 +48,6 @@ final class FloorRule implements ShortlistRule {
                         Quantity.wholeCm(LONG * adult),
                         " by ",
                         Quantity.wholeCm(DEEP * adult),
-                        ", and this tank has ",
-                        Quantity.wholeCm(along),
-                        " by ",
-                        Quantity.wholeCm(across),
                         "."),
                 Provenance.PRACTICE,
                 List.of(

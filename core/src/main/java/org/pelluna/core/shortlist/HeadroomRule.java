@@ -121,9 +121,9 @@ final class HeadroomRule implements ShortlistRule {
             Finding waits = Finding.of(
                     RULE,
                     Severity.WAIT,
-                    matureOn.map(day -> "Wait until " + day + ": the limit then rises from ")
-                                    .orElse("Wait until the tank matures: the limit then rises from ")
-                            + Numbers.plain(now) + " to " + Numbers.plain(mature) + " inches of adult fish.",
+                    matureOn.map(day -> "Wait until " + day + ": the limit then rises to ")
+                                    .orElse("Wait until the tank matures: the limit then rises to ")
+                            + Numbers.plain(mature) + " inches of adult fish.",
                     InchRule.SOURCE,
                     figures);
             return matureOn.map(waits::until).orElse(waits);

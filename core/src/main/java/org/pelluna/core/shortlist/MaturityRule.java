@@ -40,8 +40,7 @@ final class MaturityRule implements ShortlistRule {
             Finding wait = Finding.of(
                             RULE,
                             Severity.WAIT,
-                            cycle.map(one -> cycling(one, needed))
-                                    .orElseGet(() -> young(candidate, needed, age, readyOn)),
+                            cycle.map(one -> cycling(one, needed)).orElseGet(() -> young(candidate, needed, readyOn)),
                             cycle.isPresent() ? Provenance.PRACTICE : needed.from(),
                             figures)
                     .until(readyOn);
@@ -66,11 +65,11 @@ final class MaturityRule implements ShortlistRule {
                         : " This fish then needs a tank " + Numbers.count((long) needed.value(), "month") + " older.");
     }
 
-    private static String young(Candidate candidate, Sourced needed, double age, LocalDate readyOn) {
+    private static String young(Candidate candidate, Sourced needed, LocalDate readyOn) {
         if (candidate.tank().cycledOn().orElseThrow().isAfter(candidate.today()) && needed.value() == 0) {
             return "Wait until " + candidate.tank().cycledOn().orElseThrow() + ": the cycle ends then.";
         }
         return "Wait until " + readyOn + ": it needs a settled tank " + Numbers.count((long) needed.value(), "month")
-                + " old, with its food grown; yours is " + Numbers.plain(age, 0) + ".";
+                + " old, with its food grown.";
     }
 }

@@ -9,7 +9,6 @@ import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
-import org.pelluna.core.units.Quantity;
 
 /** Who fits in whose mouth, now or after growing? */
 final class PredationRule implements ShortlistRule {
@@ -40,13 +39,7 @@ final class PredationRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     Severity.STOP,
-                    Sentence.of(
-                            predator.name() + " can swallow " + prey.name() + meal.when(candidate.today())
-                                    + ": it takes fish of ",
-                            Quantity.cm(meal.mouthfulCm()),
-                            ", and the other is then ",
-                            Quantity.cm(meal.preyCm()),
-                            " long."),
+                    Sentence.of(predator.name() + " can swallow " + prey.name() + meal.when(candidate.today()) + "."),
                     Provenance.PRACTICE,
                     List.of(
                             predator.species().gape().figure("gape, as a share of its length", ""),

@@ -65,11 +65,11 @@ public final class Episodes {
                     from,
                     to,
                     one.from(),
-                    "tried: " + one.words()
+                    "Tried: " + one.words()
                             + one.fish()
                                     .map(fish -> ", for " + story.name(fish))
                                     .orElse(""));
-            one.until().ifPresent(day -> say(days, from, to, day, "over: " + one.words()));
+            one.until().ifPresent(day -> say(days, from, to, day, "Over: " + one.words()));
         }
         for (Mark mark : story.marks()) {
             if (mark.kind() != Mark.Kind.WARNING) {
@@ -86,7 +86,7 @@ public final class Episodes {
         }
         List<String> lines = new ArrayList<>();
         days.forEach((day, said) -> lines.add(
-                "Day " + (ChronoUnit.DAYS.between(from, day) + 1) + ", " + day + ": " + String.join("; ", said) + "."));
+                "Day " + (ChronoUnit.DAYS.between(from, day) + 1) + ", " + day + ": " + String.join(". ", said) + "."));
         int more = lines.size() - MOST_LINES;
         List<String> told = new ArrayList<>(lines.subList(0, Math.min(MOST_LINES, lines.size())));
         if (more > 0) {
@@ -104,14 +104,16 @@ public final class Episodes {
                 .collect(Collectors.groupingBy(DailyEncounters::on, TreeMap::new, Collectors.toList()));
         byDay.forEach((day, met) -> {
             double hours = exposure.days().getOrDefault(day, 0.0);
-            String watched = hours > 0 ? " in " + Numbers.count(Math.round(hours * 60), "minute") : ", seen by chance";
+            if (hours > 0) {
+                say(days, from, to, day, "Watched for " + Numbers.count(Math.round(hours * 60), "minute"));
+            }
             List<DailyEncounters> worst = met.stream()
                     .sorted(Comparator.comparing(DailyEncounters::worst)
                             .thenComparingInt(DailyEncounters::count)
                             .reversed())
                     .toList();
             for (DailyEncounters one : worst.subList(0, Math.min(MOST_PAIRS, worst.size()))) {
-                say(days, from, to, day, told(one, watched));
+                say(days, from, to, day, told(one));
             }
             if (worst.size() > MOST_PAIRS) {
                 say(days, from, to, day, Numbers.count(worst.size() - MOST_PAIRS, "pair") + " more clashed");
@@ -119,15 +121,16 @@ public final class Episodes {
         });
     }
 
-    private String told(DailyEncounters one, String watched) {
-        return story.name(one.by()) + " attacked " + story.name(one.to()) + " " + times(one.count()) + watched
+    private String told(DailyEncounters one) {
+        return story.name(one.by()) + " "
                 + (one.worst() == Grade.DISPLAY
-                        ? "; threat display only"
-                        : "; worst: " + one.worst().words());
-    }
-
-    private static String times(int count) {
-        return count == 1 ? "once" : count == 2 ? "twice" : count + " times";
+                        ? "threatened "
+                        : one.count() == 1 ? one.worst().words() + " " : "attacked ")
+                + story.name(one.to())
+                + (one.count() == 1 ? "" : one.count() == 2 ? " twice" : " " + one.count() + " times")
+                + (one.count() == 1 || one.worst() == Grade.DISPLAY
+                        ? ""
+                        : ", at worst " + one.worst().words());
     }
 
     private static void say(

@@ -118,8 +118,9 @@ class StoryTest {
         assertThat(episodes).extracting(Episode::title).startsWith("ink");
         assertThat(episodes.get(0).lines())
                 .containsExactly(
-                        "Day 3, " + TODAY.minusDays(18) + ": gale attacked ink 11 times in 40 minutes; worst: pinned.",
-                        "Day 4, " + TODAY.minusDays(17) + ": tried: a mirror at the front, for gale.",
+                        "Day 3, " + TODAY.minusDays(18)
+                                + ": Watched for 40 minutes. gale attacked ink 11 times, at worst pinned.",
+                        "Day 4, " + TODAY.minusDays(17) + ": Tried: a mirror at the front, for gale.",
                         "Day 6, " + TODAY.minusDays(15) + ": ink: a cloudy eye.");
         assertThat(episodes.get(1).lines()).as("dune's weeks").containsExactly("Nothing was logged.");
     }
