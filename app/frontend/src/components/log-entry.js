@@ -45,7 +45,8 @@ export const logEntry = () => ({
     const body = new URLSearchParams(new FormData(form));
     body.set('key', crypto.randomUUID());
     body.set('at', moment(new Date()));
-    const words = `${this.words('aggressor')} ${this.words('kind')} ${this.words('fish')}, ${this.words('hardness')}`.trim();
+    const [by, to] = [this.words('aggressor'), this.words('fish')];
+    const words = [this.words('kind'), by && to ? `${by} on ${to}` : to, this.words('hardness')].filter(Boolean).join(', ');
     queue.add({ path: new URL(form.action).pathname, body: body.toString(), words });
     for (const name of ['fish', 'aggressor', 'hardness']) {
       const input = this.checked(name);

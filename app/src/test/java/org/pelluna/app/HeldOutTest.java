@@ -15,7 +15,7 @@ import org.pelluna.core.watch.Exposure;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /**
- * The demo's last month held out: what was learned before foretells every pair's count better than the catalogue alone and than "as in the last fortnight", whichever law of scatter these are given. Log score (Gneiting &
+ * The demo's last month held out: what was learned before predicts every pair's count better than the catalogue alone and than "as in the last fortnight", whichever law of scatter these are given. Log score (Gneiting &
  * Raftery 2007).
  */
 class HeldOutTest extends PageTest {
@@ -28,7 +28,7 @@ class HeldOutTest extends PageTest {
     Catalogue catalogue;
 
     @Test
-    void whatWasLearnedForetellsTheMonthThatWasHeldOut() {
+    void whatWasLearnedPredictsTheMonthThatWasHeldOut() {
         TankPlan plan = demoPlan();
         Backtest foresight = Backtest.of(ResolvedPlan.of(plan, catalogue)).orElseThrow();
         assertThat(foresight.hours()).as("watched in the month held out").isGreaterThan(1);
@@ -41,7 +41,7 @@ class HeldOutTest extends PageTest {
                         Collectors.counting()));
 
         double ours = foresight.pairs().stream()
-                .mapToDouble(one -> one.foretold().logChance(one.seen()))
+                .mapToDouble(one -> one.predicted().logChance(one.seen()))
                 .sum();
         for (CountLaw law : CountLaw.POSSIBLE) {
             assertThat(ours).as("than the catalogue").isGreaterThan(score(foresight, law, Backtest.OnPair::catalogue));

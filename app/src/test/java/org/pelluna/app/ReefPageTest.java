@@ -66,7 +66,7 @@ class ReefPageTest extends PageTest {
     }
 
     @Test
-    void pickingAFishTellsWhoPressesItAndWhy() throws Exception {
+    void pickingAFishTellsWhoAttacksItAndWhy() throws Exception {
         assertThat(page("/reef?part=true&fish=gale"))
                 .contains("Attacked by")
                 .contains("class=\"press")

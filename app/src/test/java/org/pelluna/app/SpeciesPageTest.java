@@ -57,7 +57,7 @@ class SpeciesPageTest extends PageTest {
     }
 
     @Test
-    void whatIsReckonedForTheTankNarrowsTheList() throws Exception {
+    void whatIsEstimatedForTheTankNarrowsTheList() throws Exception {
         see("/species?grown=true&q=acanthuridae")
                 .andExpect(content().string(containsString("Yellow tang")))
                 .andExpect(content().string(not(containsString("Sohal surgeonfish"))));

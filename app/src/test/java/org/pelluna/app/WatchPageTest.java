@@ -424,7 +424,7 @@ class WatchPageTest extends PageTest {
         assertThat(page("/tanks/" + tank + "/losses")).contains("ragged tail").contains("It follows from Ember");
     }
 
-    /** Ways out are for a fish that somebody presses. */
+    /** Ways out are for a fish that somebody attacks. */
     @Test
     void aFishAloneHasNoWaysToChooseFrom() throws Exception {
         TankPlan demo = demoPlan();

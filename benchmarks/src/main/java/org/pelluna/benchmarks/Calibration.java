@@ -76,14 +76,14 @@ public final class Calibration {
         for (double bout : new double[] {1, 2.5, 5}) {
             several("all settle by themselves, the remedy does nothing", bout, lives, one -> 1);
             several(
-                    "the worst is taken out, another presses five times as hard",
+                    "the worst is taken out, another attacks five times as hard",
                     bout,
                     lives,
                     one -> one == 0 ? 0.05 : one == 1 ? 5 : 1);
         }
     }
 
-    /** Six fish that harry others, the first most; something is done on day twelve, and every fish's rate is from then on so many times what it would be. */
+    /** Six fish that attack others, the first most; something is done on day twelve, and every fish's rate is from then on so many times what it would be. */
     private static void several(String name, double bout, int lives, java.util.function.IntToDoubleFunction times) {
         int helped = 0;
         int worse = 0;

@@ -25,8 +25,8 @@ final class ArrivalOutlook {
         LocalDate last = arrivals.get(arrivals.size() - 1).date();
         return "Expect " + attacks(order.cost().pressure() / arrivals.size()) + " in a first week"
                 + (arrivals.size() > 1
-                        ? "; most, " + attacks(hardest.cost().pressure()) + ", when " + hardest.names()
-                                + (hardest.fish() > 1 ? " arrive" : " arrives")
+                        ? ". Expect most when " + hardest.names() + (hardest.fish() > 1 ? " arrive: " : " arrives: ")
+                                + attacks(hardest.cost().pressure())
                         : "")
                 + ". The last fish arrives on " + last + ".";
     }

@@ -7,7 +7,7 @@ import org.pelluna.core.plan.Cycle;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.units.Dates;
 
-/** The days of a first cycle on a line of time: hatched until its reckoned end, paler as long as it may last. */
+/** The days of a first cycle on a line of time: hatched until its estimated end, paler as long as it may last. */
 public final class CycleBand {
     private CycleBand() {}
 

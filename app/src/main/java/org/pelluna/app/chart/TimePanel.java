@@ -16,7 +16,7 @@ import org.pelluna.core.units.Numbers;
  * @param limitWords what the limit is called
  * @param measured tests
  * @param decimals decimals of the figures printed
- * @param spread between what the figure mostly lies; empty where that is not reckoned
+ * @param spread between what the figure mostly lies; empty where that is not estimated
  */
 public record TimePanel(
         String title,
@@ -35,7 +35,7 @@ public record TimePanel(
     /** Between what a figure lies on a day. */
     public record Range(LocalDate on, double low, double high) {}
 
-    /** A figure of which no spread is reckoned. */
+    /** A figure of which no spread is estimated. */
     public TimePanel(
             String title,
             List<Point> course,

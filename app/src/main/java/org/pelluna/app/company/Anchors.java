@@ -15,7 +15,7 @@ final class Anchors {
 
     private final Map<End, Double> places = new HashMap<>();
 
-    /** One end of an arc: it begins at the fish that presses. */
+    /** One end of an arc: it begins at the fish that attacks. */
     private record End(CompanyController.Line line, boolean begin) {}
 
     Anchors(List<CompanyController.Line> lines, Map<String, Integer> place, double step) {

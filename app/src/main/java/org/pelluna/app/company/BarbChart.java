@@ -10,8 +10,8 @@ import org.pelluna.app.svg.Label;
 import org.pelluna.app.svg.Svg;
 
 /**
- * Who presses whom, drawn. The fish stand on a line in the order in which they came or are to come. An arc over the line
- * presses a later comer, one under it an earlier one; it runs from the fish that presses to an arrowhead at the other and
+ * Who attacks whom, drawn. The fish stand on a line in the order in which they came or are to come. An arc over the line
+ * attacks a later comer, one under it an earlier one; it runs from the fish that attacks to an arrowhead at the other and
  * carries feathers: a short one for half an encounter an hour, a long one for one, a filled one for five.
  */
 final class BarbChart {

@@ -27,7 +27,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Who presses whom: residents today, or everyone once the plan is carried out. */
+/** Who attacks whom: residents today, or everyone once the plan is carried out. */
 @Controller
 class CompanyController {
     /** More arcs than this cannot be told apart; the table has them all. */

@@ -1,2 +1,2 @@
-/** Who presses whom. */
+/** Who attacks whom. */
 package org.pelluna.app.company;

@@ -39,7 +39,7 @@ import org.pelluna.core.units.Numbers;
  * @param logged what the log says of it; empty if nothing
  * @param howLong how its length today comes about; null once it is gone
  * @param howHard how the hardest of the pressures comes about; null if there is none
- * @param presses whom it presses and who presses it today, the hardest first
+ * @param attacks whom it attacks and who attacks it today, the hardest first
  * @param frees what would be otherwise without it; empty once it is gone
  * @param findings what speaks against it here, as if it were wished for today; the hardest first
  */
@@ -62,7 +62,7 @@ record FishView(
         Svg chart,
         List<FishStory.Moment> story,
         String logged,
-        List<PressLine> presses,
+        List<PressLine> attacks,
         @Nullable Explained howHard,
         Optional<Frees> frees,
         List<FindingView> findings) {
@@ -115,7 +115,7 @@ record FishView(
                 new LifeChart(fish, resident, today, measures).svg(),
                 FishStory.of(resident, assessment.stock().plan(), photos, measures),
                 FishStory.logged(resident.id(), assessment.stock().plan()),
-                gone ? List.of() : presses(assessment, resident.id()),
+                gone ? List.of() : attacks(assessment, resident.id()),
                 gone
                         ? null
                         : pressures(assessment, resident.id())
@@ -141,7 +141,7 @@ record FishView(
                 .sorted(Comparator.comparingDouble(Pressure::perHour).reversed());
     }
 
-    private static List<PressLine> presses(Assessment assessment, FishId id) {
+    private static List<PressLine> attacks(Assessment assessment, FishId id) {
         Map<FishId, String> names = assessment.stock().plan().fishNames();
         List<Pressure> all = pressures(assessment, id).limit(MOST_LINES).toList();
         double most = all.stream().mapToDouble(Pressure::perHour).max().orElse(1);

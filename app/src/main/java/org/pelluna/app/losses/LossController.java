@@ -18,7 +18,7 @@ import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.losses.Harassment;
+import org.pelluna.core.losses.AttacksBefore;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.Resident;
@@ -39,11 +39,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** What was lost, why, and who had harried it. */
+/** What was lost, why, and who had attacked it. */
 @Controller
 @RequestMapping("/tanks/{tankId}/losses")
 class LossController {
-    /** How far back the log is searched for harassment. */
+    /** How far back the log is searched for attacks. */
     private static final int LOOK_BACK_DAYS = 30;
 
     private final TankStore tanks;
@@ -68,7 +68,7 @@ class LossController {
             String cause,
             String certainty,
             String lived,
-            String harried,
+            String attacked,
             String price,
             String note,
             String evidence) {}
@@ -158,10 +158,10 @@ class LossController {
     private LossView view(Loss loss, TankPlan plan, Map<FishId, Resident> residents) {
         Resident resident = residents.get(loss.fishId());
         Species species = plan.species(catalogue).get(resident.speciesId());
-        List<Harassment> harassment = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
-        String harried = harassment.isEmpty()
+        List<AttacksBefore> attacks = AttacksBefore.before(loss, plan.log(), LOOK_BACK_DAYS);
+        String attacked = attacks.isEmpty()
                 ? "No attack is logged in its last " + LOOK_BACK_DAYS + " days."
-                : harassment.stream()
+                : attacks.stream()
                         .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
                                 + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
                         .collect(Collectors.joining(
@@ -175,7 +175,7 @@ class LossController {
                 loss.cause().words(),
                 loss.certainty().words(),
                 ChronoUnit.DAYS.between(resident.arrivedOn(), loss.on()) + " days after its arrival",
-                harried,
+                attacked,
                 loss.price().map(price -> Numbers.plain(price, 2)).orElse(""),
                 loss.note().orElse(""),
                 evidence(loss, residents));

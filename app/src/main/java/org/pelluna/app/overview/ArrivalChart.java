@@ -165,7 +165,7 @@ public final class ArrivalChart {
             points.add(new TimePanel.Point(axis.from(), 100 * share));
         }
         points.add(new TimePanel.Point(axis.to(), 100 * share));
-        return new TimePanel("Headroom used, all grown, %", points, Optional.of(100.0), "ceiling", List.of(), 0);
+        return new TimePanel("Headroom used, all grown, %", points, Optional.of(100.0), "limit", List.of(), 0);
     }
 
     private Svg lane(Lane lane, double y) {

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import org.pelluna.core.id.WishId;
 
 /**
- * Days in quarantine that the plan of a tank foresees.
+ * Days in quarantine that the plan of a tank contain.
  *
  * @param tankId key of the tank they are for
  * @param tank its name

@@ -11,7 +11,7 @@ import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.stereotype.Component;
 
-/** The stays in quarantine that the plans of a keeper's displays foresee. */
+/** The stays in quarantine that the plans of a keeper's displays contain. */
 @Component
 class PlannedStays {
     private final TankStore tanks;
@@ -29,7 +29,7 @@ class PlannedStays {
                 .toList();
     }
 
-    /** The stays that the plans of all displays foresee, in order. */
+    /** The stays that the plans of all displays contain, in order. */
     List<PlannedStay> of(UUID keeper) {
         return displays(keeper).stream()
                 .flatMap(one -> planned(one, cache.of(keeper, one.id()).assessment()).stream())

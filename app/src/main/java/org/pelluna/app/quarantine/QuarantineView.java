@@ -154,7 +154,7 @@ record QuarantineView(
                                 .filter(days -> days.isFor(one.tankId(), one.wish()))
                                 .findFirst(),
                         until));
-        // Days kept for an arrival that no plan foresees any more still make other tanks wait: they must be seen to be
+        // Days kept for an arrival that no plan contain any more still make other tanks wait: they must be seen to be
         // given up.
         Stream<Next> idle = reserved.stream()
                 .filter(days -> planned.stream().noneMatch(one -> days.isFor(one.tankId(), one.wish())))

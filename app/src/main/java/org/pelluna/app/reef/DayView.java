@@ -34,7 +34,7 @@ import org.pelluna.core.units.Numbers;
  * @param pressures the hardest pressures of the day
  * @param findings what has been outgrown, and who could eat whom
  * @param patches whose ground is whose
- * @param picked what presses the fish picked, and whom it presses; empty if none is
+ * @param picked what attacks the fish picked, and whom it attacks; empty if none is
  */
 record DayView(
         Svg drawing,

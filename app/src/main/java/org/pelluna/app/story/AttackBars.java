@@ -7,7 +7,7 @@ import org.pelluna.core.story.Story;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 
-/** The story from far away: a bar on a fish's lane for what befell it in some weeks, the taller the more; pressed, those weeks are drawn. */
+/** The story from far away: a bar on a fish's lane for what befell it in some weeks, the taller the more; attacked, those weeks are drawn. */
 final class AttackBars {
     private static final int FINEST = 112;
     private static final int COARSEST = 14;

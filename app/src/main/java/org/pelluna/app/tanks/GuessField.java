@@ -12,7 +12,7 @@ import org.pelluna.core.units.Numbers;
  * @param guess the figure
  * @param words what it is
  * @param unit the unit it is entered in
- * @param value what is reckoned with
+ * @param value what is used
  * @param choices what can be chosen; empty where a number is entered
  * @param low the least that was tried
  * @param high the most that was tried

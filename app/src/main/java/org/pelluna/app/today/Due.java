@@ -16,6 +16,7 @@ import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.shop.PlannedCrew;
+import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Task;
@@ -43,7 +44,26 @@ record Due(LocalDate on, Sentence words, String place, Optional<String> task) {
         return on.isBefore(today);
     }
 
-    /** Everything due in a tank by a fortnight from now, the soonest first. */
+    /**
+     * The first sentence about a tank: what to do today, or how long there is nothing to do.
+     *
+     * @param due everything due, the soonest first
+     */
+    static Sentence lead(List<Due> due, LocalDate today) {
+        List<Due> now = due.stream().filter(one -> !one.on().isAfter(today)).toList();
+        if (now.isEmpty()) {
+            return Sentence.of(
+                    due.isEmpty()
+                            ? "Nothing to do in the next two weeks."
+                            : "Nothing to do until " + due.get(0).on() + ".");
+        }
+        return now.size() == 1
+                ? Sentence.of("Today: ", now.get(0).words(), ".")
+                : Sentence.of(
+                        "Today: ", now.get(0).words(), ", and " + Numbers.count(now.size() - 1, "more task") + ".");
+    }
+
+    /** Everything due in a tank in the next two weeks, the soonest first. */
     static List<Due> of(Assessment assessment) {
         TankPlan plan = assessment.stock().plan();
         LocalDate today = plan.asOf();

@@ -67,12 +67,19 @@ class TodayController {
     /** One thing due. */
     record DueView(String on, boolean late, String words, String place, String task) {}
 
-    /** One tank today. */
+    /**
+     * One tank today.
+     *
+     * @param lead the worst warning, or else what to do today
+     * @param stands how calm the tank is; empty where no fish was watched
+     * @param rising the other warnings
+     */
     record TankToday(
             UUID id,
             String name,
             Svg drawing,
             Svg portraits,
+            String lead,
             String stands,
             boolean begun,
             boolean lived,
@@ -104,6 +111,8 @@ class TodayController {
     private static TankToday view(TankRow tank, TankAnswers answers, LocalDateTime since, Measures measures) {
         Assessment assessment = answers.assessment();
         TankPlan plan = assessment.stock().plan();
+        List<Due> due = Due.of(assessment);
+        List<String> rising = answers.warnings().stream().map(Warning::words).toList();
         boolean lived = !assessment.stock().residents().isEmpty();
         return new TankToday(
                 tank.id(),
@@ -112,10 +121,11 @@ class TodayController {
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),
+                rising.isEmpty() ? measures.sentence(Due.lead(due, plan.asOf())) : rising.get(0),
                 answers.tension().map(TankTension::words).orElse(""),
                 tank.kind() == Purpose.Kind.DISPLAY && plan.wishes().isEmpty() && !lived,
                 lived,
-                Due.of(assessment).stream()
+                due.stream()
                         .map(one -> new DueView(
                                 one.on().toString(),
                                 one.isLate(plan.asOf()),
@@ -123,7 +133,7 @@ class TodayController {
                                 one.place(),
                                 one.task().orElse("")))
                         .toList(),
-                answers.warnings().stream().map(Warning::words).toList(),
+                rising.isEmpty() ? rising : rising.subList(1, rising.size()),
                 Changes.since(plan, since));
     }
 

@@ -15,7 +15,7 @@ import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 
 /**
- * What was foretold a month ago beside what came, ready to print.
+ * What was predicted a month ago beside what came, ready to print.
  *
  * @param says in words
  * @param rows of the pairs of which something was expected or seen
@@ -43,7 +43,7 @@ record BacktestView(String says, List<Row> rows, String scale) {
                 .collect(Collectors.toMap(Fish::id, Fish::name, (one, same) -> one));
         Function<Backtest.OnPair, String> name = one -> names.get(one.by()) + " on " + names.get(one.on());
         List<Backtest.OnPair> shown = foresight.pairs().stream()
-                .filter(one -> one.seen() > 0 || one.foretold().mean() >= SOMETHING)
+                .filter(one -> one.seen() > 0 || one.predicted().mean() >= SOMETHING)
                 .limit(MOST_ROWS)
                 .toList();
         double end = Math.max(
@@ -77,7 +77,7 @@ record BacktestView(String says, List<Row> rows, String scale) {
         return range + " predicted, " + one.seen() + " seen";
     }
 
-    /** The foretold counts as a bar, what was seen as a point; the words beside say the same. */
+    /** The predicted counts as a bar, what was seen as a point; the words beside say the same. */
     private static Svg strip(Backtest.OnPair one, double end) {
         Interval interval = one.interval();
         return Svg.of(

@@ -67,7 +67,7 @@ final class NetworkChart {
         return svg.add("</svg>").build();
     }
 
-    /** The line of a fish that presses and its column as one that is pressed, with its name and portrait at their heads. */
+    /** The line of a fish that attacks and its column as one that is attacked, with its name and portrait at their heads. */
     private static Svg lines(Fish fish, double at, double cell, double whole) {
         double middle = at + cell / 2;
         String key = Portraits.key(fish.species());

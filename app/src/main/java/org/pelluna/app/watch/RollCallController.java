@@ -129,8 +129,7 @@ class RollCallController {
         RollCall call = Refused.unless(() -> new RollCall(Key.checked(key), at, found, note));
         journal.add(here.keeper(), here.tank(), call);
         warnings.lookSoon(here.keeper(), here.tank());
-        Undo.offer(
-                redirect, "The roll call is kept.", WatchRecord.path(here.tank()) + "/items/" + call.id() + "/remove");
+        Undo.offer(redirect, "Roll call saved.", WatchRecord.path(here.tank()) + "/items/" + call.id() + "/remove");
         return WatchRecord.answered(queued, response, WatchRecord.path(here.tank()) + "/roll-call");
     }
 

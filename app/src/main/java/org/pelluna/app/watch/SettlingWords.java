@@ -49,9 +49,10 @@ final class SettlingWords {
         }
         boolean settles = unrest < 1;
         double times = Math.min(MOST_TOLD, settles ? 1 / unrest : unrest);
-        return "The watches are " + (times == MOST_TOLD ? "over " : "") + Numbers.plain(times, times < 10 ? 1 : 0)
-                + " times likelier if it "
+        return "Your watches are " + (times == MOST_TOLD ? "over " : "") + Numbers.plain(times, times < 10 ? 1 : 0)
+                + " times more likely if it "
                 + (settles ? "settles than if it does not" : "does not settle than if it does")
-                + "; said from " + Numbers.plain(settles ? SettlingAlarm.WATCHFUL : SettlingAlarm.ALARM, 0) + ".";
+                + ". We say so from " + Numbers.plain(settles ? SettlingAlarm.WATCHFUL : SettlingAlarm.ALARM, 0)
+                + " times.";
     }
 }

@@ -62,7 +62,7 @@ class WhatNowController {
             List<String> steps) {}
 
     /** The fish that could be helped. */
-    record Harried(String id, String name) {}
+    record Attacked(String id, String name) {}
 
     @GetMapping("/what-now")
     String whatNow(Here here, @RequestParam Optional<String> fish, Model model) {
@@ -74,7 +74,7 @@ class WhatNowController {
         model.addAttribute(
                 "fishes",
                 stock.residents().stream()
-                        .map(one -> new Harried(one.id().key(), one.name()))
+                        .map(one -> new Attacked(one.id().key(), one.name()))
                         .toList());
         model.addAttribute("chosen", chosen.map(one -> one.id().key()).orElse(""));
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
@@ -151,7 +151,7 @@ class WhatNowController {
         return "redirect:/today";
     }
 
-    /** The fish a step is about: another that it names, or else the one that is harried. */
+    /** The fish a step is about: another that it names, or else the one that is attacked. */
     private static FishId about(RemedyOption.Step step, Fish chosen, ResolvedPlan stock) {
         return stock.residents().stream()
                 .filter(fish -> !fish.id().equals(chosen.id()) && step.words().contains(fish.name()))

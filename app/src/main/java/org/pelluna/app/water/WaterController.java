@@ -131,7 +131,7 @@ class WaterController {
         model.addAttribute("tests", tests(plan, days, measures));
         model.addAttribute("change", WaterChangeView.of(plan, measures));
         model.addAttribute("feeding", FeedingView.of(stock, measures));
-        model.addAttribute("besides", BesidesView.of(plan, answers.reserve()));
+        model.addAttribute("besides", OtherWaterView.of(plan, answers.reserve()));
         return "water/page";
     }
 

@@ -67,7 +67,7 @@ public final class Places {
                     TANK,
                     Matter.of("House rules", "/rules", "Which limits does this tank follow?"),
                     Matter.of("Headroom", "/headroom", "How many more fish fit, now and fully grown?"),
-                    Matter.of("Wishes", "/wishes", "May I have this fish here, and if not, why and when?"),
+                    Matter.of("Wishes", "/wishes", "Can I keep this fish here? If not, why, and when?"),
                     COMPANY,
                     Matter.of(
                             "Arrivals",

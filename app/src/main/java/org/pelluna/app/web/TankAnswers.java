@@ -159,7 +159,7 @@ public final class TankAnswers {
         return settling.get();
     }
 
-    /** What was foretold of the last weeks, beside what came; empty where too little was watched. */
+    /** What was predicted of the last weeks, beside what came; empty where too little was watched. */
     public Optional<Backtest> foresight() {
         return foresight.get();
     }

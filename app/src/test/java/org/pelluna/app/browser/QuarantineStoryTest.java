@@ -37,7 +37,7 @@ class QuarantineStoryTest extends BrowserTest {
         bought.getByLabel("Called").fill("Cinder");
         bought.locator("button").click();
         assertThat(said(page)).containsText("Cinder 1, Cinder 2 are in Side cabinet now.");
-        page.getByText("It has been in quarantine since").first().click();
+        page.locator("a:has-text('It has been in quarantine since')").first().click();
         assertThat(page.locator("h1")).hasText("Quarantine");
         assertThat(page.locator("main")).containsText("2 fish: observation until");
 

@@ -31,7 +31,7 @@ class StoryTest extends BrowserTest {
         page.getByLabel("Asked for by").fill("Ylva");
         button(page, "Add wish").click();
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText("Longnose hawkfish")))
-                .containsText("It will eat shrimps under 5 cm; your smallest are 4 cm.".replace(" cm", "\u00a0cm"));
+                .containsText("It eats shrimps under 5 cm; your smallest are 4 cm.".replace(" cm", "\u00a0cm"));
         button(page, "Undo").click();
         assertThat(page.locator("article", new Page.LocatorOptions().setHasText("Longnose hawkfish")))
                 .hasCount(0);

@@ -130,7 +130,7 @@ class TouchesTest extends BrowserTest {
         assertThat(watched.touches(() -> {
                     said(page).getByText("Undo").click();
                     assertThat(said(page))
-                            .containsText(Pattern.compile("taken back|removed", Pattern.CASE_INSENSITIVE));
+                            .containsText(Pattern.compile("undone|deleted|removed", Pattern.CASE_INSENSITIVE));
                 }))
                 .isEqualTo(1);
     }

@@ -33,7 +33,7 @@ class WatchStoryTest extends BrowserTest {
         touch(page, "To whom", fish);
         touch(page, "How hard", hard);
         assertThat(page.locator("[x-ref=said]"))
-                .hasText(Pattern.compile("Kept: " + aggressor + " chase " + fish + ", " + hard));
+                .hasText(Pattern.compile("Saved: chase, " + aggressor + " on " + fish + ", " + hard));
     }
 
     private static Locator logged(Page page, String what) {
@@ -104,7 +104,7 @@ class WatchStoryTest extends BrowserTest {
 
         place(page, "Roll call");
         assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
-        Locator calls = page.getByText(Pattern.compile("^Remove the roll call of"));
+        Locator calls = page.getByText(Pattern.compile("^Delete the roll call of"));
         int called = calls.count();
         page.context().setOffline(true);
         page.reload();

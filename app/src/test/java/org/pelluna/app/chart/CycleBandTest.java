@@ -34,9 +34,9 @@ class CycleBandTest {
         assertThat(CycleBand.of(demo(), axis(demo()), 0, 10).toString()).isEmpty();
     }
 
-    /** Ten units a day from twenty days ago: ammonia went in ten days ago, six weeks are reckoned and eight may be. */
+    /** Ten units a day from twenty days ago: ammonia went in ten days ago, six weeks are estimated and eight may be. */
     @Test
-    void aCyclingTankIsHatchedUntilItsReckonedEndAndPalerAsLongAsItMayLast() {
+    void aCyclingTankIsHatchedUntilItsEstimatedEndAndPalerAsLongAsItMayLast() {
         TankPlan demo = demo();
         TankPlan cycling = demo.withResidents(List.of())
                 .withWaterTests(List.of())

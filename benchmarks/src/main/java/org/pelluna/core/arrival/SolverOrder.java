@@ -130,17 +130,17 @@ public final class SolverOrder {
                 }
                 if (pairs.rivals(a) != 0) {
                     if (resident) {
-                        base -= pressed(a, b, 0);
+                        base -= attacked(a, b, 0);
                     }
                     crowded(a, b, resident ? null : before[unit][b]);
                 } else if (!resident) {
-                    cost.addTerm(before[unit][b], Math.round(pressed(a, b, 0) * SCALE));
+                    cost.addTerm(before[unit][b], Math.round(attacked(a, b, 0) * SCALE));
                 }
                 if (!resident) {
                     double shy =
                             problem.undated(1 << unit, 1 << b) - problem.least().of(1 << unit, 1 << b);
-                    double presses = problem.unit(b).count() * problem.least().presses(b, a);
-                    cost.addTerm(before[unit][b], Math.round((presses + shy) * SCALE));
+                    double attacks = problem.unit(b).count() * problem.least().attacks(b, a);
+                    cost.addTerm(before[unit][b], Math.round((attacks + shy) * SCALE));
                 }
             }
             cost.add(Math.round(base * SCALE));
@@ -148,11 +148,11 @@ public final class SolverOrder {
     }
 
     /** In the box, as everyone is in the problems compared: whether a fish is boxed depends on the hardest of its pressures, which a linear model lacks. */
-    private double pressed(int a, int b, int rivals) {
+    private double attacked(int a, int b, int rivals) {
         return PressureModel.attention(problem.fish(1 << b))
                 * BOX_LEAVES
                 * problem.unit(b).count()
-                * problem.least().pressed(a, b, rivals);
+                * problem.least().attacked(a, b, rivals);
     }
 
     /** What a fish that sees rivals does to unit b, if it is settled: by the number of its rivals settled before b. */
@@ -169,15 +169,15 @@ public final class SolverOrder {
         model.addEquality(count, rivals.build());
         long[] table = new long[most + 1];
         for (int k = 0; k <= most; k++) {
-            table[k] = Math.round(pressed(a, b, k) * SCALE);
+            table[k] = Math.round(attacked(a, b, k) * SCALE);
         }
-        IntVar pressed = model.newIntVar(0, Math.max(0, table[0]) + 1, "p" + a + "_" + b);
-        model.addElement(count, table, pressed);
+        IntVar attacked = model.newIntVar(0, Math.max(0, table[0]) + 1, "p" + a + "_" + b);
+        model.addElement(count, table, attacked);
         if (settled == null) {
-            cost.add(pressed);
+            cost.add(attacked);
         } else {
             IntVar counted = model.newIntVar(0, table[0] + 1, "c" + a + "_" + b);
-            model.addEquality(counted, pressed).onlyEnforceIf(settled);
+            model.addEquality(counted, attacked).onlyEnforceIf(settled);
             cost.add(counted);
         }
     }

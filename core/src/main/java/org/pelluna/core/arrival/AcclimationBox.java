@@ -3,11 +3,11 @@ package org.pelluna.core.arrival;
 import org.pelluna.core.pressure.PressureStrengths;
 
 /**
- * How a newcomer is let in: straight, or from the acclimation box. The harder it is pressed, the longer it stays (common practice); a box has its price, so that it pays exactly where
+ * How a newcomer is let in: straight, or from the acclimation box. The harder it is attacked, the longer it stays (common practice); a box has its price, so that it pays exactly where
  * all who live here together press it half as hard as asks for care.
  *
  * @param careful the pressure from which the house asks for care, encounters/h
- * @param everyone whether each newcomer goes through the box, pressed hard or not
+ * @param everyone whether each newcomer goes through the box, attacked hard or not
  */
 record AcclimationBox(double careful, boolean everyone) {
     private static final int MOST_DAYS = 7;
@@ -33,7 +33,7 @@ record AcclimationBox(double careful, boolean everyone) {
         return isUsed(all) ? LEAVES * all : all;
     }
 
-    /** What it costs to keep one fish in the box, in encounters/h; counted as waiting. Our own: as much as a box saves a fish that is just pressed hard enough. */
+    /** What it costs to keep one fish in the box, in encounters/h; counted as waiting. Our own: as much as a box saves a fish that is just attacked hard enough. */
     double price(double all) {
         return isUsed(all) ? (1 - LEAVES) * careful / 2 : 0;
     }

@@ -4,7 +4,7 @@ import org.pelluna.core.pressure.PressureModel;
 
 /**
  * The pressures that an arrival brings on the day it has: by the days that everyone has been here by then, and the sizes of that day. Priced with the help that the
- * calendar plans: everyone is released at lights-out, and who is pressed hard spends its first days in the box.
+ * calendar plans: everyone is released at lights-out, and who is attacked hard spends its first days in the box.
  */
 final class DatedPressures {
     private final PairTable pairs;
@@ -30,20 +30,20 @@ final class DatedPressures {
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int b = Integer.numberOfTrailingZeros(rest);
             int each = pairs.count(pairs.residents() + b);
-            double pressed = 0;
-            double presses = 0;
+            double attacked = 0;
+            double attacks = 0;
             double hardest = 0;
             for (int a = 0; a < pairs.all(); a++) {
                 if (pairs.isHere(a, settled)) {
                     int since = a < pairs.residents() ? 0 : came[a - pairs.residents()];
                     double one = pairs.on(a, b, since, day) * pairs.crowding(a, pairs.fish(settled & pairs.rivals(a)));
                     hardest = Math.max(hardest, one);
-                    pressed += pairs.count(a) * one;
-                    presses += pairs.count(a) * pairs.by(b, a, since, day);
+                    attacked += pairs.count(a) * one;
+                    attacks += pairs.count(a) * pairs.by(b, a, since, day);
                 }
             }
-            double all = attention * pressed;
-            sum += each * (box.left(all) + presses) + pairs.together(b, group);
+            double all = attention * attacked;
+            sum += each * (box.left(all) + attacks) + pairs.together(b, group);
             boxes += each * box.price(all);
             boxDays = Math.max(boxDays, box.days(attention * hardest, all));
         }

@@ -7,7 +7,7 @@ import org.pelluna.core.plan.HouseRules;
  * What an alternative plan does otherwise.
  *
  * @param together whether rivals may share a day
- * @param everyoneBoxed whether each newcomer goes through the box, pressed hard or not
+ * @param everyoneBoxed whether each newcomer goes through the box, attacked hard or not
  * @param last units that come when all others have, as a set
  */
 record OrderOptions(boolean together, boolean everyoneBoxed, int last) {

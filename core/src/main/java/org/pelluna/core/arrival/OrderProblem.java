@@ -167,7 +167,7 @@ final class OrderProblem {
         return pairs;
     }
 
-    /** What an arrival presses and is pressed at least, whatever its day. */
+    /** What an arrival attacks and is attacked at least, whatever its day. */
     PairPressures least() {
         return least;
     }

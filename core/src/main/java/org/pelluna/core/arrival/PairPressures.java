@@ -4,8 +4,8 @@ import java.util.stream.IntStream;
 import org.pelluna.core.pressure.PressureModel;
 
 /**
- * The least that an arrival can press and be pressed in its first week, whatever the days of an order turn out to be: what it meets then depends only on which units came before
- * it. Whoever was here first has been so for the shortest pause and is as small as it can be, who is pressed by the newcomer as large.
+ * The least that an arrival can press and be attacked in its first week, whatever the days of an order turn out to be: what it meets then depends only on which units came before
+ * it. Whoever was here first has been so for the shortest pause and is as small as it can be, who is attacked by the newcomer as large.
  * Sums are laid out beforehand, for the search asks for millions of them.
  */
 final class PairPressures {
@@ -89,12 +89,12 @@ final class PairPressures {
     }
 
     /** The least pressure of one of all on one of unit b alone, when so many of its rivals among the units are settled. */
-    double pressed(int a, int b, int rivalsSettled) {
+    double attacked(int a, int b, int rivalsSettled) {
         return settledOnNewcomer[a][b] * pairs.crowding(a, rivalsSettled);
     }
 
     /** The least pressure of one of unit b on one of all. */
-    double presses(int b, int a) {
+    double attacks(int b, int a) {
         return newcomerOnSettled[b][a];
     }
 
@@ -104,13 +104,13 @@ final class PairPressures {
         double sum = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int b = Integer.numberOfTrailingZeros(rest);
-            double pressed = steadyResidents[b] + steadyOnNewcomer[b].of(settled);
+            double attacked = steadyResidents[b] + steadyOnNewcomer[b].of(settled);
             for (int a : crowders) {
                 if (pairs.isHere(a, settled)) {
-                    pressed += pressed(a, b, pairs.fish(settled & pairs.rivals(a)));
+                    attacked += attacked(a, b, pairs.fish(settled & pairs.rivals(a)));
                 }
             }
-            double all = attention * pressed;
+            double all = attention * attacked;
             sum += pairs.count(pairs.residents() + b)
                             * (box.left(all) + box.price(all) + onResidents[b] + onSettled[b].of(settled))
                     + pairs.together(b, group);

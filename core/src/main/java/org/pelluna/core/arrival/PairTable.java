@@ -17,7 +17,7 @@ import org.pelluna.core.pressure.PressureModel;
 import org.pelluna.core.pressure.Rivalry;
 
 /**
- * The fish of an order, each with each: what one presses the other in the first week of the later, on whatever days they come. Residents are counted first, then
+ * The fish of an order, each with each: what one attacks the other in the first week of the later, on whatever days they come. Residents are counted first, then
  * units; days are counted from the day of the plan. Pressures are those of one fish on one, released at lights-out, at one newcomer and no rivals settled.
  */
 final class PairTable {
@@ -130,7 +130,7 @@ final class PairTable {
         return a < residents || (settled & 1 << (a - residents)) != 0;
     }
 
-    /** What unit b presses those that come with it, its own among them. */
+    /** What unit b attacks those that come with it, its own among them. */
     double together(int b, int group) {
         int each = count(residents + b);
         double sum = each * (each - 1) * sameDay[b][b];
@@ -151,7 +151,7 @@ final class PairTable {
         return rivalMask[a];
     }
 
-    /** What so many settled rivals among the units leave of what one of all presses a newcomer. */
+    /** What so many settled rivals among the units leave of what one of all attacks a newcomer. */
     double crowding(int a, int settledRivals) {
         return model.crowding(rivalResidents[a] + settledRivals);
     }

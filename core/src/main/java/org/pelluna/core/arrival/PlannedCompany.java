@@ -19,7 +19,7 @@ import org.pelluna.core.pressure.PressureModel;
 
 /**
  * Pressures between the fish of a plan and those to come, in the first week of the later of each two, with the plan's
- * order and dates, and with the help its calendar plans: released at lights-out, from the box where it is pressed hard. A wish for several
+ * order and dates, and with the help its calendar plans: released at lights-out, from the box where it is attacked hard. A wish for several
  * fish stands for one of them.
  */
 public final class PlannedCompany {

@@ -16,7 +16,7 @@ import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 
 /**
- * What a plan comes to, before any figure of how it was reckoned.
+ * What a plan comes to, before any figure of how it was computed.
  *
  * @param wishes how many of the wishes may come, and how many not
  * @param next what comes first, when and why

@@ -21,7 +21,7 @@ import org.pelluna.core.units.Numbers;
  * What a guess could change: each is put at the least and at the most that is plausible, one at a time, and the plan is judged anew.
  *
  * @param guess the figure
- * @param value what is reckoned with
+ * @param value what is used
  * @param verdicts wishes whose verdict would be another at the least or at the most
  * @param reordered whether the order of those that keep a date would be another
  * @param days by how many days an arrival would come sooner or later at most

@@ -38,7 +38,7 @@ public record Budget(List<Line> lines, double saltADay, double saltGramsADay, do
      * @param price what it costs; empty if nobody said
      * @param soFar fish and salt up to and with it
      * @param pressure the hardest it meets in its first week, encounters/h
-     * @param by who presses it hardest
+     * @param by who attacks it hardest
      * @param atRisk whether that passes the house's careful pressure
      */
     public record Line(

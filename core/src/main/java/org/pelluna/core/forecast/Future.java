@@ -104,14 +104,14 @@ public final class Future {
                         Sentence.of(
                                 name(stock, meal.predatorId()) + " can swallow " + name(stock, meal.preyId())
                                         + meal.when(stock.plan().asOf()) + ": it takes fish of ",
-                                Quantity.cm(meal.mouthfulCm()),
+                                Quantity.cm(meal.largestPreyCm()),
                                 ", and the other is then ",
                                 Quantity.cm(meal.preyCm()),
                                 " long."),
                         GROWTH,
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", GROWTH),
-                                new Figure("largest fish it can swallow then", meal.mouthfulCm(), "cm", GROWTH)))
+                                new Figure("largest fish it can swallow then", meal.largestPreyCm(), "cm", GROWTH)))
                 .remedy("Move one of them before then.");
     }
 

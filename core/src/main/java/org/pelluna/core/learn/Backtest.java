@@ -16,22 +16,22 @@ import org.pelluna.core.statistics.Interval;
 import org.pelluna.core.watch.Exposure;
 
 /**
- * What would have been foretold some weeks ago of the hours watched since, by what had been seen until then, beside what was seen: whether what Pelluna learns of a tank can be believed, by
+ * What would have been predicted some weeks ago of the hours watched since, by what had been seen until then, beside what was seen: whether what Pelluna learns of a tank can be believed, by
  * the tank's own record.
  *
- * @param since the first day that is foretold
+ * @param since the first day that is predicted
  * @param before hours watched until then
  * @param hours hours watched since
- * @param pairs of each that met while it was watched since, most foretold or seen first
+ * @param pairs of each that met while it was watched since, most predicted or seen first
  */
 public record Backtest(LocalDate since, double before, double hours, List<OnPair> pairs) {
     /** How far back it looks, in days. */
     public static final int DAYS = 30;
 
-    /** The chance with which what is foretold holds. */
+    /** The chance with which what is predicted holds. */
     public static final double LEVEL = 0.9;
 
-    /** With less watched before or since nothing is foretold, h. */
+    /** With less watched before or since nothing is predicted, h. */
     private static final double LEAST_HOURS = 1;
 
     /**
@@ -40,13 +40,13 @@ public record Backtest(LocalDate since, double before, double hours, List<OnPair
      * @param by the aggressor
      * @param on the other
      * @param catalogue encounters expected by the catalogue alone
-     * @param foretold what was to be expected
+     * @param predicted what was to be expected
      * @param seen what came
      */
-    public record OnPair(FishId by, FishId on, double catalogue, CountPrediction foretold, int seen) {
+    public record OnPair(FishId by, FishId on, double catalogue, CountPrediction predicted, int seen) {
         /** Between which counts it was to lie. */
         public Interval interval() {
-            return foretold.interval(LEVEL);
+            return predicted.interval(LEVEL);
         }
 
         /** Whether it came so. */
@@ -56,7 +56,7 @@ public record Backtest(LocalDate since, double before, double hours, List<OnPair
     }
 
     /**
-     * The last weeks of a plan's record, foretold by all before.
+     * The last weeks of a plan's record, predicted by all before.
      *
      * @return empty where too little was watched before or since
      */
@@ -91,16 +91,16 @@ public record Backtest(LocalDate since, double before, double hours, List<OnPair
                     TemperamentModel.Met until =
                             met.getOrDefault(by, Map.of()).getOrDefault(on, TemperamentModel.NEVER);
                     pairs.add(new OnPair(
-                            by, on, next.expected(), tempers.foretold(temper, until, next.expected()), next.seen()));
+                            by, on, next.expected(), tempers.predicted(temper, until, next.expected()), next.seen()));
                 }));
         pairs.sort(Comparator.comparingDouble(
-                        (OnPair one) -> -Math.max(one.seen(), one.foretold().mean()))
+                        (OnPair one) -> -Math.max(one.seen(), one.predicted().mean()))
                 .thenComparing(OnPair::by)
                 .thenComparing(OnPair::on));
         return Optional.of(new Backtest(since, before.hours(), after.hours(), List.copyOf(pairs)));
     }
 
-    /** How many pairs did what was foretold. */
+    /** How many pairs did what was predicted. */
     public long held() {
         return pairs.stream().filter(OnPair::holds).count();
     }

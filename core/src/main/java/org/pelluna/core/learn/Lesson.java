@@ -18,7 +18,7 @@ import org.pelluna.core.units.Numbers;
  * @param expected encounters predicted for the same hours and company
  * @param temper how often it attacks as a multiple of its kind, beside what holds for the tank
  * @param harm how hard it attacks
- * @param onPairs how many times as much as its kind it presses each fish it has met
+ * @param onPairs how many times as much as its kind it attacks each fish it has met
  * @param counts whether it feeds the plan; not if the keeper has taken it back
  */
 public record Lesson(

@@ -150,7 +150,7 @@ record TemperamentModel(Multiple scale, List<Multiple> fish, List<Double> pairSh
                 Arrays.stream(shapes).map(one -> one / all).boxed().toList());
     }
 
-    /** How many times as much as its kind a fish presses one that it has met: its own multiple, times what the pair adds to it. */
+    /** How many times as much as its kind a fish attacks one that it has met: its own multiple, times what the pair adds to it. */
     double onPair(int fishPlace, Met met) {
         double own = fish.get(fishPlace).middle();
         double expected = scale.middle() * own * met.expected();
@@ -168,7 +168,7 @@ record TemperamentModel(Multiple scale, List<Multiple> fish, List<Double> pairSh
      * @param met what the pair did until now
      * @param next encounters expected by the catalogue in the hours to come
      */
-    CountPrediction foretold(Multiple fish, Met met, double next) {
+    CountPrediction predicted(Multiple fish, Met met, double next) {
         return CountPrediction.of(scale.middle(), fish, PAIR_SHAPES, pairShapes, met, next);
     }
 

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.losses.Harassment;
+import org.pelluna.core.losses.AttacksBefore;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -38,7 +38,7 @@ public final class Lessons {
         }
         early(lives, lost, lessons);
         causes(plans, lost, lessons);
-        harried(plans, lessons);
+        attacked(plans, lessons);
         linked(plans, lessons);
         money(plans, lessons);
         return lessons;
@@ -85,28 +85,28 @@ public final class Lessons {
         };
     }
 
-    private static void harried(Collection<TankPlan> plans, List<String> lessons) {
+    private static void attacked(Collection<TankPlan> plans, List<String> lessons) {
         int losses = 0;
-        int harried = 0;
+        int attacked = 0;
         Map<String, Integer> by = new HashMap<>();
         for (TankPlan plan : plans) {
             Map<FishId, String> names = new LinkedHashMap<>();
             plan.residents().forEach(one -> names.put(one.id(), one.name()));
             for (Loss loss : plan.losses()) {
-                List<Harassment> before = Harassment.before(loss, plan.log(), LOOK_BACK_DAYS);
+                List<AttacksBefore> before = AttacksBefore.before(loss, plan.log(), LOOK_BACK_DAYS);
                 losses++;
-                harried += before.isEmpty() ? 0 : 1;
+                attacked += before.isEmpty() ? 0 : 1;
                 before.stream()
                         .limit(1)
                         .forEach(one -> by.merge(names.getOrDefault(one.aggressorId(), "?"), 1, Integer::sum));
             }
         }
-        if (harried > 0) {
+        if (attacked > 0) {
             String worst = by.entrySet().stream()
                     .max(Map.Entry.<String, Integer>comparingByValue().thenComparing(Map.Entry::getKey))
                     .map(one -> ", most by " + one.getKey())
                     .orElse("");
-            lessons.add("The log shows attacks in the " + LOOK_BACK_DAYS + " days before " + harried + " of "
+            lessons.add("The log shows attacks in the " + LOOK_BACK_DAYS + " days before " + attacked + " of "
                     + Numbers.count(losses, "loss", "losses") + worst + ".");
         } else {
             lessons.add("No attack was logged in the " + LOOK_BACK_DAYS + " days before "

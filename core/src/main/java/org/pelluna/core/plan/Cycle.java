@@ -9,10 +9,10 @@ import org.pelluna.core.tank.Tank;
 import org.pelluna.core.units.Numbers;
 
 /**
- * When the first nitrogen cycle of a tank that is not known to be cycled may be reckoned to be over. Six weeks from the day on which ammonia first went in, four to eight being usual: common practice.
+ * When the first nitrogen cycle of a tank that is not known to be cycled may be estimated to be over. Six weeks from the day on which ammonia first went in, four to eight being usual: common practice.
  * A water test that still shows ammonia or nitrite puts it off, tests that show both come and gone end it, and no day that merely passes does.
  *
- * @param endsOn the day reckoned with
+ * @param endsOn the day used
  * @param earliest the soonest it could be
  * @param latest the latest usual
  * @param because why, a clause
@@ -37,10 +37,10 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
 
     private static final double CAME = 0.25;
 
-    /** The reckoned end for a plan whose tank is not known to be cycled; empty for one that is. */
+    /** The estimated end for a plan whose tank is not known to be cycled; empty for one that is. */
     public static Optional<Cycle> of(TankPlan plan) {
         Tank tank = plan.tank();
-        return tank.cycledOn().isPresent() && !tank.reckonsCycle() ? Optional.empty() : Optional.of(reckoned(plan));
+        return tank.cycledOn().isPresent() && !tank.estimatesCycle() ? Optional.empty() : Optional.of(estimated(plan));
     }
 
     /** Whether no fish may come yet on a day. */
@@ -48,7 +48,7 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
         return endsOn.isAfter(day);
     }
 
-    private static Cycle reckoned(TankPlan plan) {
+    private static Cycle estimated(TankPlan plan) {
         LocalDate today = plan.asOf();
         LocalDate since = plan.tank().cyclingSince().orElse(today);
         String from = since.isBefore(today)
@@ -118,8 +118,8 @@ public record Cycle(LocalDate endsOn, LocalDate earliest, LocalDate latest, Stri
         return one.isAfter(other) ? one : other;
     }
 
-    /** A plan as it is judged: a tank that is not known to be cycled has the reckoned end for it. */
-    static TankPlan reckonedIn(TankPlan plan) {
+    /** A plan as it is judged: a tank that is not known to be cycled has the estimated end for it. */
+    static TankPlan withEstimatedCycle(TankPlan plan) {
         return of(plan).map(cycle -> plan.withTank(plan.tank()
                         .with(as -> as.cycledOn(Optional.of(cycle.endsOn()))
                                 .cyclingSince(

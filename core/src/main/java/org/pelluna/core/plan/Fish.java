@@ -26,7 +26,7 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
      *
      * @param sex its sex or stage
      * @param bond the key and kind of the bond it lives in
-     * @param times how many times as much as its kind it presses others, as learned
+     * @param times how many times as much as its kind it attacks others, as learned
      * @param timesOn the same for fish it has met
      */
     public record Known(Optional<Life.Sex> sex, Optional<Life.Bonded> bond, double times, Map<FishId, Double> timesOn) {
@@ -42,7 +42,7 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
             this(sex, bond, 1, Map.of());
         }
 
-        /** How many times as much as its kind it presses a fish, as learned. */
+        /** How many times as much as its kind it attacks a fish, as learned. */
         public double timesOn(FishId victim) {
             return timesOn.getOrDefault(victim, times);
         }
@@ -126,7 +126,7 @@ public record Fish(FishId id, String name, Species species, GrowthCurve growth, 
         return new Fish(id, name, species, growth.from(day), day, known);
     }
 
-    /** The same fish with what was learned of how it presses others. */
+    /** The same fish with what was learned of how it attacks others. */
     public Fish learned(double times, Map<FishId, Double> timesOn) {
         return new Fish(id, name, species, growth, arrivesOn, new Known(known.sex, known.bond, times, timesOn));
     }

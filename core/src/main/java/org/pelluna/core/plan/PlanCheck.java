@@ -38,7 +38,7 @@ final class PlanCheck {
     }
 
     private void water(TankPlan plan) {
-        if (plan.tank().reckonsCycle()) {
+        if (plan.tank().estimatesCycle()) {
             fault(
                     "/tank/cyclingSince",
                     "a tank whose cycle is finished is not cycling any more: leave one of both days out");

@@ -59,12 +59,12 @@ public record ResolvedPlan(
     }
 
     /**
-     * Looks up every species of the plan. A tank that is not known to be cycled is taken to be so on the day reckoned by {@link Cycle}.
+     * Looks up every species of the plan. A tank that is not known to be cycled is taken to be so on the day estimated by {@link Cycle}.
      *
      * @throws IllegalArgumentException if the catalogue lacks one
      */
     public static ResolvedPlan of(TankPlan written, Catalogue catalogue) {
-        TankPlan plan = Cycle.reckonedIn(written);
+        TankPlan plan = Cycle.withEstimatedCycle(written);
         Catalogue known = plan.species(catalogue);
         List<Fish> residents = fish(plan, known, resident -> resident.livesHere(plan.asOf()));
         List<Fish> absent =
@@ -167,7 +167,7 @@ public record ResolvedPlan(
                 .toList());
     }
 
-    /** The end of the first cycle, where it is only reckoned; empty for a tank known to be cycled. */
+    /** The end of the first cycle, where it is only estimated; empty for a tank known to be cycled. */
     public Optional<Cycle> cycle() {
         return Cycle.of(plan);
     }

@@ -115,7 +115,7 @@ public record Schedule(
     /**
      * How an order is carried out.
      *
-     * @param boxed whether everyone comes through the box, pressed hard or not
+     * @param boxed whether everyone comes through the box, attacked hard or not
      * @param out the resident that is taken out before the first arrival and put back after the last
      */
     public record Way(@IfAbsent("false") boolean boxed, Optional<FishId> out) {

@@ -16,7 +16,7 @@ import org.pelluna.core.plan.Fish;
  * @param from the first day on which it fits
  * @param earliest the day if the eater grows fast and the eaten slowly
  * @param latest the day if it is the other way round; empty if it then never fits
- * @param mouthfulCm the largest prey the eater can swallow on that day, cm
+ * @param largestPreyCm the largest prey the eater can swallow on that day, cm
  * @param preyCm the other's length on that day, cm
  */
 public record Predation(
@@ -25,7 +25,7 @@ public record Predation(
         LocalDate from,
         LocalDate earliest,
         Optional<LocalDate> latest,
-        double mouthfulCm,
+        double largestPreyCm,
         double preyCm) {
     private static final int HORIZON_DAYS = 3653;
 

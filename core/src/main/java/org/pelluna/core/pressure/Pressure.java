@@ -10,8 +10,8 @@ import org.pelluna.core.units.Numbers;
 /**
  * How hard one fish is expected to press another.
  *
- * @param aggressorId the fish that presses
- * @param victimId the fish that is pressed
+ * @param aggressorId the fish that attacks
+ * @param victimId the fish that is attacked
  * @param perHour hostile encounters expected per watched hour
  * @param kin what the victim is to the aggressor
  * @param factors the reasons; what a fish does that attacks on sight, times all their multipliers is

@@ -15,7 +15,7 @@ import org.pelluna.core.species.Temperament;
  *
  * <p>A method of our own. The directions of all factors are common practice; their strengths are our estimates, chosen so
  * that the properties of the model hold: earlier residents press harder, several newcomers share the attention, larger
- * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never pressed less.
+ * newcomers, longer tanks, more food, shelter and fresh rock never raise a pressure, nearer kin is never attacked less.
  */
 public final class PressureModel {
     /** How many times as much as its kind a fish is believed to press another it has yet to live with; our own. */
@@ -55,8 +55,8 @@ public final class PressureModel {
     /**
      * The pressure of one fish on another.
      *
-     * @param aggressor the fish that presses
-     * @param victim the fish that is pressed
+     * @param aggressor the fish that attacks
+     * @param victim the fish that is attacked
      * @param meeting how they meet
      * @param on the day on which their sizes count
      */
@@ -122,8 +122,8 @@ public final class PressureModel {
     /**
      * Two fish under circumstances of which only their sizes and the days between their arrivals are still open: for orders, in which one pair meets on many days.
      *
-     * @param aggressor the fish that presses
-     * @param victim the fish that is pressed
+     * @param aggressor the fish that attacks
+     * @param victim the fish that is attacked
      * @param meeting how they meet; of the days the aggressor is ahead only the sign counts
      */
     public Pair pair(Fish aggressor, Fish victim, Meeting meeting) {
@@ -178,7 +178,7 @@ public final class PressureModel {
         return 1 / (1 + strengths.of(Kind.CROWDING) * rivalsSettled);
     }
 
-    /** Some harry whatever is much smaller, kin or not; the harsher of the two tempers counts. */
+    /** Some attack whatever is much smaller, kin or not; the harsher of the two tempers counts. */
     private static Factor toward(Temperament temper, Likeness likeness, double ratio) {
         return ratio < Temperament.SMALLER && temper.toward().smallerFish() > likeness.temper()
                 ? new Factor(

@@ -34,7 +34,7 @@ public final class PressureStrengths {
         DAYS_TO_OWN_GROUND(14, 0.5),
         /** Among strangers to the ground, as on a common day of arrival, everyone holds back a little. */
         STRANGER(0.75, 0.2),
-        /** The least an owner of its ground presses, whatever its hold on a patch. */
+        /** The least an owner of its ground attacks, whatever its hold on a patch. */
         OWNER(1, 0.2),
         /** What a full hold on a patch adds to that. */
         TERRITORY_BONUS(0.9, 0.4),

@@ -219,7 +219,7 @@ public final class Reef {
                         Sentence.of(
                                 eater.name() + " can swallow " + prey.name() + " from " + meal.from()
                                         + ": it then takes fish of ",
-                                Quantity.cm(meal.mouthfulCm()),
+                                Quantity.cm(meal.largestPreyCm()),
                                 ", and the other is ",
                                 Quantity.cm(meal.preyCm()),
                                 " long."),
@@ -228,7 +228,7 @@ public final class Reef {
                                 new Figure("length then", meal.preyCm(), "cm", Provenance.MEMORY),
                                 new Figure(
                                         "largest fish it can swallow then",
-                                        meal.mouthfulCm(),
+                                        meal.largestPreyCm(),
                                         "cm",
                                         Provenance.MEMORY)))
                 .remedy("Move one of them before then.");

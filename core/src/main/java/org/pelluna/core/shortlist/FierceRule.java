@@ -6,7 +6,7 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Temperament;
 
-/** Will it let others come after it? Asked of what it is to fish of all kinds: in an empty tank nobody is pressed yet. */
+/** Will it let others come after it? Asked of what it is to fish of all kinds: in an empty tank nobody is attacked yet. */
 final class FierceRule implements ShortlistRule {
     private static final String RULE = "fierce";
 

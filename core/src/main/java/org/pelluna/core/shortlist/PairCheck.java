@@ -68,7 +68,7 @@ public final class PairCheck {
                         Sentence.of(
                                 eater.species().commonName() + " could swallow "
                                         + prey.species().commonName() + ": it takes fish of ",
-                                Quantity.cm(meal.mouthfulCm()),
+                                Quantity.cm(meal.largestPreyCm()),
                                 ", and the other is ",
                                 Quantity.cm(meal.preyCm()),
                                 meal.from().isAfter(stock.plan().asOf())

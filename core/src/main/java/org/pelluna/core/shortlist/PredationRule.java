@@ -43,7 +43,7 @@ final class PredationRule implements ShortlistRule {
                     Provenance.PRACTICE,
                     List.of(
                             predator.species().gape().figure("gape, as a share of its length", ""),
-                            Figure.measured("largest fish it can swallow that day", meal.mouthfulCm(), "cm"),
+                            Figure.measured("largest fish it can swallow that day", meal.largestPreyCm(), "cm"),
                             Figure.measured("length of the other that day", meal.preyCm(), "cm")));
         });
     }

@@ -42,12 +42,12 @@ final class PressureRule implements ShortlistRule {
                                 resident, candidate.fish(), candidate.wished().count())))
                 .map(hardest -> finding(candidate, hardest, named(residents, hardest.aggressorId()), true))
                 .stream();
-        Stream<Finding> presses = hardest(residents.stream()
+        Stream<Finding> attacks = hardest(residents.stream()
                         .map(resident -> encounters.byNewcomer(
                                 candidate.fish(), resident, candidate.wished().count())))
                 .map(hardest -> finding(candidate, hardest, named(residents, hardest.victimId()), false))
                 .stream();
-        return Stream.concat(suffers, presses).toList();
+        return Stream.concat(suffers, attacks).toList();
     }
 
     private static Optional<Pressure> hardest(Stream<Pressure> pressures) {

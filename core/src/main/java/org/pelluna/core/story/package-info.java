@@ -1,4 +1,4 @@
-/** What happened in a tank, on one line of time: who came and went, who pressed whom, what was tried, what was tested, and what is planned. */
+/** What happened in a tank, on one line of time: who came and went, who attacked whom, what was tried, what was tested, and what is planned. */
 @NullMarked
 package org.pelluna.core.story;
 

@@ -19,7 +19,7 @@ import org.pelluna.core.stored.IfAbsent;
  * @param water what takes up the inside: water line, rock, sand, sump
  * @param swimLengthCm the longest clear swim between rock and glass, cm, if measured; otherwise the longest travel
  * @param cycledOn the day the first nitrogen cycle was finished; empty while it is still cycling
- * @param cyclingSince the day on which ammonia first went in, while the end of the cycle is not known; beside {@code cycledOn} it says that the end is only reckoned
+ * @param cyclingSince the day on which ammonia first went in, while the end of the cycle is not known; beside {@code cycledOn} it says that the end is only estimated
  * @param cover what keeps fish in
  * @param sandDepthCm depth of the sand, cm; 0 for a bare floor
  * @param refugiumLitres volume of a refugium in which pods breed, L; 0 for none
@@ -149,8 +149,8 @@ public record Tank(
         return open;
     }
 
-    /** Whether the end of the cycle is reckoned and not known. */
-    public boolean reckonsCycle() {
+    /** Whether the end of the cycle is estimated and not known. */
+    public boolean estimatesCycle() {
         return cycledOn.isPresent() && cyclingSince.isPresent();
     }
 

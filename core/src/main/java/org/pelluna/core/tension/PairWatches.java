@@ -24,7 +24,7 @@ final class PairWatches {
      * @param encounters seen in declared watches
      * @param hours of them
      * @param today encounters an hour, the interval of {@link Settling#LEVEL}
-     * @param reasons what else was reckoned with
+     * @param reasons what else was used
      */
     static Explained how(int encounters, double hours, Interval today, List<String> reasons) {
         return new Explained(

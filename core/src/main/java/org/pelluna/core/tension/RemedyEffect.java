@@ -26,7 +26,7 @@ import org.pelluna.core.watch.Remedy;
  * @param quarrelSince the day from which the quarrel is counted: the last arrival before, at most three weeks
  * @param all everyone's encounters together
  * @param byAggressor each aggressor's, the most frequent before first
- * @param steppedIn an aggressor that pressed harder afterwards while the worst one eased; empty if none did
+ * @param steppedIn an aggressor that attacked harder afterwards while the worst one eased; empty if none did
  */
 public record RemedyEffect(
         Remedy remedy,
@@ -127,7 +127,7 @@ public record RemedyEffect(
     }
 
     /**
-     * Who pressed harder after a remedy while the worst one eased.
+     * Who attacked harder after a remedy while the worst one eased.
      *
      * @param changes of all aggressors, the most frequent before first
      */

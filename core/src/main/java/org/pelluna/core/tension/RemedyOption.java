@@ -7,7 +7,7 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.watch.Remedy;
 
 /**
- * What could be done now for a fish that is harried: each way with the pressure on it afterwards, its days, what it costs, and
+ * What could be done now for a fish that is attacked: each way with the pressure on it afterwards, its days, what it costs, and
  * whether it can be taken back.
  *
  * @param way which way it is; of each there is at most one
@@ -58,7 +58,7 @@ public record RemedyOption(
      * did not eat in the last days: then waiting is the last.
      *
      * @param stock the plan, with what was learned of each fish
-     * @param fish the fish that is harried
+     * @param fish the fish that is attacked
      */
     public static List<RemedyOption> of(ResolvedPlan stock, Fish fish) {
         return new RemedyOptions(stock, fish).all();

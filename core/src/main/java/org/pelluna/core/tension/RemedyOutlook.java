@@ -28,7 +28,7 @@ final class RemedyOutlook {
     /** The place as it is today. */
     final Habitat ground;
 
-    /** Who presses it hardest as things are; empty if it is alone. */
+    /** Who attacks it hardest as things are; empty if it is alone. */
     final Optional<Fish> bully;
 
     RemedyOutlook(ResolvedPlan stock, Fish fish) {

@@ -12,7 +12,7 @@ import org.pelluna.core.watch.RollCall;
 
 /** What the roll calls of a tank ask to be looked at. */
 final class RollCallWarnings {
-    /** Days for which a newcomer may hide without anybody harrying it; common practice. */
+    /** Days for which a newcomer may hide without anybody attacking it; common practice. */
     private static final int HIDING_IS_NORMAL = 5;
 
     private RollCallWarnings() {}
@@ -23,7 +23,7 @@ final class RollCallWarnings {
      * @param suffered what was seen done to it in the last days
      */
     static Optional<Warning> of(TankPlan plan, Resident fish, List<LogEntry> suffered) {
-        boolean harried = suffered.stream().anyMatch(entry -> entry.kind().hasAggressor());
+        boolean attacked = suffered.stream().anyMatch(entry -> entry.kind().hasAggressor());
         List<RollCall> calls = plan.observations().rollCalls().stream()
                 .filter(call -> call.found().containsKey(fish.id())
                         && !call.at().toLocalDate().isAfter(plan.asOf()))
@@ -49,13 +49,13 @@ final class RollCallWarnings {
         if (last != RollCall.State.EATING
                 && calls.size() > 1
                 && state(calls.get(1), fish) != RollCall.State.EATING
-                && (harried || ChronoUnit.DAYS.between(fish.hereSince(plan.asOf()), plan.asOf()) > HIDING_IS_NORMAL)) {
+                && (attacked || ChronoUnit.DAYS.between(fish.hereSince(plan.asOf()), plan.asOf()) > HIDING_IS_NORMAL)) {
             return Optional.of(new Warning(
                     Warning.Kind.NOT_EATING,
                     fish.id(),
                     since,
                     "No one has seen " + fish.name() + " eat since " + since
-                            + (harried ? ", and others bully it." : ".")
+                            + (attacked ? ", and others bully it." : ".")
                             + " Feed it at the far end."));
         }
         return Optional.empty();

@@ -26,7 +26,7 @@ import org.pelluna.core.watch.Exposure;
  * suffered.
  *
  * @param victimId the newcomer
- * @param aggressorId one fish that presses it; empty for all together
+ * @param aggressorId one fish that attacks it; empty for all together
  * @param since its arrival
  * @param encounters encounters seen in declared watches
  * @param hours hours of declared watches since

@@ -113,23 +113,32 @@ public record TankTension(
         return today.get().low() > LIVELY ? "attacks are frequent" : "too early to say if the tank is calm";
     }
 
-    /** What holds for the tank, in two sentences: how often, then how hard. */
+    /** What holds for the tank: {@link #headline} and {@link #rest}. */
     public String words() {
+        return (headline() + " " + rest()).strip();
+    }
+
+    /** The verdict with how many attacks were seen, in one sentence. */
+    public String headline() {
         String since = newcomer.map(name -> "since " + name + " arrived on " + this.since)
                 .orElse("in the last two months");
         String verdict =
                 verdict().substring(0, 1).toUpperCase(Locale.ROOT) + verdict().substring(1);
-        String often = today.isEmpty()
-                ? ": no timed watch " + since + "."
-                : ": " + Numbers.count(encounters, "attack") + " in " + Numbers.significant(hours) + " hours watched "
-                        + since + ".";
-        String how = hard > 0
-                ? " " + Numbers.count(hard, "pin or wound", "pins or wounds") + " in the last two weeks"
+        return verdict
+                + (today.isEmpty()
+                        ? ": no timed watch " + since + "."
+                        : ": " + Numbers.count(encounters, "attack") + " in " + Numbers.significant(hours)
+                                + " hours watched " + since + ".");
+    }
+
+    /** How hard the attacks were, and which fish attacked most; empty where there was no attack. */
+    public String rest() {
+        return hard > 0
+                ? Numbers.count(hard, "pin or wound", "pins or wounds") + " in the last two weeks"
                         + hardest.map(name -> ", most by " + name).orElse("") + "."
                 : hardest.map(name ->
-                                " No fish was pinned or wounded in the last two weeks. " + name + " attacked most.")
+                                "No fish was pinned or wounded in the last two weeks. " + name + " attacked most.")
                         .orElse("");
-        return verdict + often + how;
     }
 
     /** How the figures came about; empty where nothing was watched. */

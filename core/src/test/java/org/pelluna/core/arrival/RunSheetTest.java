@@ -55,7 +55,7 @@ class RunSheetTest {
                 plan(Fixtures.reef(), rules, residents, List.of(wishes)).withSchedule(schedule), CATALOGUE);
     }
 
-    /** The sheet of the first wish, when it comes by itself and one resident presses it so hard. */
+    /** The sheet of the first wish, when it comes by itself and one resident attacks it so hard. */
     private static RunSheet sheet(ResolvedPlan stock, double perHour) {
         Wish wish = stock.plan().wishes().get(0);
         Arrival arrival = new Arrival(
@@ -94,7 +94,7 @@ class RunSheetTest {
     }
 
     @Test
-    void oneHardPressedFishIsBoughtBroughtBoxedReleasedAndLookedFor() {
+    void oneHardAttackedFishIsBoughtBroughtBoxedReleasedAndLookedFor() {
         ResolvedPlan stock = stock(
                 HouseRules.USUAL,
                 Schedule.NONE,

@@ -171,8 +171,8 @@ class StepCostTest {
                         .sum();
     }
 
-    /** What each who lives here presses one newcomer without a box; a wish for several counts each. */
-    private List<Double> pressed(int settled, int group, Fish newcomer) {
+    /** What each who lives here attacks one newcomer without a box; a wish for several counts each. */
+    private List<Double> attacked(int settled, int group, Fish newcomer) {
         List<Double> each = new ArrayList<>();
         for (Fish resident : stock.residents()) {
             each.add(meeting(
@@ -198,9 +198,9 @@ class StepCostTest {
         return each;
     }
 
-    /** A week in the box if one alone presses it as hard as asks for care, or all together twice as hard; two days if all together press it half as hard; where everyone is boxed, a week. */
+    /** A week in the box if one alone attacks it as hard as asks for care, or all together twice as hard; two days if all together press it half as hard; where everyone is boxed, a week. */
     private int boxDays(int settled, int group, Fish newcomer) {
-        List<Double> each = pressed(settled, group, newcomer);
+        List<Double> each = attacked(settled, group, newcomer);
         double all = each.stream().mapToDouble(Double::doubleValue).sum();
         return everyoneBoxed || all >= 8 || each.stream().anyMatch(one -> one >= 4) ? 7 : all >= 2 ? 2 : 0;
     }

@@ -57,7 +57,7 @@ class HeadlineTest {
                 .startsWith(Fixtures.species("nemateleotris-magnifica").commonName() + " has no date yet. ");
     }
 
-    /** The demanding meeting is told with a number and the help reckoned in. */
+    /** The demanding meeting is told with a number and the help estimated in. */
     @Test
     void theHardestMeetingIsNamed() {
         List<Resident> bully = new ArrayList<>();

@@ -32,7 +32,7 @@ class BudgetTest {
     }
 
     @Test
-    void moneyAddsUpByDateAndWhatIsPressedHardIsAtRisk() {
+    void moneyAddsUpByDateAndWhatIsAttackedHardIsAtRisk() {
         TankPlan plan = Fixtures.plan(
                 Fixtures.reef(),
                 HouseRules.USUAL.withWeights(new HouseRules.Weights(2, 0.25, 1)),

@@ -42,9 +42,9 @@ class GrowthParametersTest {
         assertThat(KIND.seen(6, 0.5, 60)).isEqualTo(KIND);
     }
 
-    /** Two lengths, half a year apart: the length two years after the first is foretold better, and the interval holds. */
+    /** Two lengths, half a year apart: the length two years after the first is predicted better, and the interval holds. */
     @Test
-    void lengthsMeasuredForetellLaterOnesBetterThanTheKindAlone() {
+    void lengthsMeasuredPredictsLaterOnesBetterThanTheKindAlone() {
         Random random = new Random(7);
         int trials = 400;
         double byKind = 0;

@@ -23,19 +23,19 @@ class BacktestTest {
                 .orElseThrow();
     }
 
-    /** Two an hour until a month ago and since: it comes as foretold, whatever the catalogue expected. */
+    /** Two an hour until a month ago and since: it comes as predicted, whatever the catalogue expected. */
     @Test
-    void whatGoesOnAsItWasIsForetold() {
+    void whatGoesOnAsItWasIsPredicted() {
         Backtest foresight = foresight(tank().watched(100, 0, 60).encounters("gale", "plum", 100, 0, ago -> 2));
         Backtest.OnPair pair = galeOnPlum(foresight);
         assertThat(pair.holds()).isTrue();
-        assertThat(pair.foretold().mean() / foresight.hours()).isBetween(1.5, 2.5);
+        assertThat(pair.predicted().mean() / foresight.hours()).isBetween(1.5, 2.5);
         assertThat(foresight.before()).isGreaterThan(foresight.hours());
     }
 
-    /** Nothing of what came later is known beforehand: a quarrel that begins within the month is not foretold. */
+    /** Nothing of what came later is known beforehand: a quarrel that begins within the month is not predicted. */
     @Test
-    void whatBeginsLaterIsNotForetold() {
+    void whatBeginsLaterIsNotPredicted() {
         Backtest foresight = foresight(tank().watched(100, 0, 60).encounters("gale", "plum", 28, 0, ago -> 6));
         assertThat(galeOnPlum(foresight).holds()).isFalse();
         assertThat(foresight.held()).isLessThan(foresight.pairs().size());
@@ -43,7 +43,7 @@ class BacktestTest {
     }
 
     @Test
-    void withoutAnHourOnEitherSideNothingIsForetold() {
+    void withoutAnHourOnEitherSideNothingIsPredicted() {
         assertThat(Backtest.of(ResolvedPlan.of(tank().watched(20, 0, 60).plan(), Fixtures.CATALOGUE)))
                 .isEmpty();
         assertThat(Backtest.of(ResolvedPlan.of(tank().watched(100, 60, 60).plan(), Fixtures.CATALOGUE)))

@@ -10,9 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.learn.TemperamentModel.Met;
 import org.pelluna.core.statistics.CountLaw;
 
-/** What is foretold of the hours to come, against simulated tanks of which as little was watched as keepers do. */
+/** What is predicted of the hours to come, against simulated tanks of which as little was watched as keepers do. */
 class CountPredictionTest {
-    /** Nobody knows the fish, the tank as reckoned: the mean is what the catalogue expects. */
+    /** Nobody knows the fish, the tank as estimated: the mean is what the catalogue expects. */
     @Test
     void ofAPairNeverSeenTheCatalogueIsTheMean() {
         CountPrediction any = CountPrediction.of(
@@ -44,7 +44,7 @@ class CountPredictionTest {
 
     /** Intervals of nine tenths hold at least nearly so often, with and without bouts; and the forecast beats both the catalogue alone and the weeks before. */
     @Test
-    void itHoldsAsOftenAsItSaysAndForetellsBetterThanTheWeeksBefore() {
+    void itHoldsAsOftenAsItSaysAndPredictsBetterThanTheWeeksBefore() {
         SplittableRandom random = new SplittableRandom(41);
         CountLaw law = CountLaw.sized(1);
         for (double theta : new double[] {0, 1.5, 3.5}) {
@@ -78,7 +78,7 @@ class CountPredictionTest {
                     for (int j = 0; j < 5; j++) {
                         Met one = met.get(i).get(j);
                         int count = watched(random, truths.get(i).get(j), theta);
-                        CountPrediction it = tempers.foretold(tempers.fish().get(i), one, one.expected());
+                        CountPrediction it = tempers.predicted(tempers.fish().get(i), one, one.expected());
                         held += it.interval(0.9).holds(count) ? 1 : 0;
                         pairs++;
                         score[0] += it.logChance(count);

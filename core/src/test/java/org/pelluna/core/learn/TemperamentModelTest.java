@@ -166,9 +166,9 @@ class TemperamentModelTest {
         assertThat(TemperamentModel.anyFish(0.4).interval(0.9).low()).isGreaterThan(0.3);
     }
 
-    /** Five years of a tank, the last month held out: the learned rates foretell it better than the catalogue, and than the last fortnight (log score, one law of scatter for all). */
+    /** Five years of a tank, the last month held out: the learned rates predict it better than the catalogue, and than the last fortnight (log score, one law of scatter for all). */
     @Test
-    void whatWasLearnedForetellsWhatWasHeldOut() {
+    void whatWasLearnedPredictsWhatWasHeldOut() {
         SplittableRandom random = new SplittableRandom(2007);
         org.pelluna.core.statistics.CountLaw law = org.pelluna.core.statistics.CountLaw.sized(50);
         double years = 60;
@@ -227,7 +227,7 @@ class TemperamentModelTest {
     }
 
     @Test
-    void oneFishThatPressesAllIsThatFish() {
+    void oneFishThatAttacksAllIsThatFish() {
         List<List<Met>> met = new ArrayList<>(
                 List.of(List.of(new Met(60, 10), new Met(40, 8), new Met(50, 9), new Met(44, 9), new Met(60, 9))));
         for (int i = 0; i < 6; i++) {

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
 
-/** When a tank that still cycles may be reckoned to be ready; six weeks, four to eight, are common practice. */
+/** When a tank that still cycles may be estimated to be ready; six weeks, four to eight, are common practice. */
 class CycleTest {
     private static TankPlan cycling(Integer daysAgo, WaterTest... tests) {
         Optional<LocalDate> since = Optional.ofNullable(daysAgo).map(ago -> TODAY.minusDays(ago));
@@ -37,7 +37,7 @@ class CycleTest {
     }
 
     @Test
-    void withoutADayItIsReckonedFromToday() {
+    void withoutADayItIsEstimatedFromToday() {
         assertThat(cycle(cycling(null)).endsOn()).isEqualTo(TODAY.plusDays(42));
         assertThat(cycle(cycling(null)).because()).contains("if you add ammonia then");
     }
@@ -103,7 +103,7 @@ class CycleTest {
 
     /** Whoever cycles is planned: an order with dates, none before the cycle's end, and the dates move with the tests. */
     @Test
-    void wishesOfACyclingTankAreDatedFromItsReckonedEnd() {
+    void wishesOfACyclingTankAreDatedFromItsEstimatedEnd() {
         List<Wish> wishes = new ArrayList<>();
         wishes.add(Fixtures.wish("gramma-loreto"));
         wishes.add(Fixtures.wish("ecsenius-midas"));

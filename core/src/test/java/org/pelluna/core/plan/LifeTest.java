@@ -92,9 +92,9 @@ class LifeTest {
         assertThatThrownBy(() -> out(3, 5)).hasMessageContaining("cannot return");
     }
 
-    /** The bully is out: it presses nobody, is in no company, and its place is kept for it in the plan. */
+    /** The bully is out: it attacks nobody, is in no company, and its place is kept for it in the plan. */
     @Test
-    void whoIsOutPressesNobodyAndKeepsItsPlace() {
+    void whoIsOutAttacksNobodyAndKeepsItsPlace() {
         Resident small = Fixtures.resident("small", "gramma-loreto", 40, 5);
         TankPlan here = Fixtures.plan(
                 Fixtures.reef(), HouseRules.USUAL, List.of(fish(), small), List.of(Fixtures.wish("zebrasoma-scopas")));

@@ -76,7 +76,7 @@ class OwnSpeciesTest {
                 Shortlist.ask(stock, basslet(14, 5, 1).from(CATALOGUE.get(new SpeciesId("gramma-loreto"))), 1, 5);
         assertThat(stock.residents().get(0).species().commonName()).isEqualTo("Golden basslet");
         assertThat(large.verdict()).isNotEqualTo(Verdict.IN);
-        // A basslet beside another of its genus is pressed; alone it is not.
+        // A basslet beside another of its genus is attacked; alone it is not.
         assertThat(Shortlist.of(stock).get(0).findings())
                 .anySatisfy(finding -> assertThat(finding.sentence()).contains("Sol"));
     }

@@ -77,7 +77,7 @@ class EncountersTest {
         }
     }
 
-    /** A fish that has grown small beside another may be one that it harries for its size, and does not let go. */
+    /** A fish that has grown small beside another may be one that it attacks for its size, and does not let go. */
     private static double withoutGrowth(Pressure pressure, Pressure other) {
         double left = without(pressure, Factor.Kind.SIZE) / tempers(pressure);
         return tempers(pressure) == tempers(other) ? left : left / times(pressure, Factor.Kind.SETTLING);

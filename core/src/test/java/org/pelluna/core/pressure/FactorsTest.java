@@ -75,7 +75,7 @@ class FactorsTest {
 
     @ParameterizedTest(name = "{0} cm beside 10: temper {1}, size {2}")
     @CsvSource({"10, 0.2, 1", "6, 0.2, 1.25", "5.9, 0.7, 1.25", "20, 0.2, 0.40657", "30, 0.2, 0.35"})
-    void whoIsMuchSmallerIsHarriedAndWhoIsLargerIsChallengedLess(double cm, double temper, double size) {
+    void whoIsMuchSmallerIsAttackedAndWhoIsLargerIsChallengedLess(double cm, double temper, double size) {
         Pressure pressure = press(cm, Meeting.plain(0), NEUTRAL);
         assertThat(factor(Factor.Kind.TEMPER, pressure).orElseThrow().multiplier())
                 .isEqualTo(temper);
@@ -181,7 +181,7 @@ class FactorsTest {
     /** Where only sizes and the days between two are open, it is the same number. */
     @ParameterizedTest(name = "{0} times as long, {1} days ahead")
     @CsvSource({"0.5, 20", "1, 3", "1.5, 20", "1, -20"})
-    void aPairPressesAsMuchHoweverItIsReckoned(double ratio, int ahead) {
+    void aPairAttacksAsMuchHoweverItIsEstimated(double ratio, int ahead) {
         Fish aggressor =
                 Fixtures.fish("a", Fixtures.withTemper(Fixtures.species("zebrasoma-flavescens"), TEMPER), 10, TODAY);
         Fish victim = Fixtures.fish("b", Fixtures.species("gramma-loreto"), 10, TODAY);

@@ -20,7 +20,7 @@ class PredationTest {
         Fish lion = fish("lion", species("dendrochirus-zebra"), 12, TODAY);
         Predation meal = Predation.between(lion, goby, TODAY).orElseThrow();
         assertThat(meal.from()).isEqualTo(TODAY);
-        assertThat(meal.mouthfulCm()).isGreaterThanOrEqualTo(meal.preyCm());
+        assertThat(meal.largestPreyCm()).isGreaterThanOrEqualTo(meal.preyCm());
     }
 
     @Test

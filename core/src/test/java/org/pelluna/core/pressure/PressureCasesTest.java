@@ -38,7 +38,7 @@ class PressureCasesTest {
                 .perHour();
     }
 
-    @ParameterizedTest(name = "a settled {0} presses a new {1} hard")
+    @ParameterizedTest(name = "a settled {0} attacks a new {1} hard")
     @CsvSource({
         "pseudocheilinus-hexataenia, macropharyngodon-bipartitus",
         "pseudocheilinus-hexataenia, cirrhilabrus-solorensis",

@@ -198,7 +198,7 @@ class PressurePropertiesTest {
 
     @ParameterizedTest
     @MethodSource("seeds")
-    void nearerKinIsNeverPressedLess(int seed) {
+    void nearerKinIsNeverAttackedLess(int seed) {
         Scene scene = Scene.of(seed);
         Species self = scene.aggressor().species();
         Species other = scene.victim().species();
@@ -215,7 +215,7 @@ class PressurePropertiesTest {
 
     @ParameterizedTest
     @MethodSource("seeds")
-    void aLookAlikeIsNeverPressedLessThanOneThatIsNot(int seed) {
+    void aLookAlikeIsNeverAttackedLessThanOneThatIsNot(int seed) {
         Scene scene = Scene.of(seed);
         Species self = scene.aggressor().species();
         Species stranger = named(scene.victim().species(), "Alia", "Aliidae");

@@ -55,7 +55,7 @@ class WhatIfTest {
         assertThat(suffered(7, 1, LAST, Set.of(ArrivalAid.BOX), here)).as("box").isLessThan(usual);
         assertThat(suffered(7, 1, FIRST, Set.of(), here)).as("before everyone").isLessThan(usual);
         assertThat(bristle(7, 1, FIRST, Set.of(), here).wouldGive().perHour())
-                .as("and it presses those who come later")
+                .as("and it attacks those who come later")
                 .isGreaterThan(bristle(7, 1, LAST, Set.of(), here).wouldGive().perHour());
         Habitat longer = new Habitat(here.swimCm() * 2, here.footprintSquareCm() * 2, here.shelters(), 2, true);
         assertThat(suffered(7, 1, LAST, Set.of(), longer)).as("longer tank").isLessThan(usual);

@@ -53,7 +53,7 @@ class PlannedCrewTest {
     }
 
     @Test
-    void inACyclingTankItComesWhenTheCycleIsReckonedToBeOver() {
+    void inACyclingTankItComesWhenTheCycleIsEstimatedToBeOver() {
         PlannedCrew cycling = of(planning(
                         Fixtures.reef().withCycledOn(Optional.empty()), List.of(plan(AnimalGroup.SNAILS, "my snails"))))
                 .get(0);

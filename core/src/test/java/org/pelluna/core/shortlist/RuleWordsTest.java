@@ -485,7 +485,7 @@ class RuleWordsTest {
     }
 
     @Test
-    void aCyclingTankIsAWaitWithTheDayReckoned() {
+    void aCyclingTankIsAWaitWithTheDayEstimated() {
         Judgement cycling =
                 judge(new TankBuilder().cycling().build(), HouseRules.USUAL, List.of(), wish("gramma-loreto"));
         assertThat(cycling.verdict()).isEqualTo(Verdict.LATER);

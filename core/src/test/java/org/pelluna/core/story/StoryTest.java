@@ -23,7 +23,7 @@ class StoryTest {
     private static final FishId GALE = new FishId("gale");
     private static final FishId INK = new FishId("ink");
 
-    /** Gale harries Ink, who came three weeks ago; a mirror on the fourth day, a cloudy eye, and one that left. */
+    /** Gale attacks Ink, who came three weeks ago; a mirror on the fourth day, a cloudy eye, and one that left. */
     private static Logs quarrel() {
         Logs logs = new Logs(3)
                 .resident("gale", "pseudochromis-fridmani", 200, 7)

@@ -91,7 +91,7 @@ class RateChangeTest {
 
     /** Three watches of an hour with six each, the fourth spared; three with one each since. */
     @Test
-    void howItIsReckonedIsTold() {
+    void howItIsEstimatedIsTold() {
         RateChange change = change(hours(0, 4, 6), hours(4, 3, 1), 1);
         assertThat(change.how().orElseThrow().arithmetic())
                 .startsWith("1 an hour since ÷ 6 before = 0.17; compared with no remedy × ");

@@ -29,11 +29,11 @@ class RemedyOptionTest {
 
     private static List<RemedyOption> options(Logs logs, String fish) {
         ResolvedPlan stock = ResolvedPlan.of(logs.plan(), Fixtures.CATALOGUE);
-        Fish harried = stock.residents().stream()
+        Fish attacked = stock.residents().stream()
                 .filter(one -> one.id().key().equals(fish))
                 .findFirst()
                 .orElseThrow();
-        return RemedyOption.of(stock, harried);
+        return RemedyOption.of(stock, attacked);
     }
 
     private static RemedyOption way(List<RemedyOption> options, Way way) {

@@ -14,7 +14,7 @@ import org.pelluna.core.course.Keepers;
 import org.pelluna.core.course.Watched;
 import org.pelluna.core.id.FishId;
 
-/** Six fish that harry others at once, in simulated records: what is said of any of them is as rarely wrong as what is said of one. */
+/** Six fish that attack others at once, in simulated records: what is said of any of them is as rarely wrong as what is said of one. */
 class SeveralAggressorsTest {
     private static final int FISH = 6;
     private static final int ROUNDS = 60;

@@ -102,7 +102,7 @@ class WarningTest {
     }
 
     @Test
-    void notSeenToEatOnceIsNoReasonToWorryUnlessItIsHarriedEvenThenTwice() {
+    void notSeenToEatOnceIsNoReasonToWorryUnlessItIsAttackedEvenThenTwice() {
         logs.called(1, Map.of(new FishId("pip"), State.SEEN));
         assertThat(warnings()).isEmpty();
         logs.resident("new", "gramma-loreto", 3, 5)
@@ -115,7 +115,7 @@ class WarningTest {
     }
 
     @Test
-    void anAttackAWeekAgoIsNotBeingHarriedNow() {
+    void anAttackAWeekAgoIsNotBeingAttackedNow() {
         logs.resident("new", "gramma-loreto", 3, 5)
                 .called(2, Map.of(new FishId("new"), State.SEEN))
                 .called(0, Map.of(new FishId("new"), State.SEEN))

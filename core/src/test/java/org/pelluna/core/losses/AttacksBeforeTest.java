@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 
-class HarassmentTest {
+class AttacksBeforeTest {
     private static final LocalDate LOST = LocalDate.of(2026, 9, 5);
     private final Loss loss = new Loss(
             "x",
@@ -42,14 +42,14 @@ class HarassmentTest {
                 chase("4", 2, "gale", "saffron"),
                 chase("5", 1, "gale", "plum"),
                 chase("6", -1, "gale", "saffron"));
-        assertThat(Harassment.before(loss, log, 30))
+        assertThat(AttacksBefore.before(loss, log, 30))
                 .containsExactly(
-                        new Harassment(new FishId("gale"), 2, LOST.minusDays(2)),
-                        new Harassment(new FishId("plum"), 1, LOST.minusDays(30)));
+                        new AttacksBefore(new FishId("gale"), 2, LOST.minusDays(2)),
+                        new AttacksBefore(new FishId("plum"), 1, LOST.minusDays(30)));
     }
 
     @Test
     void aQuietLogNamesNobody() {
-        assertThat(Harassment.before(loss, List.of(), 30)).isEmpty();
+        assertThat(AttacksBefore.before(loss, List.of(), 30)).isEmpty();
     }
 }

@@ -9,14 +9,14 @@ import org.pelluna.core.water.Evaporation;
 import org.pelluna.core.water.Seawater;
 
 /** What the waste and the air do beside: alkalinity used, and salinity where nobody tops up. */
-final class BesidesView {
+final class OtherWaterView {
     private static final int FORTNIGHT = 14;
     private static final int WEEK = 7;
 
     /** Evaporation of an open tank, share of the volume a day; common practice. */
     private static final double EVAPORATES = 0.01;
 
-    private BesidesView() {}
+    private OtherWaterView() {}
 
     /** A sentence each, with where it comes from. */
     static List<String> of(TankPlan plan, WaterReserve reserve) {

@@ -15,17 +15,17 @@ import org.pelluna.core.watch.LogEntry;
  * @param encounters logged encounters and injuries laid to it; a count of what was seen, not of what happened
  * @param last the day of the latest
  */
-public record Harassment(FishId aggressorId, int encounters, LocalDate last) {
+public record AttacksBefore(FishId aggressorId, int encounters, LocalDate last) {
 
     /**
-     * Everyone who was seen to harry the lost fish, the most frequent first.
+     * Everyone who was seen to attack the lost fish, the most frequent first.
      *
      * @param loss the loss
      * @param log the tank's log
      * @param days how many days before the loss are looked at
      */
-    public static List<Harassment> before(Loss loss, List<LogEntry> log, int days) {
-        Map<FishId, Harassment> byAggressor = new LinkedHashMap<>();
+    public static List<AttacksBefore> before(Loss loss, List<LogEntry> log, int days) {
+        Map<FishId, AttacksBefore> byAggressor = new LinkedHashMap<>();
         for (LogEntry entry : log) {
             LocalDate on = entry.at().toLocalDate();
             boolean near = !on.isAfter(loss.on()) && !on.isBefore(loss.on().minusDays(days));
@@ -34,16 +34,16 @@ public record Harassment(FishId aggressorId, int encounters, LocalDate last) {
                     && entry.fishId().filter(loss.fishId()::equals).isPresent()) {
                 byAggressor.merge(
                         entry.aggressorId().get(),
-                        new Harassment(entry.aggressorId().get(), 1, on),
-                        Harassment::with);
+                        new AttacksBefore(entry.aggressorId().get(), 1, on),
+                        AttacksBefore::with);
             }
         }
         return byAggressor.values().stream()
-                .sorted(Comparator.comparingInt(Harassment::encounters).reversed())
+                .sorted(Comparator.comparingInt(AttacksBefore::encounters).reversed())
                 .toList();
     }
 
-    private Harassment with(Harassment more) {
-        return new Harassment(aggressorId, encounters + more.encounters, last.isAfter(more.last) ? last : more.last);
+    private AttacksBefore with(AttacksBefore more) {
+        return new AttacksBefore(aggressorId, encounters + more.encounters, last.isAfter(more.last) ? last : more.last);
     }
 }
