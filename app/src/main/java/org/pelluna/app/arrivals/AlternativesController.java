@@ -54,9 +54,34 @@ class AlternativesController {
         double dearest =
                 ways.stream().mapToDouble(one -> one.cost().total()).max().orElse(1);
         model.addAttribute("form", Key.fresh());
-        model.addAttribute(
-                "ways", ways.stream().map(one -> way(one, dearest, stock)).toList());
+        List<Way> views = ways.stream().map(one -> way(one, dearest, stock)).toList();
+        model.addAttribute("ways", views);
+        model.addAttribute("lead", lead(ways, views));
         return "arrivals/alternatives";
+    }
+
+    /** Which order has the lowest score, and how the keeper's own compares; empty without an order. */
+    private static String lead(List<Alternative> ways, List<Way> views) {
+        int best = -1;
+        for (int i = 0; i < ways.size(); i++) {
+            best = best < 0
+                            || ways.get(i).cost().total()
+                                    < ways.get(best).cost().total()
+                    ? i
+                    : best;
+        }
+        if (best < 0) {
+            return "";
+        }
+        Way lowest = views.get(best);
+        return views.stream()
+                .filter(Way::taken)
+                .findFirst()
+                .map(own -> own.total().equals(lowest.total())
+                        ? "Your order has the best score, " + own.total() + "."
+                        : "“" + lowest.title() + "” scores better than your order: " + lowest.total() + " instead of "
+                                + own.total() + ".")
+                .orElse("“" + lowest.title() + "” has the best score, " + lowest.total() + ".");
     }
 
     private static List<Alternative> ways(TankAnswers answers) {
@@ -102,7 +127,7 @@ class AlternativesController {
                 one.claim(),
                 Numbers.plain(one.cost().total()),
                 List.of(
-                        bar("pressure", one.cost().pressure(), dearest),
+                        bar("attacks in first weeks", one.cost().pressure(), dearest),
                         bar("waiting", one.cost().lateness(), dearest),
                         bar("shy fish after bold fish", one.cost().shyness(), dearest)),
                 one.last().toString(),
@@ -146,6 +171,12 @@ class AlternativesController {
                                 line.by(),
                                 line.atRisk()))
                         .toList());
+        model.addAttribute(
+                "lead",
+                budget.atRisk() > 0
+                        ? Numbers.plain(budget.atRisk(), 2) + " of " + Numbers.plain(budget.price(), 2)
+                                + " is at risk: expect many attacks on the fish marked below."
+                        : "The planned fish cost " + Numbers.plain(budget.price(), 2) + ".");
         model.addAttribute("price", Numbers.plain(budget.price(), 2));
         model.addAttribute("atRisk", Numbers.plain(budget.atRisk(), 2));
         model.addAttribute("lost", Numbers.plain(budget.lost(), 2));

@@ -102,6 +102,13 @@ class RunSheetController {
         model.addAttribute(
                 "boxed", found.lane().span(ArrivalCalendar.Span.Kind.BOX).isPresent());
         model.addAttribute("parts", parts(found.sheet(), ticks, here.measures()));
+        model.addAttribute(
+                "next",
+                found.sheet().steps().stream()
+                        .filter(step -> !ticks.containsKey(step.key()))
+                        .findFirst()
+                        .map(step -> here.measures().sentence(step.words()))
+                        .orElse(""));
         model.addAttribute("done", ticks.size());
         model.addAttribute("steps", found.sheet().steps().size());
         model.addAttribute(

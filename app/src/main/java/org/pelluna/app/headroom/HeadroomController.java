@@ -71,7 +71,9 @@ class HeadroomController {
                         "with the whole plan, grown",
                         planned,
                         fish -> fish.growth().adultLengthCm()));
-        model.addAttribute("approaches", approaches(plan, planned, moments));
+        List<SchoolView> approaches = approaches(plan, planned, moments);
+        model.addAttribute("approaches", approaches);
+        model.addAttribute("lead", lead(approaches));
         model.addAttribute("limitAt", LIMIT_AT);
         model.addAttribute("residents", stock.residents().size());
         model.addAttribute(
@@ -81,6 +83,25 @@ class HeadroomController {
                         .toList());
         model.addAttribute("future", FindingView.all(Future.findings(stock), here.measures()));
         return "headroom/page";
+    }
+
+    /** Whether there is room, by the keeper's own approach: for the fish here when grown, and with the whole plan. */
+    private static String lead(List<SchoolView> approaches) {
+        List<SchoolView> own = approaches.stream().filter(SchoolView::chosen).toList();
+        for (int moment = 1; moment < own.get(0).bars().size(); moment++) {
+            for (SchoolView one : own) {
+                Bar bar = one.bars().get(moment);
+                if (bar.over()) {
+                    return (moment == 1
+                                    ? "This tank is over its limit once its fish are grown: "
+                                    : "There is no room for the whole plan: ")
+                            + one.name() + " " + bar.sum() + ".";
+                }
+            }
+        }
+        SchoolView first = own.get(0);
+        return "There is room, even with the whole plan: " + first.name() + " "
+                + first.bars().get(first.bars().size() - 1).sum() + ".";
     }
 
     /** What each approach of capacity counts, at each moment. */

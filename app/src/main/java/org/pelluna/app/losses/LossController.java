@@ -196,11 +196,6 @@ class LossController {
         if (plan.losses().isEmpty()) {
             return "";
         }
-        double money = plan.losses().stream()
-                .map(Loss::price)
-                .flatMap(Optional::stream)
-                .mapToDouble(Double::doubleValue)
-                .sum();
         String causes = plan.losses().stream()
                 .collect(Collectors.groupingBy(loss -> loss.cause().words(), Collectors.counting()))
                 .entrySet()
@@ -208,8 +203,7 @@ class LossController {
                 .sorted(Map.Entry.comparingByKey())
                 .map(cause -> cause.getKey() + " " + cause.getValue())
                 .collect(Collectors.joining(", "));
-        return "You lost " + plan.losses().size() + " of " + plan.residents().size() + " fish. Causes: " + causes
-                + (money > 0 ? ". They cost " + Numbers.plain(money, 2) : "") + ".";
+        return "You lost " + plan.losses().size() + " of " + plan.residents().size() + " fish. Causes: " + causes + ".";
     }
 
     @PostMapping

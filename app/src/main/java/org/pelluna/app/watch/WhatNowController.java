@@ -103,9 +103,29 @@ class WhatNowController {
                             .map(step -> Dates.distance(today.plusDays(step.inDays()), today) + ": " + step.words())
                             .toList()));
         }
+        model.addAttribute(
+                "lead",
+                chosen.map(one -> lead(
+                                one, ways, stock.plan().houseRules().weights().carefulPerHour()))
+                        .orElse(""));
         model.addAttribute("alone", chosen.isPresent() && stock.residents().size() == 1);
         model.addAttribute("ways", views);
         return "watch/what-now";
+    }
+
+    /**
+     * What to do first: the mildest way after which the fish is attacked less often than the keeper's limit.
+     *
+     * @param limit attacks an hour
+     */
+    private static String lead(Fish fish, List<RemedyOption> ways, double limit) {
+        return ways.stream()
+                .filter(one -> one.later() < limit)
+                .findFirst()
+                .map(one -> (one.way() == RemedyOption.Way.WAIT ? "Wait. " : "Do this first: " + one.title() + ". ")
+                        + "Then expect about " + Numbers.plain(one.later(), 1) + " attacks an hour on " + fish.name()
+                        + " in three weeks; your limit is " + Numbers.plain(limit) + ".")
+                .orElse("");
     }
 
     /** Writes the steps of a way into the calendar, and begins its remedy. */

@@ -239,7 +239,8 @@ class WatchStoryTest extends BrowserTest {
         page.goBack();
 
         answer(page, "What now?");
-        page.getByLabel("For whom").selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
+        page.getByLabel("For which fish")
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
         button(page, "Compare").click();
         assertThat(page.locator(".ways")).containsText("Gale out for two weeks, returned last");
         page.locator("tr", new Page.LocatorOptions().setHasText("A mirror at the front"))

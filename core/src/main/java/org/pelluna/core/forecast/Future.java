@@ -7,7 +7,6 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.id.FishId;
@@ -17,7 +16,6 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
-import org.pelluna.core.units.Quantity;
 
 /** What growth brings: sizes with their band, the day a fish outgrows the tank, and the day one fits in another's mouth. */
 public final class Future {
@@ -101,13 +99,8 @@ public final class Future {
         return Finding.of(
                         "bite-size",
                         meal.from().isAfter(stock.plan().asOf()) ? Severity.CAREFUL : Severity.STOP,
-                        Sentence.of(
-                                name(stock, meal.predatorId()) + " can swallow " + name(stock, meal.preyId())
-                                        + meal.when(stock.plan().asOf()) + ": it takes fish of ",
-                                Quantity.cm(meal.largestPreyCm()),
-                                ", and the other is then ",
-                                Quantity.cm(meal.preyCm()),
-                                " long."),
+                        name(stock, meal.predatorId()) + " can swallow " + name(stock, meal.preyId())
+                                + meal.when(stock.plan().asOf()) + ".",
                         GROWTH,
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", GROWTH),

@@ -216,13 +216,7 @@ public final class Reef {
         return Finding.of(
                         "bite-size",
                         Severity.STOP,
-                        Sentence.of(
-                                eater.name() + " can swallow " + prey.name() + " from " + meal.from()
-                                        + ": it then takes fish of ",
-                                Quantity.cm(meal.largestPreyCm()),
-                                ", and the other is ",
-                                Quantity.cm(meal.preyCm()),
-                                " long."),
+                        eater.name() + " can swallow " + prey.name() + " from " + meal.from() + ".",
                         Provenance.published("von Bertalanffy 1938 for both lengths; gape as the species' own"),
                         List.of(
                                 new Figure("length then", meal.preyCm(), "cm", Provenance.MEMORY),

@@ -2,9 +2,9 @@ package org.pelluna.core.shortlist;
 
 import java.util.List;
 import java.util.Optional;
+import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
@@ -13,7 +13,6 @@ import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.pressure.Rivalry;
 import org.pelluna.core.species.Habits.Pace;
 import org.pelluna.core.species.Species;
-import org.pelluna.core.units.Quantity;
 
 /** What two fish of different species would be to one another: a meal, rivals, or unequal at the table. */
 public final class PairCheck {
@@ -65,16 +64,12 @@ public final class PairCheck {
                 .map(meal -> Finding.of(
                         RULE,
                         Severity.STOP,
-                        Sentence.of(
-                                eater.species().commonName() + " could swallow "
-                                        + prey.species().commonName() + ": it takes fish of ",
-                                Quantity.cm(meal.largestPreyCm()),
-                                ", and the other is ",
-                                Quantity.cm(meal.preyCm()),
-                                meal.from().isAfter(stock.plan().asOf())
-                                        ? "," + meal.when(stock.plan().asOf()) + "."
-                                        : "."),
+                        eater.species().commonName() + " can swallow "
+                                + prey.species().commonName()
+                                + meal.when(stock.plan().asOf()) + ".",
                         Provenance.PRACTICE,
-                        List.of()));
+                        List.of(
+                                Figure.measured("largest fish it can swallow that day", meal.largestPreyCm(), "cm"),
+                                Figure.measured("length of the other that day", meal.preyCm(), "cm"))));
     }
 }

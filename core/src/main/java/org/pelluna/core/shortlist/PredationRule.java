@@ -5,7 +5,6 @@ import java.util.List;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
-import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
@@ -39,7 +38,7 @@ final class PredationRule implements ShortlistRule {
             return Finding.of(
                     RULE,
                     Severity.STOP,
-                    Sentence.of(predator.name() + " can swallow " + prey.name() + meal.when(candidate.today()) + "."),
+                    predator.name() + " can swallow " + prey.name() + meal.when(candidate.today()) + ".",
                     Provenance.PRACTICE,
                     List.of(
                             predator.species().gape().figure("gape, as a share of its length", ""),

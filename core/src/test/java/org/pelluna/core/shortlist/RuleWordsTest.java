@@ -103,7 +103,7 @@ class RuleWordsTest {
         Finding waits = only(
                 "headroom", gallons(55, 6), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));
         assertThat(waits.severity()).isEqualTo(Severity.WAIT);
-        assertThat(waits.sentence()).contains("the limit then rises from 11 to 18.3 inches of adult fish");
+        assertThat(waits.sentence()).contains("the limit then rises to 18.3 inches of adult fish");
         assertThat(waits.until()).contains(TODAY.plusMonths(6));
         Finding never = only(
                 "headroom", gallons(30, 24), HouseRules.USUAL, several("gramma-loreto", 1), wish("chromis-viridis", 3));

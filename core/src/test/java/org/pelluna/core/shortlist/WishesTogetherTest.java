@@ -67,7 +67,7 @@ class WishesTogetherTest {
                 .singleElement()
                 .satisfies(one -> {
                     assertThat(one.severity()).isEqualTo(Severity.STOP);
-                    assertThat(one.sentence()).contains("could swallow");
+                    assertThat(one.sentence()).contains("can swallow");
                 });
     }
 
