@@ -182,7 +182,7 @@ class WatchPageTest extends PageTest {
                 .contains("No fish has arrived yet")
                 .doesNotContain("alive at");
         assertThat(page("/tanks/" + empty + "/watch/signs"))
-                .contains("Nobody lives here yet")
+                .contains("No fish live here yet")
                 .doesNotContain("Possibilities");
         assertThat(page("/tanks/" + tank + "/watch/what-now")).contains(">Compare</button>");
         assertThat(page("/tanks/" + tank + "/losses/survival")).contains("alive at");

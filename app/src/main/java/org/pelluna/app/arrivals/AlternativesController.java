@@ -62,8 +62,13 @@ class AlternativesController {
 
     /** Which order has the lowest score, and how the keeper's own compares; empty without an order. */
     private static String lead(List<Alternative> ways, List<Way> views) {
+        int all = views.stream().mapToInt(one -> one.order().size()).max().orElse(0);
         int best = -1;
         for (int i = 0; i < ways.size(); i++) {
+            // Fewer fish always score lower: only orders of all fish compare.
+            if (views.get(i).order().size() < all) {
+                continue;
+            }
             best = best < 0
                             || ways.get(i).cost().total()
                                     < ways.get(best).cost().total()

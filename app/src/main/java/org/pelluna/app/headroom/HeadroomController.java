@@ -1,11 +1,13 @@
 package org.pelluna.app.headroom;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
 import org.pelluna.core.headroom.Load;
@@ -30,8 +32,8 @@ class HeadroomController {
         this.catalogue = catalogue;
     }
 
-    /** A moment: who is counted, and how grown. */
-    private record Moment(String name, List<Fish> fish, ToDoubleFunction<Fish> length) {}
+    /** A moment: which fish count, how grown, and the day whose limit holds, since a limit rises as a tank matures. */
+    private record Moment(String name, List<Fish> fish, ToDoubleFunction<Fish> length, LocalDate limitOn) {}
 
     /**
      * One load at one moment.
@@ -64,13 +66,18 @@ class HeadroomController {
                 planned.add(one.wished().fish());
             }
         });
+        LocalDate last = here.answers().assessment().order().arrivals().stream()
+                .map(Arrival::date)
+                .max(LocalDate::compareTo)
+                .orElse(plan.asOf());
         List<Moment> moments = List.of(
-                new Moment("today", stock.residents(), fish -> fish.lengthCmOn(plan.asOf())),
-                new Moment("all grown", all.residents(), fish -> fish.growth().adultLengthCm()),
+                new Moment("today", stock.residents(), fish -> fish.lengthCmOn(plan.asOf()), plan.asOf()),
+                new Moment("all grown", all.residents(), fish -> fish.growth().adultLengthCm(), plan.asOf()),
                 new Moment(
                         "with the whole plan, grown",
                         planned,
-                        fish -> fish.growth().adultLengthCm()));
+                        fish -> fish.growth().adultLengthCm(),
+                        last));
         List<SchoolView> approaches = approaches(plan, planned, moments);
         model.addAttribute("approaches", approaches);
         model.addAttribute("lead", lead(approaches));
@@ -123,10 +130,12 @@ class HeadroomController {
                         moments.stream()
                                 .map(moment -> bar(
                                         moment.name(),
-                                        headroom.of(approach, moment.fish(), moment.length()).stream()
-                                                .filter(load -> load.name().equals(name))
-                                                .findFirst()
-                                                .orElseThrow()))
+                                        new Headroom(plan.tank(), plan.houseRules(), moment.limitOn())
+                                                .of(approach, moment.fish(), moment.length()).stream()
+                                                        .filter(load ->
+                                                                load.name().equals(name))
+                                                        .findFirst()
+                                                        .orElseThrow()))
                                 .toList()));
             }
         }

@@ -122,8 +122,10 @@ class WhatNowController {
         return ways.stream()
                 .filter(one -> one.later() < limit)
                 .findFirst()
-                .map(one -> (one.way() == RemedyOption.Way.WAIT ? "Wait. " : "Do this first: " + one.title() + ". ")
-                        + "Then expect about " + Numbers.plain(one.later(), 1) + " attacks an hour on " + fish.name()
+                .map(one -> (one.way() == RemedyOption.Way.WAIT
+                                ? "Wait: expect about "
+                                : one.title() + ": then expect about ")
+                        + Numbers.plain(one.later(), 1) + " attacks an hour on " + fish.name()
                         + " in three weeks; your limit is " + Numbers.plain(limit) + ".")
                 .orElse("");
     }

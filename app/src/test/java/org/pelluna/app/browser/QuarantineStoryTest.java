@@ -62,7 +62,7 @@ class QuarantineStoryTest extends BrowserTest {
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Skerry reef"));
         button(page, "Move selected fish").click();
         assertThat(said(page)).containsText("Cinder 2 is in Skerry reef now.");
-        assertThat(page.locator("main")).containsText("The quarantine tank is free");
+        assertThat(page.locator("main")).containsText("The quarantine tank is empty");
 
         page.navigate(url("/tanks"));
         skerryReef(page);

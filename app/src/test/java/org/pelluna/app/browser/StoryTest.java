@@ -26,7 +26,7 @@ class StoryTest extends BrowserTest {
         Page page = watched.page();
 
         place(page, "Wishes");
-        assertThat(page.locator("[data-wish=w-naso]")).containsText("of clear swim");
+        assertThat(page.locator("[data-wish=w-naso]")).containsText("to swim");
         page.getByLabel("Fish, by any name").fill("longnose hawkfish");
         page.getByLabel("Asked for by").fill("Ylva");
         button(page, "Add wish").click();
@@ -92,7 +92,7 @@ class StoryTest extends BrowserTest {
         button(page, "Add the tank").click();
         assertThat(page.locator("h1")).hasText("Tide pool");
         place(page, "House rules");
-        button(page, "Use these rules: First tank").click();
+        button(page, "Use these rules (First tank)").click();
         assertThat(page.getByText("In force in this tank.")).isVisible();
 
         place(page, "Species");
@@ -249,7 +249,7 @@ class StoryTest extends BrowserTest {
             assertThat(entry).hasCount(1);
 
             entry.getByRole(AriaRole.BUTTON)
-                    .filter(new Locator.FilterOptions().setHasText("Remove"))
+                    .filter(new Locator.FilterOptions().setHasText("Delete"))
                     .click();
             page.navigate(here + "/watch");
             assertThat(entry).hasCount(0);

@@ -1,0 +1,89 @@
+package org.pelluna.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.pelluna.app.account.KeeperPrincipal;
+import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.watch.Observations;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** A page that answers a question begins with the answer, in a tank with fish and in an empty one. */
+class LeadsTest extends PageTest {
+    private static final Pattern LEAD = Pattern.compile("<p class=\"headline[^\"]*\">([^<]+)</p>");
+
+    private KeeperPrincipal keeper;
+    private String tank;
+    private String empty;
+
+    @BeforeEach
+    void oneTankWithFishAndOneWithout() {
+        keeper = newKeeper();
+        UUID full = tanks.add(keeper.id(), demoPlan());
+        UUID none = tanks.add(
+                keeper.id(),
+                demoPlan()
+                        .with(as -> as.residents(List.of())
+                                .wishes(List.of())
+                                .log(List.of())
+                                .losses(List.of())
+                                .observations(Observations.EMPTY)
+                                .schedule(Schedule.NONE)));
+        tank = "/tanks/" + full;
+        empty = "/tanks/" + none;
+    }
+
+    private List<String> leads(String path) throws Exception {
+        String page = pages.perform(MockMvcRequestBuilders.get(path).with(user(keeper)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        return LEAD.matcher(page).results().map(found -> found.group(1)).toList();
+    }
+
+    private void begins(String path, String with) throws Exception {
+        assertThat(leads(path)).as(path).first().asString().containsPattern("^" + with);
+    }
+
+    @Test
+    void aTankWithFishIsAnswered() throws Exception {
+        begins(tank + "/plan", "Next: ");
+        begins(tank + "/wishes", "\\d+ of your \\d+ wishes fit this tank now\\.");
+        begins(tank + "/arrivals", "Next: ");
+        begins(tank + "/company", "Watch Gale: expect about ");
+        begins(tank + "/headroom", "(There is room|There is no room|This tank is over)");
+        begins(tank + "/sharpen", "(None of your guesses|The first guess below)");
+        begins(tank + "/arrivals/alternatives", "(Your order has the best score|“.*” scores better than your order)");
+        begins(tank + "/arrivals/money", "(The planned fish cost|\\d.* is at risk)");
+        begins(tank + "/log", "(Too early to say if the tank is calm|Calm|Not calm|Attacks are frequent)");
+        begins(tank + "/water", "(The water stays safe|Too much ammonia)");
+        begins(tank + "/losses", "You lost 2 of 8 fish\\.");
+        begins(tank + "/losses/survival", "2 of 2 losses");
+        begins(tank + "/watch/what-now", "[^.]*expect about [\\d.]+ attacks an hour on Inkwell");
+    }
+
+    @Test
+    void anEmptyTankIsToldSo() throws Exception {
+        begins(empty + "/wishes", "No wishes yet\\.");
+        begins(empty + "/losses", "No losses\\.");
+        begins(empty + "/headroom", "There is room, even with the whole plan: [^.]* 0 of ");
+        assertThat(leads(empty + "/arrivals/alternatives")).isEmpty();
+        assertThat(leads(empty + "/watch/what-now")).isEmpty();
+    }
+
+    /** Each tank on Today has its own: what to do today, or until when there is nothing to do. */
+    @Test
+    void todayBeginsEachTankWithWhatToDo() throws Exception {
+        assertThat(leads("/today")).hasSize(2).allSatisfy(lead -> {
+            Matcher known = Pattern.compile("(Today: .+|Nothing to do .+|.+ attack.+)\\.")
+                    .matcher(lead);
+            assertThat(known.matches()).as(lead).isTrue();
+        });
+    }
+}
