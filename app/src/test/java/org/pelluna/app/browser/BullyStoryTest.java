@@ -53,7 +53,7 @@ class BullyStoryTest extends BrowserTest {
         String bully = out.locator("h2").textContent().replace(" out, returned last", "");
         String price = out.locator(".font-chart").textContent();
         out.locator("button").click();
-        assertThat(page.locator("main")).containsText(bully + " is out until all have come");
+        assertThat(page.locator("main")).containsText(bully + " returns last");
         assertThat(page.locator("main")).containsText("Order score " + price);
         page.navigate(url("/today"));
         assertThat(page.locator("main")).containsText("Catch " + bully);

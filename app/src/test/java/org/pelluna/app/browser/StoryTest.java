@@ -105,14 +105,14 @@ class StoryTest extends BrowserTest {
 
         place(page, "Shop");
         page.getByLabel("The fish, shrimp or snail in front of you").fill("yelow tang");
-        button(page, "Ask").click();
+        button(page, "Check").click();
         assertThat(page.locator("main h2").first()).hasText("Which one is it?");
         page.locator(".asked-fish", new Page.LocatorOptions().setHasText("Zebrasoma flavescens"))
                 .click();
         assertThat(page.locator("article h2")).hasText("Yellow tang");
         assertThat(page.locator("article [role=status]")).hasText("no");
         page.getByLabel("The fish, shrimp or snail in front of you").fill("gramma loreto");
-        button(page, "Ask").click();
+        button(page, "Check").click();
         assertThat(page.locator("article [role=status]")).containsText("yes");
         page.locator("article h2 a").click();
         button(page, "Add wish").click();
