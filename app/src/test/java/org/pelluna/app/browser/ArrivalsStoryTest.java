@@ -35,7 +35,7 @@ class ArrivalsStoryTest extends BrowserTest {
         button(page, "Log: attacked").click();
         assertThat(page.locator("#box-record")).containsText("Do not release it");
         button(page, "Log: not attacked").click();
-        assertThat(page.locator("#box-record")).containsText("release is advised");
+        assertThat(page.locator("#box-record")).containsText("Release it: no fish attacked");
         assertClean(watched, "run sheet");
 
         place(page, "Arrivals");

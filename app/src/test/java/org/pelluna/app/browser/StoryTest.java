@@ -98,7 +98,7 @@ class StoryTest extends BrowserTest {
         place(page, "Species");
         page.getByLabel("This tank says").selectOption("NOW");
         page.getByLabel("easy").check();
-        button(page, "Look").click();
+        button(page, "Search").click();
         assertThat(page.locator("main ol > li")).not().hasCount(0);
         assertThat(page.locator("main ol > li", new Page.LocatorOptions().setHasText("tang")))
                 .hasCount(0);
