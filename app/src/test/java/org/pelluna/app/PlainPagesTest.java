@@ -56,7 +56,8 @@ class PlainPagesTest extends PageTest {
                                 mapping.getMethodsCondition().getMethods().contains(RequestMethod.GET))
                         .filter(path -> ofATank == path.startsWith("/tanks/{tankId}"))
                         .map(path -> path.replace("{tankId}", "*"))
-                        .filter(path -> !path.contains("{") && !path.contains("export"))
+                        // The licences of the libraries are printed word for word.
+                        .filter(path -> !path.contains("{") && !path.equals("/licences"))
                         .forEach(found::add));
         return found;
     }

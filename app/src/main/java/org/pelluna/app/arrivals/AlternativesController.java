@@ -1,6 +1,8 @@
 package org.pelluna.app.arrivals;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
@@ -56,37 +58,31 @@ class AlternativesController {
         model.addAttribute("form", Key.fresh());
         List<Way> views = ways.stream().map(one -> way(one, dearest, stock)).toList();
         model.addAttribute("ways", views);
-        model.addAttribute("lead", lead(ways, views));
+        model.addAttribute("lead", lead(ways, stock));
         return "arrivals/alternatives";
     }
 
-    /** Which order has the lowest score, and how the keeper's own compares; empty without an order. */
-    private static String lead(List<Alternative> ways, List<Way> views) {
-        int all = views.stream().mapToInt(one -> one.order().size()).max().orElse(0);
-        int best = -1;
-        for (int i = 0; i < ways.size(); i++) {
-            // Fewer fish always score lower: only orders of all fish compare.
-            if (views.get(i).order().size() < all) {
-                continue;
-            }
-            best = best < 0
-                            || ways.get(i).cost().total()
-                                    < ways.get(best).cost().total()
-                    ? i
-                    : best;
-        }
-        if (best < 0) {
+    /**
+     * How the keeper's own order compares with the lowest score of an order of the same fish; empty without an order. An order of
+     * fewer fish always scores lower, so it is left out.
+     */
+    private static String lead(List<Alternative> ways, ResolvedPlan stock) {
+        Optional<Alternative> lowest = ways.stream()
+                .filter(one -> !one.key().equals(Alternative.FEWER))
+                .min(Comparator.comparingDouble(one -> one.cost().total()));
+        Optional<Alternative> own =
+                ways.stream().filter(one -> way(one, 1, stock).taken()).findFirst();
+        if (lowest.isEmpty()) {
             return "";
         }
-        Way lowest = views.get(best);
-        return views.stream()
-                .filter(Way::taken)
-                .findFirst()
-                .map(own -> own.total().equals(lowest.total())
-                        ? "Your order has the best score, " + own.total() + "."
-                        : "“" + lowest.title() + "” scores better than your order: " + lowest.total() + " instead of "
-                                + own.total() + ".")
-                .orElse("“" + lowest.title() + "” has the best score, " + lowest.total() + ".");
+        String best = Numbers.plain(lowest.get().cost().total());
+        if (own.isEmpty()) {
+            return "“" + lowest.get().title() + "” has the best score, " + best + ".";
+        }
+        String mine = Numbers.plain(own.get().cost().total());
+        return mine.equals(best) || own.get().key().equals(Alternative.FEWER)
+                ? "Your order has the best score, " + mine + "."
+                : "“" + lowest.get().title() + "” scores better than your order: " + best + " instead of " + mine + ".";
     }
 
     private static List<Alternative> ways(TankAnswers answers) {

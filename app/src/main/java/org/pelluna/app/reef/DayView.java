@@ -170,14 +170,15 @@ record DayView(
         List<LoadLine> lines = new ArrayList<>();
         for (int i = 0; i < loads.grown().size(); i++) {
             Load grown = loads.grown().get(i);
+            int decimals = Numbers.decimalsToTell(grown.used(), grown.limit(), grown.limit() < 2 ? 2 : 1);
             String then = loads.then().stream()
                     .filter(one -> one.name().equals(grown.name()) && one.used() != grown.used())
                     .findFirst()
-                    .map(one -> Numbers.plain(one.used(), 2) + " now, ")
+                    .map(one -> Numbers.plain(one.used(), decimals) + " now, ")
                     .orElse("");
             lines.add(new LoadLine(
-                    grown.name() + ": " + then + Numbers.plain(grown.used(), 2) + " fully grown, of "
-                            + Numbers.plain(grown.limit(), 2) + " " + grown.unit(),
+                    grown.name() + ": " + then + Numbers.plain(grown.used(), decimals) + " fully grown, of "
+                            + Numbers.plain(grown.limit(), decimals) + " " + grown.unit(),
                     (int) Math.round(100 * Math.min(1, grown.share())),
                     !grown.fits()));
         }

@@ -116,7 +116,7 @@ public final class Places {
     private static final Group SHOP = new Group(
             "Shop",
             List.of(
-                    Matter.of("May I?", "/shop", "May I buy this one today?", "Shop card"),
+                    Matter.of("Can I buy it?", "/shop", "Can I buy this animal today?", "Shop card"),
                     Matter.of(
                             "Species",
                             "/species",

@@ -21,7 +21,7 @@ import org.pelluna.core.units.Numbers;
 import org.pelluna.core.units.Quantity;
 
 /**
- * May I buy this shrimp, snail, star or anemone today?
+ * Can I buy this shrimp, snail, star or anemone today?
  *
  * @param kind what was asked about
  * @param findings what speaks against it and for it, the gravest first

@@ -17,7 +17,7 @@ import org.pelluna.core.shortlist.Verdict;
 import org.pelluna.core.species.Species;
 
 /**
- * May I buy this one today?
+ * Can I buy this one today?
  *
  * @param species what was asked about
  * @param answer today, later or no
