@@ -15,7 +15,7 @@ import org.pelluna.core.watch.Exposure;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /**
- * The demo's last month held out: what was learned before predicts every pair's count better than the catalogue alone and than "as in the last fortnight", whichever law of scatter these are given. Log score (Gneiting &
+ * The demo's last month held out: what was learned before predicts every pair's count better than the catalogue alone and than "as in the last two weeks", whichever law of scatter these are given. Log score (Gneiting &
  * Raftery 2007).
  */
 class HeldOutTest extends PageTest {
@@ -32,9 +32,9 @@ class HeldOutTest extends PageTest {
         TankPlan plan = demoPlan();
         Backtest foresight = Backtest.of(ResolvedPlan.of(plan, catalogue)).orElseThrow();
         assertThat(foresight.hours()).as("watched in the month held out").isGreaterThan(1);
-        Exposure fortnight = Exposure.of(plan.log(), plan.observations().watches())
+        Exposure twoWeeks = Exposure.of(plan.log(), plan.observations().watches())
                 .between(foresight.since().minusDays(FORTNIGHT), foresight.since());
-        Map<String, Long> lately = fortnight.encounters().stream()
+        Map<String, Long> lately = twoWeeks.encounters().stream()
                 .collect(Collectors.groupingBy(
                         entry -> entry.aggressorId().orElseThrow() + ">"
                                 + entry.fishId().orElseThrow(),
@@ -46,12 +46,12 @@ class HeldOutTest extends PageTest {
         for (CountLaw law : CountLaw.POSSIBLE) {
             assertThat(ours).as("than the catalogue").isGreaterThan(score(foresight, law, Backtest.OnPair::catalogue));
             assertThat(ours)
-                    .as("than as in the last fortnight")
+                    .as("than as in the last two weeks")
                     .isGreaterThan(score(
                             foresight,
                             law,
                             one -> lately.getOrDefault(one.by() + ">" + one.on(), 0L)
-                                    / fortnight.hours()
+                                    / twoWeeks.hours()
                                     * foresight.hours()));
         }
         assertThat(foresight.held() / (double) foresight.pairs().size()).isGreaterThan(0.85);

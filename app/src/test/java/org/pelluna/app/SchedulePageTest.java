@@ -139,7 +139,7 @@ class SchedulePageTest extends PageTest {
         assertThat(plan()).as("taken back twice").isEqualTo(before);
     }
 
-    /** Undo attacked twice takes back one thing, not the one before it too. */
+    /** Undo clicked twice takes back one thing, not the one before it too. */
     @Test
     void undoPressedTwiceLeavesWhatWasBefore() throws Exception {
         setback(FAIRY, "LATE", "days", "40").andExpect(status().isFound());

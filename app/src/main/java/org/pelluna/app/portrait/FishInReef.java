@@ -161,7 +161,7 @@ public final class FishInReef {
                 y);
     }
 
-    /** Lines from those who press the picked fish, and to those it attacks; heavy where it is hard. */
+    /** Lines from the fish that attack the picked fish, and to those it attacks; heavy where it is hard. */
     public void pressures(
             ReefDrawing.Content content,
             List<FishPlacing.Placed> placed,

@@ -7,7 +7,7 @@ import org.pelluna.core.story.Story;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
 
-/** The story from far away: a bar on a fish's lane for what befell it in some weeks, the taller the more; attacked, those weeks are drawn. */
+/** Where the story covers a long time: a bar on a fish's lane for the attacks on it in some weeks; a tap on it opens those weeks. */
 final class AttackBars {
     private static final int FINEST = 112;
     private static final int COARSEST = 14;

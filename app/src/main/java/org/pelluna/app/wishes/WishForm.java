@@ -16,7 +16,7 @@ public class WishForm {
     /** The fish by any of its names. */
     public String fish;
 
-    /** The fish attacked, where its name was asked about. */
+    /** The fish chosen, where its name was asked about. */
     public String chosen;
 
     @NotNull(message = "How many?")

@@ -43,7 +43,7 @@ class ArrivalsStoryTest extends BrowserTest {
         first.getByText("Neon goby has arrived").click();
         first.getByLabel("Called").fill("Spark");
         page.locator("form[action$='/done'] button").locator("visible=true").click();
-        assertThat(said(page)).containsText("Neon goby has arrived");
+        assertThat(said(page)).containsText("Neon goby lives here now");
         place(page, "Tank");
         assertThat(page.locator("main")).containsText("Spark");
         assertThat(watched.troubles()).isEmpty();

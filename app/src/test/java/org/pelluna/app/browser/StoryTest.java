@@ -50,7 +50,7 @@ class StoryTest extends BrowserTest {
         first.getByText("Neon goby has arrived").click();
         first.getByLabel("Called").fill("Spark");
         page.locator("form[action$='/done'] button").locator("visible=true").click();
-        assertThat(said(page)).containsText("Neon goby has arrived");
+        assertThat(said(page)).containsText("Neon goby lives here now");
         assertThat(page.locator("li[data-place='1']")).not().containsText("Neon goby");
         assertThat(page.locator("li[data-place='1']"))
                 .containsText(Dates.day(LocalDate.now().plusDays(14), LocalDate.now()));

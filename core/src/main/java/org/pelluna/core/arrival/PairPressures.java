@@ -4,7 +4,7 @@ import java.util.stream.IntStream;
 import org.pelluna.core.pressure.PressureModel;
 
 /**
- * The least that an arrival can press and be attacked in its first week, whatever the days of an order turn out to be: what it meets then depends only on which units came before
+ * The fewest attacks an arrival can make and suffer in its first week, whatever the days of an order turn out to be: what it meets then depends only on which units came before
  * it. Whoever was here first has been so for the shortest pause and is as small as it can be, who is attacked by the newcomer as large.
  * Sums are laid out beforehand, for the search asks for millions of them.
  */

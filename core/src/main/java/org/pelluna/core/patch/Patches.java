@@ -16,7 +16,7 @@ import org.pelluna.core.tank.Tank;
 /**
  * Whose ground is whose, on a day. From its home the hold of a fish falls off with the square of the distance, like a bell, and
  * is half at the edge of the patch of its kind, which grows with the fish; it is the stronger, the more territorial the species and
- * the longer it has lived here, up to a fortnight. Ground belongs to the fish with the strongest hold, out to where that is half
+ * the longer it has lived here, up to two weeks. Ground belongs to the fish with the strongest hold, out to where that is half
  * of its full strength; where another's is at least {@value #CONTESTED} of it, the ground is contested. Under a rock that was set
  * since, a hold counts from the day it was set: fresh ground. Our own method, after the idea of a utilisation distribution (Worton
  * 1989, Ecology 70; from memory).

@@ -14,7 +14,7 @@ import org.pelluna.core.tank.Tank;
  */
 public record Habitat(double swimCm, double footprintSquareCm, int shelters, int feedingPlaces, boolean freshRock) {
 
-    /** The ground of a tank on a day; rock set within the last fortnight is nobody's yet. */
+    /** The ground of a tank on a day; rock set within the last two weeks is nobody's yet. */
     public static Habitat of(Tank tank, LocalDate on) {
         return new Habitat(
                 tank.swimCm(),

@@ -200,7 +200,7 @@ public final class PressureModel {
                 Math.min(strengths.of(Kind.SIZE_MOST), Math.exp(-strengths.of(Kind.SIZE_SLOPE) * (ratio - 1))));
     }
 
-    /** A resident's advantage grows over its first fortnight, with the strength of its hold on a patch. */
+    /** A resident's advantage grows over its first two weeks, with the strength of its hold on a patch. */
     private Factor seniority(Temperament temper, Meeting meeting) {
         int ahead = meeting.aggressorAheadDays();
         boolean moved = meeting.welcome().contains(ArrivalAid.ROCK_MOVED);

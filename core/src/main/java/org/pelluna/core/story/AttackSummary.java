@@ -12,25 +12,27 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.Grade;
 
 /**
- * What befell one fish in a stretch of days, whoever did it: the story from so far away that single encounters cannot be told apart.
+ * The attacks on one fish in a range of days, by all others together. The story draws it where the range is so long that single
+ * attacks would overlap.
  *
  * @param from the first day
- * @param to the last day
- * @param fish whom it befell
- * @param count how many encounters were seen
+ * @param to the last day, included
+ * @param fish the fish that was attacked
+ * @param count how many attacks were logged, watched or not; at least 1
  * @param worst the hardest of them
- * @param by how many fish did it
- * @param mostBy who did most of it
+ * @param by how many fish attacked it; at least 1
+ * @param mostBy the fish that attacked it most; of equal ones the first by id
  */
 public record AttackSummary(LocalDate from, LocalDate to, FishId fish, int count, Grade worst, int by, FishId mostBy) {
 
     /**
-     * Encounters put together by whom they befell, in so many stretches of equal length.
+     * Sums the attacks on each fish over ranges of equal length.
      *
-     * @param met what fish did to each other; what lies outside the days is left out
+     * @param met the attacks by day and pair; those outside the days are left out
      * @param from the first day
-     * @param to the last day
-     * @param stretches how many at most
+     * @param to the last day, included
+     * @param stretches how many ranges at most, at least 1; the last may be shorter
+     * @return in order of time, then of the fish; empty where nothing was logged
      */
     public static List<AttackSummary> of(List<DailyEncounters> met, LocalDate from, LocalDate to, int stretches) {
         long days = ChronoUnit.DAYS.between(from, to) + 1;
@@ -43,13 +45,13 @@ public record AttackSummary(LocalDate from, LocalDate to, FishId fish, int count
                         .add(one);
             }
         }
-        List<AttackSummary> befell = new ArrayList<>();
+        List<AttackSummary> summaries = new ArrayList<>();
         found.forEach((stretch, fish) -> fish.forEach((whom, all) -> {
             LocalDate begin = from.plusDays(stretch * each);
             LocalDate end = begin.plusDays(each - 1);
-            befell.add(of(begin, end.isAfter(to) ? to : end, whom, all));
+            summaries.add(of(begin, end.isAfter(to) ? to : end, whom, all));
         }));
-        return befell;
+        return summaries;
     }
 
     private static AttackSummary of(LocalDate from, LocalDate to, FishId fish, List<DailyEncounters> all) {

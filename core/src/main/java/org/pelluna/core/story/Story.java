@@ -44,7 +44,7 @@ public record Story(
     }
 
     /**
-     * The story of an assessed plan; a tank without any fish has a fortnight before it and after.
+     * The story of an assessed plan; a tank without any fish has two weeks before it and after.
      *
      * @param warnings what asks to be looked at today
      */

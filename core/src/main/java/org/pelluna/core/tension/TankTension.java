@@ -22,15 +22,15 @@ import org.pelluna.core.watch.Grade;
 import org.pelluna.core.watch.LogEntry;
 
 /**
- * How the whole tank stands: everybody's encounters since the last fish came, in the one model of how quarrels settle ({@link Course}); and how hard those of the last fortnight were.
+ * How the whole tank stands: everybody's encounters since the last fish came, in the one model of how quarrels settle ({@link Course}); and how hard those of the last two weeks were.
  *
  * @param since the day from which it is counted: the last arrival or return, at most {@link Settling#LOOKED_AT_DAYS} ago
  * @param newcomer who came that day; empty if nobody came for so long
  * @param encounters seen in declared watches since then
  * @param hours of declared watches
  * @param today encounters an hour today, the interval of {@link Settling#LEVEL}; empty without any watch
- * @param hard how many of the last fortnight, watched or not, pinned or wounded
- * @param hardest who did most harm in that fortnight; empty if nobody did any
+ * @param hard how many of the last two weeks, watched or not, pinned or wounded
+ * @param hardest who did most harm in those two weeks; empty if nobody did any
  */
 public record TankTension(
         LocalDate since,
@@ -68,12 +68,12 @@ public record TankTension(
         List<Watched> declared =
                 watches.stream().filter(one -> !one.becauseSeen()).toList();
         Map<FishId, Double> harm = new HashMap<>();
-        List<Grade> fortnight = new ArrayList<>();
+        List<Grade> twoWeeks = new ArrayList<>();
         for (LogEntry entry : plan.log()) {
             long ago = ChronoUnit.DAYS.between(entry.at().toLocalDate(), day);
             if (ago >= 0 && ago < FORTNIGHT) {
                 Grade.of(entry).ifPresent(grade -> {
-                    fortnight.add(grade);
+                    twoWeeks.add(grade);
                     harm.merge(entry.aggressorId().orElseThrow(), grade.harm(), Double::sum);
                 });
             }
@@ -87,7 +87,7 @@ public record TankTension(
                         ? Optional.empty()
                         : Optional.of(answers.to(new Course.Asked(watches))
                                 .rate((double) ChronoUnit.DAYS.between(since, day), Settling.LEVEL)),
-                (int) fortnight.stream()
+                (int) twoWeeks.stream()
                         .filter(grade -> grade == Grade.PIN || grade == Grade.WOUND)
                         .count(),
                 harm.entrySet().stream()

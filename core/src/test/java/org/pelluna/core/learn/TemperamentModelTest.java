@@ -166,7 +166,7 @@ class TemperamentModelTest {
         assertThat(TemperamentModel.anyFish(0.4).interval(0.9).low()).isGreaterThan(0.3);
     }
 
-    /** Five years of a tank, the last month held out: the learned rates predict it better than the catalogue, and than the last fortnight (log score, one law of scatter for all). */
+    /** Five years of a tank, the last month held out: the learned rates predict it better than the catalogue, and than the last two weeks (log score, one law of scatter for all). */
     @Test
     void whatWasLearnedPredictsWhatWasHeldOut() {
         SplittableRandom random = new SplittableRandom(2007);
@@ -177,7 +177,7 @@ class TemperamentModelTest {
             List<List<Met>> met = new ArrayList<>();
             List<List<Double>> monthly = new ArrayList<>();
             List<Integer> seen = new ArrayList<>();
-            List<Integer> fortnight = new ArrayList<>();
+            List<Integer> twoWeeks = new ArrayList<>();
             for (int i = 0; i < 6; i++) {
                 double own = gamma(random, 2);
                 List<Met> of = new ArrayList<>();
@@ -188,7 +188,7 @@ class TemperamentModelTest {
                     of.add(new Met(poisson(random, years * truth), years * month));
                     expected.add(month);
                     seen.add(poisson(random, truth));
-                    fortnight.add(poisson(random, truth / 2));
+                    twoWeeks.add(poisson(random, truth / 2));
                 }
                 met.add(of);
                 monthly.add(expected);
@@ -205,11 +205,11 @@ class TemperamentModelTest {
                             * tempers.onPair(i, met.get(i).get(j));
                     learned += law.logChance(count, Math.log(month * times));
                     catalogue += law.logChance(count, Math.log(month));
-                    lately += law.logChance(count, Math.log(Math.max(0.1, 2.0 * fortnight.get(5 * i + j))));
+                    lately += law.logChance(count, Math.log(Math.max(0.1, 2.0 * twoWeeks.get(5 * i + j))));
                 }
             }
             assertThat(learned).as("than the catalogue").isGreaterThan(catalogue);
-            assertThat(learned).as("than as in the last fortnight").isGreaterThan(lately);
+            assertThat(learned).as("than as in the last two weeks").isGreaterThan(lately);
         }
     }
 

@@ -134,7 +134,7 @@ class RemedyOptionTest {
         assertThat(out.days()).isEqualTo(14);
         assertThat(out.steps()).extracting(RemedyOption.Step::inDays).containsExactly(0, 14, 15);
         assertThat(out.pressure())
-                .as("others have had a fortnight to settle, the bully lost its head start")
+                .as("others have had two weeks to settle, the bully lost its head start")
                 .isLessThan(way(options, Way.BOX).pressure());
     }
 

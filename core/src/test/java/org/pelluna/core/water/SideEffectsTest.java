@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 
 /** What nitrification and evaporation do beside, by hand from the reaction and from the balance of salt. */
 class SideEffectsTest {
-    /** 0.2 mg N/L a day for a fortnight is 0.2 mmol: 0.4 milliequivalents, 1.12 dKH (2.8 dKH each). */
+    /** 0.2 mg N/L a day for two weeks is 0.2 mmol: 0.4 milliequivalents, 1.12 dKH (2.8 dKH each). */
     @Test
     void nitrificationUsesTwoEquivalentsAMole() {
         assertThat(Alkalinity.usedDkh(0.2, 14, 0)).isCloseTo(1.12, within(0.005));
