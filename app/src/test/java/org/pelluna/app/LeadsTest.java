@@ -10,8 +10,6 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.core.plan.Schedule;
-import org.pelluna.core.watch.Observations;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A page that answers a question begins with the answer, in a tank with fish and in an empty one. */
@@ -26,15 +24,7 @@ class LeadsTest extends PageTest {
     void oneTankWithFishAndOneWithout() {
         keeper = newKeeper();
         UUID full = tanks.add(keeper.id(), demoPlan());
-        UUID none = tanks.add(
-                keeper.id(),
-                demoPlan()
-                        .with(as -> as.residents(List.of())
-                                .wishes(List.of())
-                                .log(List.of())
-                                .losses(List.of())
-                                .observations(Observations.EMPTY)
-                                .schedule(Schedule.NONE)));
+        UUID none = tanks.add(keeper.id(), emptyPlan());
         tank = "/tanks/" + full;
         empty = "/tanks/" + none;
     }

@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.UUID;
 import org.pelluna.app.account.Accounts;
 import org.pelluna.app.account.KeeperPrincipal;
@@ -14,8 +15,10 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.core.plan.PlanFile;
 import org.pelluna.core.plan.PlanFileException;
 import org.pelluna.core.plan.Resident;
+import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.watch.Observations;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -57,6 +60,17 @@ abstract class PageTest {
         } catch (PlanFileException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** The demo's tank without fish, wishes or record. */
+    TankPlan emptyPlan() {
+        return demoPlan()
+                .with(as -> as.residents(List.of())
+                        .wishes(List.of())
+                        .log(List.of())
+                        .losses(List.of())
+                        .observations(Observations.EMPTY)
+                        .schedule(Schedule.NONE));
     }
 
     static Resident fish(TankPlan plan, String id) {

@@ -116,15 +116,7 @@ class PlainPagesTest extends PageTest {
 
     @Test
     void anEmptyTankUsesNoRetiredWord() throws Exception {
-        readTank(
-                demoPlan()
-                        .with(as -> as.residents(List.of())
-                                .wishes(List.of())
-                                .log(List.of())
-                                .losses(List.of())
-                                .observations(Observations.EMPTY)
-                                .schedule(Schedule.NONE)),
-                30);
+        readTank(emptyPlan(), 30);
     }
 
     @Test

@@ -166,15 +166,7 @@ class WatchPageTest extends PageTest {
     /** Where nobody lives there is nobody to choose, nothing to count and nothing it could come from. */
     @Test
     void anEmptyTankOffersNothingToChooseFrom() throws Exception {
-        UUID empty = tanks.add(
-                keeper.id(),
-                demoPlan()
-                        .with(as -> as.residents(List.of())
-                                .wishes(List.of())
-                                .log(List.of())
-                                .losses(List.of())
-                                .observations(Observations.EMPTY)
-                                .schedule(Schedule.NONE)));
+        UUID empty = tanks.add(keeper.id(), emptyPlan());
         assertThat(page("/tanks/" + empty + "/watch/what-now"))
                 .contains("No fish live here")
                 .doesNotContain(">Compare</button>");
