@@ -55,7 +55,7 @@ class OwnFigurePageTest extends PageTest {
         enter("VOLUME", "5000").andExpect(status().isFound());
         for (UUID one : new UUID[] {tank, second}) {
             pages.perform(get(keeper, "/tanks/{t}/species/gramma-loreto", one))
-                    .andExpect(content().string(containsString("5000 L")))
+                    .andExpect(content().string(containsString("5000\u00a0L")))
                     .andExpect(content().string(containsString("my own fish, measured")))
                     .andExpect(content().string(containsString("as entered")));
         }
@@ -137,12 +137,12 @@ class OwnFigurePageTest extends PageTest {
         Correction longest = correction(SpeciesFigure.ADULT, 7);
         UUID imported = tanks.add(keeper.id(), demoPlan().with(as -> as.corrections(List.of(volume, longest))));
         assertThat(figures.of(keeper.id())).containsExactlyInAnyOrder(volume, longest);
-        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).contains("5000 L");
+        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).contains("5000\u00a0L");
 
         send(keeper, "/tanks/" + imported + "/remove")
                 .andExpect(flash().attribute("undo", hasToString(containsString("no longer count"))));
         assertThat(figures.of(keeper.id())).isEmpty();
-        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).doesNotContain("5000 L");
+        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).doesNotContain("5000\u00a0L");
         enter("ADULT", "8").andExpect(status().isFound());
 
         send(keeper, "/tanks/" + imported + "/restore");
@@ -151,7 +151,7 @@ class OwnFigurePageTest extends PageTest {
                 .hasSize(2)
                 .extracting(Correction::value)
                 .contains(8.0);
-        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).contains("5000 L");
+        assertThat(page(keeper, "/tanks/" + second + "/species/gramma-loreto")).contains("5000\u00a0L");
 
         send(keeper, "/tanks/" + imported + "/remove");
         tanks.add(keeper.id(), demoPlan().with(as -> as.corrections(List.of(volume, longest))));
