@@ -127,7 +127,8 @@ class RulesController {
                         "pause " + rules.pauses().afterOneDays() + " and "
                                 + rules.pauses().afterMoreDays() + " days",
                         "rivals: " + rules.approaches().kin().words(),
-                        "careful from " + Numbers.plain(rules.weights().carefulPerHour()) + " attacks an hour"),
+                        "warn from " + Numbers.plain(rules.weights().carefulPerHour()) + " attacks an hour, none above "
+                                + Numbers.plain(rules.weights().notAbovePerHour())),
                 row.houseRules()
                         .equals(rules.with(as -> as.approaches(rules.approaches())
                                 .husbandry(rules.husbandry())

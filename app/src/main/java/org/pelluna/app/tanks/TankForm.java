@@ -72,6 +72,7 @@ public class TankForm {
     public Integer pauseAfterMoreDays;
     public Double widestGapMm;
     public Double carefulPerHour;
+    public Double notAbovePerHour;
     public Double latenessWeight;
     public Double shynessWeight;
 
@@ -174,6 +175,7 @@ public class TankForm {
         pauseAfterMoreDays = rules.pauses().afterMoreDays();
         widestGapMm = rules.widestGapMm();
         carefulPerHour = rules.weights().carefulPerHour();
+        notAbovePerHour = rules.weights().notAbovePerHour();
         latenessWeight = rules.weights().lateness();
         shynessWeight = rules.weights().shyness();
     }
@@ -230,7 +232,7 @@ public class TankForm {
                         gallonsPerInchNew, gallonsPerInchMature, matureAfterMonths, bodyLengthsToSwim))
                 .pauses(new HouseRules.Pauses(pauseAfterOneDays, pauseAfterMoreDays))
                 .widestGapMm(widestGapMm)
-                .weights(new HouseRules.Weights(carefulPerHour, latenessWeight, shynessWeight)));
+                .weights(new HouseRules.Weights(carefulPerHour, notAbovePerHour, latenessWeight, shynessWeight)));
     }
 
     private TankShape shape(Measures measures) {

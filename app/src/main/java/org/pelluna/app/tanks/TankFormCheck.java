@@ -84,6 +84,15 @@ final class TankFormCheck {
         range("pauseAfterMoreDays", form.pauseAfterMoreDays, 1, 365, "1 to 365 days.");
         range("widestGapMm", form.widestGapMm, 0, 100, "0 to 100 mm.");
         range("carefulPerHour", form.carefulPerHour, 0.1, 1000, "Enter more than 0 attacks an hour.");
+        range("notAbovePerHour", form.notAbovePerHour, 0.1, 1000, "Enter more than 0 attacks an hour.");
+        if (form.notAbovePerHour != null && form.carefulPerHour != null && form.notAbovePerHour < form.carefulPerHour) {
+            range(
+                    "notAbovePerHour",
+                    form.notAbovePerHour,
+                    form.carefulPerHour,
+                    1000,
+                    "Enter at least the number you warn from.");
+        }
         range("latenessWeight", form.latenessWeight, 0, 100, "0 or more.");
         range("shynessWeight", form.shynessWeight, 0, 100, "0 or more.");
     }

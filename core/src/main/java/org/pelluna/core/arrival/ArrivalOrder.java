@@ -41,7 +41,8 @@ public final class ArrivalOrder {
     public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         OrderItems units = OrderItems.of(stock, judgements, water);
         OrderProblem problem = new OrderProblem(
-                stock, units.placed(), OrderOptions.of(stock.plan().houseRules()), water);
+                        stock, units.placed(), OrderOptions.of(stock.plan().houseRules()), water)
+                .solvable();
         FoundOrder best = OrderSearch.best(problem);
         OwnOrder own = OwnOrder.of(stock, units.placed(), water);
         boolean isOwn = !own.order().isEmpty();
@@ -56,7 +57,7 @@ public final class ArrivalOrder {
                 isOwn ? Optional.of(problem.cost(best.order())) : Optional.empty(),
                 units.held(),
                 back,
-                planFindings(stock, taken, order));
+                planFindings(stock, taken, order, isOwn));
     }
 
     /** The return of a resident: the last of the arrivals. */
@@ -84,7 +85,8 @@ public final class ArrivalOrder {
         return arrivals;
     }
 
-    private static List<Finding> planFindings(ResolvedPlan stock, OrderProblem problem, List<Integer> order) {
+    private static List<Finding> planFindings(
+            ResolvedPlan stock, OrderProblem problem, List<Integer> order, boolean own) {
         List<Finding> findings = new ArrayList<>();
         if (!order.isEmpty()) {
             StockingPause.byTest(stock).ifPresent(findings::add);
@@ -106,11 +108,14 @@ public final class ArrivalOrder {
         int settled = 0;
         for (int group : order) {
             // Rivals that come apart are told below, pair by pair.
-            if (!problem.allows(settled, group) && problem.bringsItsKin(settled, group)) {
+            if (!problem.isPossible(settled, group) && problem.bringsItsKin(settled, group)) {
                 findings.add(notAllowed(problem, settled, group));
             }
             settled |= group;
         }
+        findings.addAll(problem.precedence()
+                .leftAside(order, own ? "you placed them so" : "otherwise the bacteria could not keep up"));
+        findings.addAll(LongWait.findings(problem, order, stock.plan().asOf()));
         if (stock.plan().houseRules().approaches().kin() == Approaches.Kin.SAME_DAY) {
             findings.addAll(apart(problem, order));
         }

@@ -69,8 +69,8 @@ final class InsertionOrder {
         return order;
     }
 
-    /** At every step the gentlest of those that may come. */
-    private static List<Integer> gentlestFirst(OrderProblem problem) {
+    /** At every step the gentlest of those that may come; empty where nobody may. */
+    static List<Integer> gentlestFirst(OrderProblem problem) {
         List<Integer> order = new ArrayList<>();
         int settled = 0;
         List<Integer> groups = problem.groups();

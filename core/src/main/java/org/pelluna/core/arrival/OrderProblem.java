@@ -20,6 +20,8 @@ final class OrderProblem {
     /** Most units a set can hold. */
     static final int MOST_UNITS = 31;
 
+    private final ResolvedPlan stock;
+    private final WaterReserve reserve;
     private final List<OrderItem> units;
     private final HouseRules rules;
     private final Quarantine quarantine;
@@ -33,6 +35,7 @@ final class OrderProblem {
     private final SetSum[] shyBehind;
     private final WaterRoom water;
     private final SharedDays days;
+    private final Precedence precedence;
     private final int inside;
     private final boolean onlyTogether;
 
@@ -55,6 +58,8 @@ final class OrderProblem {
             throw new IllegalArgumentException(
                     "at most " + MOST_UNITS + " wishes can be put in order at once, but there are " + units.size());
         }
+        this.stock = stock;
+        this.reserve = water;
         this.units = List.copyOf(units);
         this.options = options;
         this.rules = stock.plan().houseRules();
@@ -84,6 +89,11 @@ final class OrderProblem {
         this.dated = new DatedPressures(pairs, box);
         this.days = new SharedDays(pairs, this.units, rules.approaches(), quarantine, options.together());
         this.onlyTogether = rules.approaches().kin() == Approaches.Kin.SAME_DAY;
+        int[] sharing = new int[units.size()];
+        for (int i = 0; onlyTogether && options.together() && i < sharing.length; i++) {
+            sharing[i] = days.kin(i);
+        }
+        this.precedence = new Precedence(this.units, rules.approaches(), sharing, options.last());
     }
 
     /** Between which days the arrivals of any order lie. */
@@ -111,7 +121,7 @@ final class OrderProblem {
         return pauses.stream().sorted().skip(pauses.size() - place).findFirst().orElseThrow();
     }
 
-    /** What it costs a unit to come behind each other one: shy behind bold, and out of the place its approach gives it. */
+    /** What it costs a unit to come behind each other one: shy behind bold. */
     private double[] behind(OrderItem one) {
         double[] costs = new double[units.size()];
         for (int i = 0; i < costs.length; i++) {
@@ -119,17 +129,9 @@ final class OrderProblem {
             double bolder = other.fish().species().temper().boldness()
                     - one.fish().species().temper().boldness();
             double delicacy = one.fish().species().temper().delicacy();
-            boolean outOfPlace = rules.approaches().clownfish() == Approaches.Clownfish.FIRST
-                    ? isClownfish(one) && !isClownfish(other)
-                    : isClownfish(other) && !isClownfish(one);
-            costs[i] = rules.weights().shyness()
-                    * (one.count() * Math.max(0, bolder) * (1 + delicacy) / 2 + (outOfPlace ? 1 : 0));
+            costs[i] = rules.weights().shyness() * one.count() * Math.max(0, bolder) * (1 + delicacy) / 2;
         }
         return costs;
-    }
-
-    private static boolean isClownfish(OrderItem unit) {
-        return unit.fish().species().genus().equals("Amphiprion");
     }
 
     int size() {
@@ -193,14 +195,38 @@ final class OrderProblem {
     }
 
     /**
-     * Whether a group may come next: those in quarantine first, those kept for the end last, rivals together where the house lets them in only so,
-     * and the water bears it.
+     * Whether a group may come next: those in quarantine first, bullies and those kept for the end last, rivals together where the house
+     * lets them in only so, and the water bears it.
      */
     boolean allows(int settled, int group) {
+        return keepsItsPlace(settled, group) && isPossible(settled, group);
+    }
+
+    /** The same, whatever place {@link Precedence} gives it. */
+    boolean isPossible(int settled, int group) {
         int waiting = inside & ~settled;
         boolean inTurn = waiting == 0 || (group & ~inside) == 0;
         boolean atTheEnd = (group & options.last()) == 0 || (settled | group) == all();
         return inTurn && atTheEnd && water.bears(settled, group) && bringsItsKin(settled, group);
+    }
+
+    /** Whether bullies, clownfish and delicate surgeonfish keep their place when a group comes next; always where they need not. */
+    boolean keepsItsPlace(int settled, int group) {
+        return !options.ranked() || precedence.allows(settled, group);
+    }
+
+    /** Who comes before whom by the house rules. */
+    Precedence precedence() {
+        return precedence;
+    }
+
+    /** The same problem; in any order where bullies, clownfish and delicate surgeonfish cannot keep the place {@link Precedence} gives them. */
+    OrderProblem solvable() {
+        return !options.ranked()
+                        || size() == 0
+                        || !InsertionOrder.gentlestFirst(this).isEmpty()
+                ? this
+                : new OrderProblem(stock, units, options.unranked(), reserve);
     }
 
     /** Where the house lets rivals of one genus in only on one day, none comes alone while another could come with it. */

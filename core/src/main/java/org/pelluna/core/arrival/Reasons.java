@@ -179,10 +179,13 @@ final class Reasons {
                         new Figure("attacks between them if swapped", exchanged, "an hour", Pressure.SOURCE)));
     }
 
-    /** The one reason that forbids an order: the bacteria, or a quarantine that has begun. */
+    /** The one reason that forbids an order: who comes last, the bacteria, or a quarantine that has begun. */
     private String obstacle(List<Integer> changed) {
         int settled = 0;
         for (int group : changed) {
+            if (!problem.keepsItsPlace(settled, group)) {
+                return problem.precedence().why(settled, group).orElseThrow();
+            }
             if (!problem.water().bears(settled, group)) {
                 return "the bacteria could not keep up";
             }

@@ -114,7 +114,9 @@ final class SharedDays {
     }
 
     private boolean mayShare(int i, int j) {
-        boolean staged = approaches.tangs() == Approaches.Tangs.STAGED && isSurgeonfish(i) && isSurgeonfish(j);
+        // Rivals of one genus come together by the rule for them, also where other surgeonfish come one by one.
+        boolean staged =
+                approaches.tangs() == Approaches.Tangs.STAGED && isSurgeonfish(i) && isSurgeonfish(j) && !isKin(i, j);
         boolean oneInside = units.get(i).inside() != units.get(j).inside();
         return !staged && !oneInside && holds(1 << i | 1 << j);
     }

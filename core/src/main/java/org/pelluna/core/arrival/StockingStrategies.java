@@ -33,7 +33,7 @@ final class StockingStrategies {
     }
 
     private OrderProblem problem(List<OrderItem> items, OrderOptions options) {
-        return new OrderProblem(stock, items, options, water);
+        return new OrderProblem(stock, items, options, water).solvable();
     }
 
     private OrderProblem usual(List<OrderItem> items) {

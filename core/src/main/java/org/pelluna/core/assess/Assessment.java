@@ -1,11 +1,10 @@
 package org.pelluna.core.assess;
 
 import java.util.List;
-import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
-import org.pelluna.core.arrival.PlannedCompany;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterReserve;
+import org.pelluna.core.judge.PlanJudgement;
 import org.pelluna.core.learn.Learning;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
@@ -14,7 +13,6 @@ import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.question.Answers;
 import org.pelluna.core.question.Question;
 import org.pelluna.core.shortlist.Judgement;
-import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 
 /**
@@ -89,9 +87,8 @@ public record Assessment(
      */
     public static Assessment of(ResolvedPlan stock, WaterReserve water) {
         ResolvedPlan all = stock.withAbsent();
-        List<Judgement> judgements = Shortlist.of(all);
-        ArrivalPlan order = ArrivalOrder.of(all, judgements, water);
+        PlanJudgement judged = PlanJudgement.of(all, water);
         return new Assessment(
-                stock, judgements, order, Encounters.of(stock).amongResidents(), PlannedCompany.of(all, order));
+                stock, judged.judgements(), judged.order(), Encounters.of(stock).amongResidents(), judged.planned());
     }
 }

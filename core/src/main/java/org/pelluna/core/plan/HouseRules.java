@@ -33,7 +33,7 @@ public record HouseRules(
             new Capacity(5, 3, 12, 4),
             new Pauses(14, 28),
             6,
-            new Weights(4, 0.25, 1),
+            new Weights(4, 15, 0.25, 1),
             Approaches.USUAL,
             Husbandry.USUAL,
             Map.of());
@@ -83,12 +83,16 @@ public record HouseRules(
     /**
      * What weighs how much.
      *
-     * @param carefulPerHour pressure from which a pair needs care, encounters per watched hour
+     * @param carefulPerHour attacks per watched hour from which a pair needs care
+     * @param notAbovePerHour attacks per watched hour, of all together on one fish in the first week and after the help that is planned, above
+     *     which nothing may come
      * @param lateness how much one week of waiting weighs against pressure, encounters/h per week
      * @param shyness how much a shy or delicate fish behind a bold one weighs against pressure, encounters/h
      */
     public record Weights(
             @IfAbsent("4") double carefulPerHour,
+
+            @IfAbsent("15") double notAbovePerHour,
 
             @IfAbsent("0.25") @JsonProperty("latenessWeight")
             double lateness,
@@ -96,6 +100,8 @@ public record HouseRules(
             @IfAbsent("1") @JsonProperty("shynessWeight") double shyness) {
         public Weights {
             require(carefulPerHour > 0, "the limit of attacks an hour must be above 0");
+            // A plan from before this figure may warn from more than the default allows.
+            notAbovePerHour = Math.max(notAbovePerHour, carefulPerHour);
             require(lateness >= 0 && shyness >= 0, "weights must not be negative");
         }
     }

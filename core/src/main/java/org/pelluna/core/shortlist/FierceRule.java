@@ -10,9 +10,6 @@ import org.pelluna.core.species.Temperament;
 final class FierceRule implements ShortlistRule {
     private static final String RULE = "fierce";
 
-    /** Temper toward all others from which whatever comes later is met hard; ours. */
-    private static final double HARD_ON_ALL = 0.5;
-
     @Override
     public String key() {
         return RULE;
@@ -26,15 +23,31 @@ final class FierceRule implements ShortlistRule {
     @Override
     public List<Finding> judge(Candidate candidate) {
         Temperament temper = candidate.species().temper();
-        double others = temper.toward().others();
-        return others < HARD_ON_ALL
+        return temper.turn() == Temperament.Turn.ANY
                 ? List.of()
                 : List.of(Finding.of(
                                 RULE,
                                 Severity.CAREFUL,
-                                "It attacks almost every fish that arrives after it.",
+                                temper.turn() == Temperament.Turn.LAST
+                                        ? "It attacks almost every fish that arrives after it."
+                                        : "It attacks many of the fish that arrive after it.",
                                 temper.from(),
-                                List.of(new Figure("temperament toward all others", others, "of 1", temper.from())))
+                                List.of(
+                                        new Figure(
+                                                "temperament toward later arrivals",
+                                                temper.towardLater(),
+                                                "of 1",
+                                                temper.from()),
+                                        new Figure(
+                                                "temperament toward all others",
+                                                temper.toward().others(),
+                                                "of 1",
+                                                temper.from()),
+                                        new Figure(
+                                                "how much being first emboldens it",
+                                                temper.newcomers(),
+                                                "of 1",
+                                                temper.from())))
                         .remedy("Add it last, with fish that can defend themselves."));
     }
 }

@@ -1,6 +1,7 @@
 package org.pelluna.core.shortlist;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -23,11 +24,25 @@ public record Judgement(
         ResolvedPlan.Wished wished, Verdict verdict, Optional<LocalDate> laterFrom, List<Finding> findings) {
 
     static Judgement of(Candidate candidate) {
-        List<Finding> findings = Rules.ALL.stream()
-                .flatMap(rule -> rule.judge(candidate).stream())
+        return of(
+                candidate.wished(),
+                Rules.ALL.stream()
+                        .flatMap(rule -> rule.judge(candidate).stream())
+                        .toList(),
+                candidate.rules().overruled());
+    }
+
+    /** The same with one finding more, which counts. */
+    public Judgement with(Finding finding) {
+        List<Finding> all = new ArrayList<>(findings);
+        all.add(finding);
+        return of(wished, all, Map.of());
+    }
+
+    private static Judgement of(ResolvedPlan.Wished wished, List<Finding> unsorted, Map<String, String> overruled) {
+        List<Finding> findings = unsorted.stream()
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
-        Map<String, String> overruled = candidate.rules().overruled();
         List<Finding> counting = findings.stream()
                 .filter(finding -> !overruled.containsKey(finding.rule()))
                 .toList();
@@ -43,7 +58,7 @@ public record Judgement(
                         : finding)
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
-        return new Judgement(candidate.wished(), verdict, laterFrom(verdict, counting), noted);
+        return new Judgement(wished, verdict, laterFrom(verdict, counting), noted);
     }
 
     /** Whether it is part of the plan: as the findings say, unless the keeper decided otherwise. */

@@ -10,6 +10,7 @@ import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Encounters;
+import org.pelluna.core.pressure.HardAttacks;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.units.Numbers;
 
@@ -37,17 +38,61 @@ final class PressureRule implements ShortlistRule {
             return List.of();
         }
         Encounters encounters = candidate.encounters();
-        Stream<Finding> suffers = hardest(residents.stream()
-                        .map(resident -> encounters.onArrival(
-                                resident, candidate.fish(), candidate.wished().count())))
-                .map(hardest -> finding(candidate, hardest, named(residents, hardest.aggressorId()), true))
+        List<Pressure> suffered = residents.stream()
+                .map(resident -> encounters.onArrival(
+                        resident, candidate.fish(), candidate.wished().count()))
+                .toList();
+        double careful = candidate.rules().weights().carefulPerHour();
+        double most = candidate.rules().weights().notAbovePerHour();
+        double withHelp =
+                HardAttacks.withHelp(suffered.stream().map(Pressure::perHour).toList(), careful);
+        Stream<Finding> suffers = hardest(suffered.stream())
+                .map(hardest -> withHelp > most
+                        ? tooMany(withHelp, most, named(residents, hardest.aggressorId()))
+                        : finding(candidate, hardest, named(residents, hardest.aggressorId()), true))
                 .stream();
         Stream<Finding> attacks = hardest(residents.stream()
                         .map(resident -> encounters.byNewcomer(
                                 candidate.fish(), resident, candidate.wished().count())))
-                .map(hardest -> finding(candidate, hardest, named(residents, hardest.victimId()), false))
+                .map(hardest -> hardest.perHour() * candidate.wished().count() > most
+                        ? attacksTooMuch(
+                                hardest.perHour() * candidate.wished().count(),
+                                most,
+                                named(residents, hardest.victimId()))
+                        : finding(candidate, hardest, named(residents, hardest.victimId()), false))
                 .stream();
         return Stream.concat(suffers, attacks).toList();
+    }
+
+    private static Finding tooMany(double attacks, double most, String by) {
+        return stop(
+                "Too many attacks: expect about " + Numbers.significant(attacks)
+                        + " an hour on it in its first week, most by " + by + ", even with an acclimation box.",
+                attacks,
+                most);
+    }
+
+    private static Finding attacksTooMuch(double attacks, double most, String victim) {
+        return stop(
+                "It attacks too much: expect about " + Numbers.significant(attacks) + " attacks an hour on " + victim
+                        + " in its first week.",
+                attacks,
+                most);
+    }
+
+    private static Finding stop(String sentence, double attacks, double most) {
+        return Finding.of(
+                RULE,
+                Severity.STOP,
+                sentence,
+                Pressure.SOURCE,
+                List.of(
+                        new Figure(
+                                "expected attacks by those that attack hard, with help",
+                                attacks,
+                                "an hour",
+                                Pressure.SOURCE),
+                        new Figure("most that your house rules allow", most, "an hour", Pressure.SOURCE)));
     }
 
     private static Optional<Pressure> hardest(Stream<Pressure> pressures) {

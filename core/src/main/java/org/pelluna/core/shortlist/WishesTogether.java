@@ -30,7 +30,8 @@ public final class WishesTogether {
         return findings;
     }
 
-    private static Optional<Finding> between(ResolvedPlan stock, ResolvedPlan.Wished one, ResolvedPlan.Wished other) {
+    /** What speaks against two wishes beside one another; empty if nothing does. */
+    public static Optional<Finding> between(ResolvedPlan stock, ResolvedPlan.Wished one, ResolvedPlan.Wished other) {
         return one.species().id().equals(other.species().id())
                 ? twice(stock, one, other)
                 : PairCheck.of(stock, one.fish(), other.fish());

@@ -75,6 +75,41 @@ public record Temperament(
         }
     }
 
+    /** When it should arrive, for the sake of those that come after it. */
+    public enum Turn {
+        /** At any place. */
+        ANY,
+        /** After all that it would attack: it is hard on whatever arrives later. */
+        LATE,
+        /** After those, too: it attacks nearly every fish on sight. */
+        LAST
+    }
+
+    /** Hardness on later arrivals from which a fish comes late. Ours: it divides the kinds that keepers add last from the others. */
+    private static final double LATE_FROM = 0.52;
+
+    /** The same from which it comes last of all; ours. */
+    private static final double LAST_FROM = 0.68;
+
+    /** Temper toward all other fish from which it comes late, however little being there first adds; ours. */
+    private static final double HARD_ON_ALL = 0.5;
+
+    /**
+     * How hard it is on fish of all kinds that arrive after it, 0 to 1: the geometric mean of its temper toward others and of how much
+     * being there first emboldens it. A fish that ignores others, or that gains nothing by being first, is not hard on newcomers.
+     */
+    public double towardLater() {
+        return Math.sqrt(toward.others() * newcomers);
+    }
+
+    /** When it should arrive: the hardest on newcomers last (common practice; the marks are ours). */
+    public Turn turn() {
+        double hardness = towardLater();
+        return hardness >= LAST_FROM
+                ? Turn.LAST
+                : hardness >= LATE_FROM || toward.others() >= HARD_ON_ALL ? Turn.LATE : Turn.ANY;
+    }
+
     /** How far its individuals lie apart: one standard deviation, as a share of what is usual of the kind. */
     public double apart() {
         return spread.orElse(USUAL_SPREAD);

@@ -68,7 +68,7 @@ class OrderSearchTest {
                         .pauses(pauses)
                         .widestGapMm(6)
                         .weights(new HouseRules.Weights(
-                                4, random.nextDouble() * usual.weights().lateness() * 2, random.nextDouble() * 2)))
+                                4, 15, random.nextDouble() * usual.weights().lateness() * 2, random.nextDouble() * 2)))
                 .with(as -> as.approaches(usual.approaches().withKin(Approaches.Kin.values()[random.nextInt(3)]))
                         .husbandry(usual.husbandry())
                         .overruled(Map.of()));

@@ -93,7 +93,7 @@ class StepCostTest {
         }
         Approaches usual = Approaches.USUAL;
         rules = HouseRules.USUAL.with(
-                as -> as.weights(new HouseRules.Weights(4, 0.2 + random.nextDouble(), 0.5 + random.nextDouble()))
+                as -> as.weights(new HouseRules.Weights(4, 15, 0.2 + random.nextDouble(), 0.5 + random.nextDouble()))
                         .approaches(new Approaches(
                                 usual.ceiling(),
                                 usual.bigFish(),

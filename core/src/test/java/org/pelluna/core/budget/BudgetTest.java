@@ -35,7 +35,7 @@ class BudgetTest {
     void moneyAddsUpByDateAndWhatIsAttackedHardIsAtRisk() {
         TankPlan plan = Fixtures.plan(
                 Fixtures.reef(),
-                HouseRules.USUAL.withWeights(new HouseRules.Weights(2, 0.25, 1)),
+                HouseRules.USUAL.withWeights(new HouseRules.Weights(2, 15, 0.25, 1)),
                 List.of(resident("Gale", "chrysiptera-parasema", 400, 7)),
                 List.of(priced("chrysiptera-cyanea", 30), priced("elacatinus-oceanops", 25)));
         Assessment assessment = Assessment.of(plan, CATALOGUE);

@@ -1,0 +1,91 @@
+package org.pelluna.core.judge;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.pelluna.core.arrival.ArrivalOrder;
+import org.pelluna.core.arrival.ArrivalPlan;
+import org.pelluna.core.arrival.PlannedCompany;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.forecast.WaterReserve;
+import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.Wish;
+import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.shortlist.Shortlist;
+
+/**
+ * What may come of a plan, and when: each wish judged beside the residents, beside the other wishes, under the limit of fish for the tank, and
+ * at its place in the order with the help that is planned.
+ *
+ * <p>A wish that fails beside the others has no date, and the order is made without it. The keeper's own decision stands above all: a wish
+ * that is kept in the plan stays dated, and what speaks against it is told.
+ *
+ * @param judgements the verdict on each wish, in the order of the wishes
+ * @param order the order of arrival of those that may come
+ * @param planned expected attacks between the fish to come and all others, in the first week of the later of each two
+ */
+public record PlanJudgement(List<Judgement> judgements, ArrivalPlan order, List<Pressure> planned) {
+    public PlanJudgement {
+        judgements = List.copyOf(judgements);
+        planned = List.copyOf(planned);
+    }
+
+    /**
+     * Judges a plan.
+     *
+     * @param stock the plan, with those back that are out of the display for a time
+     * @param water what its bacteria can handle
+     */
+    public static PlanJudgement of(ResolvedPlan stock, WaterReserve water) {
+        List<Judgement> judgements = Shortlist.of(stock);
+        judgements = BesideOtherWishes.judge(stock, judgements);
+        judgements = UnderTheLimit.judge(stock, judgements);
+        PlanJudgement judged = ordered(stock, judgements, water);
+        // Each pass takes one wish out, so there are at most as many as wishes.
+        Optional<Refusal> refused = AttacksInThePlan.first(stock, judged);
+        while (refused.isPresent()) {
+            judged = ordered(stock, refused.get().on(judged.judgements), water);
+            refused = AttacksInThePlan.first(stock, judged);
+        }
+        return judged.withUndated();
+    }
+
+    /**
+     * A wish that may not come, and why.
+     *
+     * @param wish the wish
+     * @param finding the reason, a stop
+     */
+    record Refusal(WishId wish, Finding finding) {
+        /** The judgements with this one among them. */
+        List<Judgement> on(List<Judgement> judgements) {
+            return judgements.stream()
+                    .map(one -> one.wished().wish().id().equals(wish) ? one.with(finding) : one)
+                    .toList();
+        }
+    }
+
+    /** Whether the keeper has put a wish into the plan whatever speaks against it. */
+    static boolean isKept(Judgement judgement) {
+        return judgement.wished().wish().decision() == Wish.Decision.IN;
+    }
+
+    private static PlanJudgement ordered(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
+        ArrivalPlan order = ArrivalOrder.of(stock, judgements, water);
+        return new PlanJudgement(judgements, order, PlannedCompany.of(stock, order));
+    }
+
+    /** The same where each wish that the order could not date says so itself. */
+    private PlanJudgement withUndated() {
+        List<Judgement> told = new ArrayList<>(judgements);
+        for (ArrivalPlan.Held held : order.held()) {
+            told.replaceAll(one -> one.wished().wish().id().equals(held.wishId())
+                            && one.findings().stream().noneMatch(held.gate()::equals)
+                    ? one.with(held.gate())
+                    : one);
+        }
+        return new PlanJudgement(told, order, planned);
+    }
+}

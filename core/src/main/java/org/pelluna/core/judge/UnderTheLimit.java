@@ -1,0 +1,130 @@
+package org.pelluna.core.judge;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.pelluna.core.finding.Figure;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Severity;
+import org.pelluna.core.headroom.Headroom;
+import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.headroom.Load;
+import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.HouseRules;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.units.Numbers;
+
+/**
+ * All wishes together under the limit of the mature tank, everyone grown. Where not all fit, the smaller ones come first, so that most
+ * fit; each of the others is told without which wish it would.
+ */
+final class UnderTheLimit {
+    private static final String RULE = "headroom";
+
+    private final ResolvedPlan stock;
+    private final Headroom headroom;
+    private final Approaches.Ceiling approach;
+    private final InchRule inches;
+
+    private UnderTheLimit(ResolvedPlan stock) {
+        HouseRules rules = stock.plan().houseRules();
+        this.stock = stock;
+        this.headroom = new Headroom(stock.plan().tank(), rules, stock.plan().asOf());
+        this.approach = rules.approaches().ceiling();
+        this.inches = new InchRule(stock.plan().tank(), rules);
+    }
+
+    /** The judgements, with a stop on each wish for which the others leave no room. */
+    static List<Judgement> judge(ResolvedPlan stock, List<Judgement> judgements) {
+        return stock.plan().houseRules().overruled().containsKey(RULE)
+                ? judgements
+                : new UnderTheLimit(stock).judge(judgements);
+    }
+
+    private List<Judgement> judge(List<Judgement> judgements) {
+        List<Judgement> planned = judgements.stream().filter(Judgement::inPlan).toList();
+        if (fits(planned)) {
+            return judgements;
+        }
+        List<Judgement> taken =
+                new ArrayList<>(planned.stream().filter(PlanJudgement::isKept).toList());
+        List<Judgement> left = new ArrayList<>();
+        planned.stream()
+                .filter(one -> !PlanJudgement.isKept(one))
+                .sorted(Comparator.<Judgement>comparingDouble(UnderTheLimit::size)
+                        .thenComparing(one -> one.wished().species().id().key())
+                        .thenComparing(one -> one.wished().wish().id().key()))
+                .forEach(one -> {
+                    if (fits(and(taken, one))) {
+                        taken.add(one);
+                    } else {
+                        left.add(one);
+                    }
+                });
+        List<Judgement> told = new ArrayList<>(judgements);
+        for (Judgement one : left) {
+            Collections.replaceAll(told, one, one.with(noRoom(one, taken)));
+        }
+        return told;
+    }
+
+    private static double size(Judgement one) {
+        return one.wished().species().size().adultCm().value() * one.wished().count();
+    }
+
+    private static List<Judgement> and(List<Judgement> some, Judgement one) {
+        List<Judgement> more = new ArrayList<>(some);
+        more.add(one);
+        return more;
+    }
+
+    private boolean fits(List<Judgement> wishes) {
+        return loads(wishes).stream().allMatch(load -> load.used() <= limit(load));
+    }
+
+    /** The limit once the tank is mature. */
+    private double limit(Load load) {
+        return approach == Approaches.Ceiling.INCHES
+                ? Math.max(load.limit(), inches.matureCeilingInches())
+                : load.limit();
+    }
+
+    private List<Load> loads(List<Judgement> wishes) {
+        List<Fish> fish = new ArrayList<>(stock.residents());
+        for (Judgement one : wishes) {
+            fish.addAll(Collections.nCopies(one.wished().count(), one.wished().fish()));
+        }
+        return headroom.of(approach, fish, each -> each.growth().adultLengthCm());
+    }
+
+    private Finding noRoom(Judgement wish, List<Judgement> taken) {
+        Load load = loads(and(taken, wish)).stream()
+                .max(Comparator.comparingDouble(one -> one.used() / limit(one)))
+                .orElseThrow();
+        String others = taken.stream()
+                .filter(one -> fits(
+                        and(taken.stream().filter(each -> !each.equals(one)).toList(), wish)))
+                .map(one -> one.wished().species().commonName())
+                .collect(Collectors.joining(" or "));
+        int decimals = Numbers.decimalsToTell(load.used(), limit(load), 1);
+        String unit = load.unit().isEmpty() ? "" : " " + load.unit();
+        Finding finding = Finding.of(
+                RULE,
+                Severity.STOP,
+                "No room beside your other wishes: with it, " + load.name() + " reaches "
+                        + Numbers.plain(load.used(), decimals) + " of " + Numbers.plain(limit(load), decimals) + unit
+                        + ".",
+                load.source(),
+                List.of(
+                        new Figure(load.name() + ", all grown", load.used(), load.unit(), load.source()),
+                        new Figure("limit once mature", limit(load), load.unit(), load.source())));
+        return finding.remedy(
+                others.isEmpty()
+                        ? "It can come only if several other wishes go."
+                        : "It can come if you drop " + others + ".");
+    }
+}
