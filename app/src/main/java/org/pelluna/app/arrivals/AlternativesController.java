@@ -70,8 +70,10 @@ class AlternativesController {
         Optional<Alternative> lowest = ways.stream()
                 .filter(one -> !one.key().equals(Alternative.FEWER))
                 .min(Comparator.comparingDouble(one -> one.cost().total()));
-        Optional<Alternative> own =
-                ways.stream().filter(one -> way(one, 1, stock).taken()).findFirst();
+        Optional<Alternative> own = ways.stream()
+                .filter(one -> !one.key().equals(Alternative.FEWER)
+                        && way(one, 1, stock).taken())
+                .findFirst();
         if (lowest.isEmpty()) {
             return "";
         }
@@ -80,7 +82,7 @@ class AlternativesController {
             return "“" + lowest.get().title() + "” has the best score, " + best + ".";
         }
         String mine = Numbers.plain(own.get().cost().total());
-        return mine.equals(best) || own.get().key().equals(Alternative.FEWER)
+        return mine.equals(best)
                 ? "Your order has the best score, " + mine + "."
                 : "“" + lowest.get().title() + "” scores better than your order: " + best + " instead of " + mine + ".";
     }

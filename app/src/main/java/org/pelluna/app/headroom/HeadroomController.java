@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
+import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.forecast.Future;
 import org.pelluna.core.headroom.Headroom;
@@ -15,8 +16,6 @@ import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
-import org.pelluna.core.shortlist.Judgement;
-import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
 import org.springframework.stereotype.Controller;
@@ -61,11 +60,7 @@ class HeadroomController {
         TankPlan plan = stock.plan();
         ResolvedPlan all = stock.withAbsent();
         List<Fish> planned = new ArrayList<>(all.residents());
-        Shortlist.of(all).stream().filter(Judgement::inPlan).forEach(one -> {
-            for (int i = 0; i < one.wished().count(); i++) {
-                planned.add(one.wished().fish());
-            }
-        });
+        Alternative.coming(all, here.answers().assessment().order()).forEach(day -> planned.addAll(day.fish()));
         LocalDate last = here.answers().assessment().order().arrivals().stream()
                 .map(Arrival::date)
                 .max(LocalDate::compareTo)

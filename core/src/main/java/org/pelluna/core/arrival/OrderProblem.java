@@ -20,6 +20,9 @@ final class OrderProblem {
     /** Most units a set can hold. */
     static final int MOST_UNITS = 31;
 
+    /** Weeks of waiting that count twice as much as so many single first weeks; ours. */
+    private static final double LONG_WEEKS = 26;
+
     private final ResolvedPlan stock;
     private final WaterReserve reserve;
     private final List<OrderItem> units;
@@ -284,12 +287,16 @@ final class OrderProblem {
         return least.of(settled, group) + shyness(settled, group);
     }
 
-    /** What it costs that a group arrives on a day: its weeks beyond the first day it might have come. */
+    /**
+     * What it costs that a group arrives on a day: its weeks beyond the first day it might have come, each later week more than the one before, since
+     * keepers mind weeks little and a year much. A week after half a year counts three times the first.
+     */
     double lateness(int group, int day) {
         double lateness = 0;
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int i = Integer.numberOfTrailingZeros(rest);
-            lateness += rules.weights().lateness() * units.get(i).count() * (day - Math.max(firstDay, open[i])) / 7.0;
+            double weeks = (day - Math.max(firstDay, open[i])) / 7.0;
+            lateness += rules.weights().lateness() * units.get(i).count() * weeks * (1 + weeks / LONG_WEEKS);
         }
         return lateness;
     }

@@ -36,6 +36,10 @@ final class Precedence {
     private final List<OrderItem> units;
     private final Approaches approaches;
     private final Rank[] ranks;
+
+    /** The unit that gives each its rank: itself, or one that must share its day. */
+    private final int[] rankedBy;
+
     private final int[] before;
 
     /**
@@ -47,9 +51,11 @@ final class Precedence {
         this.approaches = approaches;
         int size = units.size();
         this.ranks = new Rank[size];
+        this.rankedBy = new int[size];
         double[] delicacy = new double[size];
         for (int i = 0; i < size; i++) {
             ranks[i] = own(species(i));
+            rankedBy[i] = i;
             delicacy[i] = species(i).temper().delicacy();
         }
         spread(together, delicacy);
@@ -78,7 +84,8 @@ final class Precedence {
                 for (int left = together[i]; left != 0; left &= left - 1) {
                     int j = Integer.numberOfTrailingZeros(left);
                     if (ranks[j].compareTo(ranks[i]) > 0 || delicacy[j] > delicacy[i]) {
-                        ranks[i] = ranks[j].compareTo(ranks[i]) > 0 ? ranks[j] : ranks[i];
+                        rankedBy[i] = ranks[j].compareTo(ranks[i]) > 0 ? rankedBy[j] : rankedBy[i];
+                        ranks[i] = ranks[rankedBy[i]];
                         delicacy[i] = Math.max(delicacy[i], delicacy[j]);
                         changed = true;
                     }
@@ -143,7 +150,7 @@ final class Precedence {
 
     private String reason(int first, int second) {
         return switch (ranks[second]) {
-            case LATE, LAST -> units.get(second).name() + " attacks fish that arrive after it";
+            case LATE, LAST -> units.get(rankedBy[second]).name() + " attacks fish that arrive after it";
             case CLOWNFISH_LAST -> "your house rules put clownfish last";
             case CLOWNFISH_FIRST, ANY ->
                 ranks[first] == Rank.CLOWNFISH_FIRST

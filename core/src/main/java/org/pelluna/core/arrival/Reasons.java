@@ -71,7 +71,8 @@ final class Reasons {
                     .map(OrderItem::gate)
                     .findFirst()
                     .orElse("");
-            return finding("gate", ("Wait until " + date + ". " + gate).strip(), Provenance.PRACTICE, List.of());
+            String told = gate.startsWith("Wait until") ? gate : ("Wait until " + date + ". " + gate).strip();
+            return finding("gate", told, Provenance.PRACTICE, List.of());
         }
         if (day > ready && day == headroom) {
             RoomUse room = problem.room(settled | group, day);

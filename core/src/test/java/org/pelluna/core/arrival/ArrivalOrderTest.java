@@ -198,7 +198,7 @@ class ArrivalOrderTest {
         ArrivalPlan order = Assessment.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), many), CATALOGUE)
                 .order();
         assertThat(order.proved()).isFalse();
-        assertThat(order.arrivals()).hasSize(ExactOrder.MOST_UNITS + 2);
+        assertThat(order.arrivals().stream().mapToInt(Arrival::fish).sum()).isEqualTo(ExactOrder.MOST_UNITS + 2);
     }
 
     @Tag("long")

@@ -60,9 +60,9 @@ class ReasonsTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "pseudocheilinus-hexataenia elacatinus-oceanops pterapogon-kauderni nemateleotris-magnifica",
+                "pseudocheilinops-ataenia elacatinus-oceanops pterapogon-kauderni nemateleotris-magnifica",
                 "zebrasoma-flavescens gramma-loreto cirrhilabrus-solorensis cryptocentrus-cinctus",
-                "chrysiptera-parasema amphiprion-ocellaris siganus-vulpinus synchiropus-splendidus halichoeres-chrysus",
+                "chrysiptera-parasema assessor-macneilli siganus-vulpinus synchiropus-splendidus halichoeres-chrysus",
                 "centropyge-bispinosa ecsenius-midas neocirrhites-armatus elacatinus-oceanops"
             })
     void whatASwapCostsIsWhatTheSwappedOrderCosts(String species) {

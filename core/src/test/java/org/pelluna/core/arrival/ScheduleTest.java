@@ -84,12 +84,25 @@ class ScheduleTest {
     void anArrivalPutOffWaitsUntilItsDayAndTheOthersDoNot() {
         LocalDate later = TODAY.plusDays(200);
         Assessment put = three(none -> none.notBefore(new WishId("wish-elacatinus-oceanops"), later));
-        assertThat(put.order().arrivals()).last().satisfies(arrival -> {
+        assertThat(put.order().arrivals().get(1)).satisfies(arrival -> {
             assertThat(arrival.wishIds()).containsExactly(new WishId("wish-elacatinus-oceanops"));
             assertThat(arrival.date()).isEqualTo(later);
             assertThat(arrival.reasons().get(0).sentence()).contains("delayed it");
         });
-        assertThat(put.order().arrivals().get(1).date()).isBefore(TODAY.plusDays(60));
+        assertThat(put.order().arrivals().get(0).date()).isBefore(TODAY.plusDays(60));
+    }
+
+    /** A bully waits even for a fish that is put off by months, and the keeper is told what that costs. */
+    @Test
+    void aBullyWaitsForTheOthersAndItIsSaidForHowLong() {
+        LocalDate later = TODAY.plusDays(200);
+        Assessment put = three(none -> none.notBefore(new WishId("wish-elacatinus-oceanops"), later));
+        assertThat(order(put)).last().isEqualTo("wish-pseudocheilinus-hexataenia");
+        assertThat(put.order().findings())
+                .anySatisfy(one -> assertThat(one.sentence() + one.remedy().orElseThrow())
+                        .contains("waits until", "must arrive before it", "Drop one of the two"));
+        assertThat(three(none -> none).order().findings())
+                .noneMatch(one -> one.rule().equals("precedence"));
     }
 
     @Test

@@ -259,10 +259,7 @@ class StepCostTest {
                     Species early = units.get(a).fish().species();
                     double bolder = Math.max(
                             0, early.temper().boldness() - late.temper().boldness());
-                    boolean first = rules.approaches().clownfish() == Approaches.Clownfish.FIRST;
-                    boolean misplaced = (first ? late : early).genus().equals("Amphiprion")
-                            && !(first ? early : late).genus().equals("Amphiprion");
-                    sum += units.get(b).count() * bolder * (1 + late.temper().delicacy()) / 2 + (misplaced ? 1 : 0);
+                    sum += units.get(b).count() * bolder * (1 + late.temper().delicacy()) / 2;
                 }
             }
         }
@@ -277,7 +274,8 @@ class StepCostTest {
                 int free = units.get(b).inside()
                         ? own
                         : Math.max(own, problem.quarantine().days());
-                sum += units.get(b).count() * (day - Math.max(problem.firstDay(), free)) / 7.0;
+                double weeks = (day - Math.max(problem.firstDay(), free)) / 7.0;
+                sum += units.get(b).count() * weeks * (1 + weeks / 26);
             }
         }
         return sum * rules.weights().lateness();
@@ -368,9 +366,12 @@ class StepCostTest {
                     IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled, i));
             boolean onlyInside = IntStream.range(0, units.size())
                     .allMatch(i -> !in(group, i) || units.get(i).inside());
-            assertThat(problem.allows(settled, group))
+            assertThat(problem.isPossible(settled, group))
                     .isEqualTo(
                             (!waiting || onlyInside) && adds <= most && !leavesKinBehind(settled, group, waste, most));
+            assertThat(problem.allows(settled, group))
+                    .isEqualTo(problem.isPossible(settled, group)
+                            && problem.precedence().allows(settled, group));
             boolean left =
                     IntStream.range(0, units.size()).anyMatch(i -> units.get(i).inside() && !in(settled | group, i));
             int pause = count(group) > 1
@@ -395,14 +396,11 @@ class StepCostTest {
                                         && nitrogen(group | 1 << j, waste) <= most));
     }
 
-    /** One genus, two species, both in quarantine or neither; surgeonfish are staged by the usual house rules. */
+    /** One genus, two species, both in quarantine or neither. */
     private static boolean mayComeTogether(OrderItem one, OrderItem other) {
         Species mine = one.fish().species();
         Species theirs = other.fish().species();
-        return mine.genus().equals(theirs.genus())
-                && !mine.id().equals(theirs.id())
-                && !mine.family().equals("Acanthuridae")
-                && one.inside() == other.inside();
+        return mine.genus().equals(theirs.genus()) && !mine.id().equals(theirs.id()) && one.inside() == other.inside();
     }
 
     private double nitrogen(int set, FishWaste waste) {

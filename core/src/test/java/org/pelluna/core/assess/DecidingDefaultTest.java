@@ -20,7 +20,7 @@ import org.pelluna.core.tank.WaterSpace;
 class DecidingDefaultTest {
     private static Tank small(Tank.Experience experience) {
         return new Fixtures.TankBuilder()
-                .shape(new TankShape.Box(80, 42, 42))
+                .shape(new TankShape.Box(88, 42, 42))
                 .water(WaterSpace.usual(3, 11, 8))
                 .cycledOn(TODAY)
                 .build()
@@ -33,7 +33,7 @@ class DecidingDefaultTest {
                         small(Tank.Experience.FIRST_TANK),
                         rules,
                         List.of(),
-                        List.of(wish("amphiprion-ocellaris", 2), wish("cryptocentrus-cinctus"), wish("gramma-loreto"))),
+                        List.of(wish("amphiprion-ocellaris", 2), wish("trimma-rubromaculatum"), wish("gramma-loreto"))),
                 CATALOGUE);
     }
 

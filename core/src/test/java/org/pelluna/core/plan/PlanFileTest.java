@@ -245,6 +245,7 @@ class PlanFileTest {
         file.remove(List.of("ownSpecies", "schedule", "waterTests", "journal"));
         ObjectNode oldRules = (ObjectNode) file.get("houseRules");
         oldRules.put("rivalsSameDay", true);
+        oldRules.remove("notAbovePerHour");
         ((ObjectNode) oldRules.get("husbandry")).remove(List.of("foodFactor", "pH", "bottledBacteria", "saltPrice"));
         assertThat(PlanFile.read(file.toString(), CATALOGUE)).isEqualTo(plan);
         file.put("version", 1);

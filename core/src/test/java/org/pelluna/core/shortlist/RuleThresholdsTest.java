@@ -110,7 +110,13 @@ class RuleThresholdsTest {
     @MethodSource("species")
     void whatTurnsOnAllIsSaidToEvenInAnEmptyTank(Species one) {
         assertThat(severity(new TankBuilder().build(), one, "fierce"))
-                .isEqualTo(one.temper().toward().others() >= 0.5 ? Optional.of(Severity.CAREFUL) : Optional.empty());
+                .isEqualTo(
+                        one.temper().toward().others() >= 0.5
+                                        || one.temper().toward().others()
+                                                        * one.temper().newcomers()
+                                                >= 0.52 * 0.52 - 1e-12
+                                ? Optional.of(Severity.CAREFUL)
+                                : Optional.empty());
     }
 
     @ParameterizedTest(name = "{0}")
