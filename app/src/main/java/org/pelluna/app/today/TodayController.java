@@ -26,6 +26,7 @@ import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.judge.ResidentVerdict;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tank.Purpose;
@@ -113,6 +114,7 @@ class TodayController {
         TankPlan plan = assessment.stock().plan();
         List<Due> due = Due.of(assessment);
         List<String> rising = answers.warnings().stream().map(Warning::words).toList();
+        List<ResidentVerdict> residents = ResidentVerdict.all(assessment.stock());
         boolean lived = !assessment.stock().residents().isEmpty();
         return new TankToday(
                 tank.id(),
@@ -121,7 +123,9 @@ class TodayController {
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),
-                rising.isEmpty() ? measures.sentence(Due.lead(due, plan.asOf())) : rising.get(0),
+                ResidentVerdict.firstAct(residents)
+                        .or(() -> rising.stream().findFirst())
+                        .orElseGet(() -> measures.sentence(Due.lead(due, plan.asOf()))),
                 answers.tension().map(TankTension::words).orElse(""),
                 tank.kind() == Purpose.Kind.DISPLAY && plan.wishes().isEmpty() && !lived,
                 lived,

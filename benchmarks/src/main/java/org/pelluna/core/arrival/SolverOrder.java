@@ -24,7 +24,7 @@ public final class SolverOrder {
             org.pelluna.core.pressure.PressureStrengths.USUAL.of(org.pelluna.core.pressure.PressureStrengths.Kind.BOX);
 
     private static final double SCALE = 1e6;
-    private static final int HORIZON = 5000;
+    private static final int HORIZON = 1500;
 
     static {
         Loader.loadNativeLibraries();
@@ -75,6 +75,14 @@ public final class SolverOrder {
                 }
             }
         }
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
+                int others = problem.all() & ~(1 << i) & ~(1 << j);
+                if (i != j && !problem.precedence().allows(others, 1 << i)) {
+                    model.addBoolOr(new Literal[] {before[j][i]});
+                }
+            }
+        }
     }
 
     private void days() {
@@ -119,8 +127,7 @@ public final class SolverOrder {
         PairTable pairs = problem.pairs();
         for (int b = 0; b < n; b++) {
             int earliest = Math.max(problem.firstDay(), problem.release(1 << b));
-            double late = (problem.lateness(1 << b, earliest + 7) - problem.lateness(1 << b, earliest)) / 7;
-            cost.addTerm(day[b], Math.round(late * SCALE)).add(-Math.round(late * SCALE) * earliest);
+            late(b, earliest);
             double base = problem.least().of(0, 1 << b);
             for (int a = 0; a < pairs.all(); a++) {
                 boolean resident = a < pairs.residents();
@@ -145,6 +152,20 @@ public final class SolverOrder {
             }
             cost.add(Math.round(base * SCALE));
         }
+    }
+
+    /** What waiting costs is looked up by the days waited, since each week costs more than the one before. */
+    private void late(int b, int earliest) {
+        long[] table = new long[HORIZON - earliest + 1];
+        for (int waited = 0; waited < table.length; waited++) {
+            table[waited] = Math.round(problem.lateness(1 << b, earliest + waited) * SCALE);
+        }
+        IntVar waited = model.newIntVar(0, table.length - 1L, "w" + b);
+        model.addEquality(
+                waited, LinearExpr.newBuilder().add(day[b]).add(-earliest).build());
+        IntVar late = model.newIntVar(0, table[table.length - 1], "l" + b);
+        model.addElement(waited, table, late);
+        cost.add(late);
     }
 
     /** In the box, as everyone is in the problems compared: whether a fish is boxed depends on the hardest of its pressures, which a linear model lacks. */

@@ -33,6 +33,14 @@ public record ArrivalPlan(
         findings = List.copyOf(findings);
     }
 
+    /** The day on which a wish arrives; empty where it has none. */
+    public Optional<LocalDate> dateOf(WishId wish) {
+        return arrivals.stream()
+                .filter(one -> one.wishIds().contains(wish))
+                .map(Arrival::date)
+                .findFirst();
+    }
+
     /** What can be claimed of the order, in a sentence. */
     public String claim() {
         return FoundOrder.claim(gap);

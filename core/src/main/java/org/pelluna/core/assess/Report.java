@@ -3,13 +3,16 @@ package org.pelluna.core.assess;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.OrderCost;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.headroom.InchRule;
+import org.pelluna.core.judge.ResidentVerdict;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
@@ -30,6 +33,8 @@ import org.pelluna.core.tank.NetWater;
  * @param pressuresToday among residents
  * @param pressuresPlanned with the fish to come
  * @param order the order of arrival
+ * @param residents whether each fish that lives here is fine, those that need an act first
+ * @param tank the one next step
  */
 public record Report(
         LocalDate asOf,
@@ -39,7 +44,24 @@ public record Report(
         List<WishReport> wishes,
         List<PressureReport> pressuresToday,
         List<PressureReport> pressuresPlanned,
-        OrderReport order) {
+        OrderReport order,
+        List<ResidentReport> residents,
+        TankReport tank) {
+
+    /**
+     * The verdict on one resident.
+     *
+     * @param standing {@code act}, {@code watch} or {@code fine}
+     */
+    public record ResidentReport(String fishId, String standing, String reason, String step) {}
+
+    /**
+     * The verdict on the tank.
+     *
+     * @param wishes how many wishes fit
+     * @param nextStep what the keeper does next
+     */
+    public record TankReport(String wishes, String nextStep) {}
 
     /** The inch rule's figures today, in US gallons and inches. */
     public record Headroom(double gallons, double gallonsPerInch, double ceilingInches, double residentInches) {}
@@ -63,6 +85,9 @@ public record Report(
             Optional<LocalDate> laterFrom,
             Wish.Decision decision,
             boolean inPlan,
+            Optional<LocalDate> date,
+            Optional<String> reason,
+            Optional<String> condition,
             List<Finding> findings) {}
 
     /** One directed pressure. */
@@ -85,6 +110,8 @@ public record Report(
         TankPlan plan = assessment.stock().plan();
         InchRule rule = new InchRule(plan.tank(), plan.houseRules());
         ArrivalPlan order = assessment.order();
+        List<ResidentVerdict> residents = ResidentVerdict.all(assessment.stock());
+        Headline headline = Headline.of(assessment);
         return new Report(
                 plan.asOf(),
                 plan.tank().netWater(),
@@ -94,7 +121,7 @@ public record Report(
                         rule.ceilingInches(plan.asOf()),
                         InchRule.inches(assessment.stock().residents())),
                 approaches(assessment),
-                assessment.judgements().stream().map(Report::wish).toList(),
+                assessment.judgements().stream().map(one -> wish(one, order)).toList(),
                 assessment.today().stream().map(Report::pressure).toList(),
                 assessment.planned().stream().map(Report::pressure).toList(),
                 new OrderReport(
@@ -103,7 +130,20 @@ public record Report(
                         order.cost().total(),
                         order.arrivals(),
                         order.held(),
-                        order.findings()));
+                        order.findings()),
+                residents.stream().map(Report::resident).toList(),
+                new TankReport(
+                        headline.wishes(),
+                        ResidentVerdict.firstAct(residents)
+                                .orElse(headline.next().toString())));
+    }
+
+    private static ResidentReport resident(ResidentVerdict verdict) {
+        return new ResidentReport(
+                verdict.fish().id().key(),
+                verdict.standing().name().toLowerCase(Locale.ROOT),
+                verdict.reason(),
+                verdict.step());
     }
 
     private static List<ApproachReport> approaches(Assessment assessment) {
@@ -130,8 +170,10 @@ public record Report(
                 .toList();
     }
 
-    private static WishReport wish(Judgement judgement) {
+    /** The deciding finding is the hardest: it says why, and what would turn it. */
+    private static WishReport wish(Judgement judgement, ArrivalPlan order) {
         Wish wish = judgement.wished().wish();
+        Optional<Finding> deciding = judgement.deciding();
         return new WishReport(
                 wish.id().key(),
                 wish.speciesId().key(),
@@ -139,6 +181,9 @@ public record Report(
                 judgement.laterFrom(),
                 wish.decision(),
                 judgement.inPlan(),
+                order.dateOf(wish.id()),
+                deciding.map(Finding::sentence),
+                deciding.flatMap(Finding::remedy).map(Sentence::toString),
                 judgement.findings());
     }
 
@@ -147,7 +192,7 @@ public record Report(
                 pressure.aggressorId().key(),
                 pressure.victimId().key(),
                 pressure.perHour(),
-                pressure.kin().name().toLowerCase(java.util.Locale.ROOT),
+                pressure.kin().name().toLowerCase(Locale.ROOT),
                 pressure.factors().stream()
                         .map(factor -> new FactorReport(factor.kind().words(), factor.multiplier(), factor.sentence()))
                         .toList());

@@ -1,6 +1,8 @@
 package org.pelluna.core.pressure;
 
 import java.util.Optional;
+import java.util.Set;
+import org.pelluna.core.species.Habits.Shelter;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.species.Temperament;
 
@@ -12,6 +14,11 @@ import org.pelluna.core.species.Temperament;
  * @param because in words, for example {@code the same genus, Zebrasoma}
  */
 public record Likeness(Kin kin, double temper, String because) {
+
+    private static final Set<String> SMALL_AND_PEACEFUL = Set.of("Gobiidae", "Blenniidae", "Apogonidae");
+
+    /** Temper toward all others below which a fish counts as peaceful; ours. */
+    private static final double PEACEFUL = 0.25;
 
     /** Ways of being alike, the closest first. */
     public enum Kin {
@@ -34,7 +41,7 @@ public record Likeness(Kin kin, double temper, String because) {
                     temper.nicheRival(),
                     "it eats " + other.habits().diet().words() + " in the same part of the tank");
         }
-        if (aggressor.family().equals(other.family())) {
+        if (aggressor.family().equals(other.family()) && !liveSideBySide(aggressor, other)) {
             harshest = harshest.orHarsher(Kin.FAMILY, temper.family(), "same family");
         }
         Optional<String> looks = aggressor.look().likeness(other.look());
@@ -48,6 +55,17 @@ public record Likeness(Kin kin, double temper, String because) {
             harshest = harshest.orHarsher(Kin.OWN_SPECIES, temper.ownSpecies(), "same species");
         }
         return harshest;
+    }
+
+    /**
+     * Small perching fish of two genera, of which at least one digs no burrow: gobies, blennies and cardinalfish of different genera leave one another
+     * alone (common practice), while two that want the same burrow do not.
+     */
+    private static boolean liveSideBySide(Species one, Species other) {
+        return SMALL_AND_PEACEFUL.contains(one.family())
+                && !one.genus().equals(other.genus())
+                && one.temper().toward().others() < PEACEFUL
+                && (one.habits().shelter() != Shelter.BURROW || other.habits().shelter() != Shelter.BURROW);
     }
 
     private Likeness orHarsher(Kin otherKin, double otherTemper, String reason) {

@@ -29,6 +29,11 @@ public record Predation(
         double preyCm) {
     private static final int HORIZON_DAYS = 3653;
 
+    /** Body depth up to which a fish is swallowed by its length alone, as a share of that length. */
+    private static final double ORDINARY_DEPTH = 0.42;
+
+    private static final double MOST_BULK = 2;
+
     /** Every meal among the given fish within ten years, the soonest first. */
     public static List<Predation> among(List<Fish> fish, LocalDate today) {
         return fish.stream()
@@ -47,7 +52,7 @@ public record Predation(
      * @param today the first day looked at
      */
     public static Optional<Predation> between(Fish predator, Fish prey, LocalDate today) {
-        double gape = predator.species().gape().value();
+        double gape = predator.species().gape().value() / bulk(prey);
         return first(gape, predator.growth(), prey.growth(), today)
                 .map(day -> new Predation(
                         predator.id(),
@@ -65,6 +70,14 @@ public record Predation(
                                         today),
                         gape * predator.lengthCmOn(day),
                         prey.lengthCmOn(day)));
+    }
+
+    /**
+     * By how much a deep body fills a mouth more than an ordinary one of its length: 1 for ordinary and slim bodies, up to 2 for discs. Swallowing
+     * goes by the depth of the prey (common practice; the figures are ours).
+     */
+    private static double bulk(Fish prey) {
+        return Math.max(1, Math.min(MOST_BULK, prey.species().look().depth() / ORDINARY_DEPTH));
     }
 
     /** The first day on which the eater's mouth is wide enough. */

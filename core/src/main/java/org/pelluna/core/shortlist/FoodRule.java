@@ -2,9 +2,11 @@ package org.pelluna.core.shortlist;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Habits.Diet;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.NaturalFood;
@@ -16,6 +18,13 @@ final class FoodRule implements ShortlistRule {
 
     /** Feeds a day from which an automatic feeder is wanted. */
     private static final double MANY_FEEDS = 4;
+
+    private static final String CLEANERS = "Labroides";
+
+    /** Length from which a fish is worth cleaning, cm, and how many of them feed a cleaner in part; common practice says “many large fish”, the figures are ours. */
+    private static final double CLIENT_CM = 10;
+
+    private static final int ENOUGH_CLIENTS = 5;
 
     @Override
     public String key() {
@@ -54,6 +63,10 @@ final class FoodRule implements ShortlistRule {
                     bare ? Severity.CAREFUL : Severity.FINE));
         } else if (diet == Diet.CORAL_POLYPS) {
             findings.add(finding(species, "It eats coral polyps; without them it starves.", Severity.STOP));
+        } else if (species.genus().equals(CLEANERS)) {
+            cleaner(candidate).ifPresent(findings::add);
+        } else if (diet == Diet.SPONGES && species.habits().eating() == Habits.Eating.HARD) {
+            findings.add(finding(species, "It lives on sponges: almost all starve on prepared food.", Severity.STOP));
         } else if (diet == Diet.SPONGES) {
             findings.add(finding(
                     species,
@@ -61,6 +74,23 @@ final class FoodRule implements ShortlistRule {
                     Severity.CAREFUL));
         }
         return findings;
+    }
+
+    /** A cleaner wrasse lives on what it picks from larger fish: without clients it starves. */
+    private static Optional<Finding> cleaner(Candidate candidate) {
+        long clients = candidate.stock().residents().stream()
+                .filter(fish -> fish.lengthCmOn(candidate.today()) >= CLIENT_CM)
+                .count();
+        return Optional.of(
+                clients < ENOUGH_CLIENTS
+                        ? finding(
+                                candidate.species(),
+                                "It lives on parasites that it picks from larger fish, and here it would find too few clients.",
+                                Severity.STOP)
+                        : finding(
+                                candidate.species(),
+                                "It lives on parasites that it picks from larger fish: buy only one that eats prepared food.",
+                                Severity.CAREFUL));
     }
 
     private static Finding finding(Species species, String sentence, Severity severity) {

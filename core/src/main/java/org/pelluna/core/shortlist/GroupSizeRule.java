@@ -12,6 +12,9 @@ import org.pelluna.core.species.SocialGrouping;
 final class GroupSizeRule implements ShortlistRule {
     private static final String RULE = "company";
 
+    /** Temper toward its own species from which too few of a shoal fight; ours. */
+    private static final double FIGHTS_ITS_OWN = 0.4;
+
     @Override
     public String key() {
         return RULE;
@@ -51,6 +54,17 @@ final class GroupSizeRule implements ShortlistRule {
                             + company.way().words() + ".",
                     company.from(),
                     figures));
+        }
+        boolean few = company.way() == SocialGrouping.Way.SHOAL && total < company.smallestGroup();
+        boolean mild = candidate.species().temper().toward().ownSpecies() < FIGHTS_ITS_OWN;
+        if (few && mild) {
+            return List.of(Finding.of(
+                            RULE,
+                            Severity.CAREFUL,
+                            total + " are few: it lives " + company.way().words() + " and is shy in smaller ones.",
+                            company.from(),
+                            figures)
+                    .remedy(remedy(company)));
         }
         return List.of(Finding.of(RULE, Severity.STOP, reason(company, total), company.from(), figures)
                 .remedy(remedy(company)));

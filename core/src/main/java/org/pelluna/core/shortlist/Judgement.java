@@ -75,6 +75,14 @@ public record Judgement(
                 .toList();
     }
 
+    /** The finding that decides the verdict: the first of the hardest, of several waits the longest; empty where nothing speaks against it. */
+    public Optional<Finding> deciding() {
+        return findings.stream()
+                .filter(finding -> finding.severity().compareTo(Severity.CAREFUL) <= 0)
+                .min(Comparator.comparing(Finding::severity)
+                        .thenComparing(finding -> finding.until().orElse(LocalDate.MAX), Comparator.reverseOrder()));
+    }
+
     /** The gate that no date opens by itself, if there is one: a missing cover, an unfinished cycle. */
     public Optional<Finding> undatedGate() {
         return findings(Severity.WAIT).stream()

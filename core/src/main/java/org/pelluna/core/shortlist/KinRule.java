@@ -1,6 +1,7 @@
 package org.pelluna.core.shortlist;
 
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -32,6 +33,22 @@ final class KinRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
+        Optional<Fish> otherClownfish = candidate.stock().residents().stream()
+                .filter(fish -> Clownfish.exclude(
+                        fish.species(),
+                        candidate.species(),
+                        candidate.tank().netWater().litres()))
+                .findFirst();
+        if (otherClownfish.isPresent()) {
+            return List.of(Finding.of(
+                            RULE,
+                            Severity.STOP,
+                            otherClownfish.get().name()
+                                    + " is a clownfish of another kind: one of them will kill the other.",
+                            Provenance.PRACTICE,
+                            List.of())
+                    .remedy("Keep one kind of clownfish only."));
+        }
         List<Fish> kin = candidate.stock().residents().stream()
                 .filter(fish ->
                         fish.species().genus().equals(candidate.species().genus()))

@@ -46,6 +46,16 @@ public final class PairCheck {
     private static Optional<Finding> rivals(ResolvedPlan stock, Species one, Species other) {
         return Rivalry.between(one, other).map(rivalry -> {
             Approaches.Kin approach = stock.plan().houseRules().approaches().kin();
+            if (Clownfish.exclude(one, other, stock.plan().tank().netWater().litres())) {
+                return Finding.of(
+                                RULE,
+                                Severity.STOP,
+                                one.commonName() + " and " + other.commonName()
+                                        + " are two kinds of clownfish: one pair will kill the other.",
+                                Provenance.PRACTICE,
+                                List.of())
+                        .remedy("Keep one kind of clownfish only.");
+            }
             return Finding.of(
                             RULE,
                             approach == Approaches.Kin.NEVER ? Severity.STOP : Severity.CAREFUL,

@@ -3,16 +3,20 @@ package org.pelluna.core.shortlist;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.pressure.HardAttacks;
 import org.pelluna.core.pressure.Pressure;
+import org.pelluna.core.pressure.WayIn;
 import org.pelluna.core.units.Numbers;
+import org.pelluna.core.units.Quantity;
 
 /** Who here would press it hardest in its first week, and whom would it press? */
 final class PressureRule implements ShortlistRule {
@@ -48,7 +52,7 @@ final class PressureRule implements ShortlistRule {
                 HardAttacks.withHelp(suffered.stream().map(Pressure::perHour).toList(), careful);
         Stream<Finding> suffers = hardest(suffered.stream())
                 .map(hardest -> withHelp > most
-                        ? tooMany(withHelp, most, named(residents, hardest.aggressorId()))
+                        ? tooMany(candidate, withHelp, most, named(residents, hardest.aggressorId()))
                         : finding(candidate, hardest, named(residents, hardest.aggressorId()), true))
                 .stream();
         Stream<Finding> attacks = hardest(residents.stream()
@@ -64,12 +68,47 @@ final class PressureRule implements ShortlistRule {
         return Stream.concat(suffers, attacks).toList();
     }
 
-    private static Finding tooMany(double attacks, double most, String by) {
+    private static Finding tooMany(Candidate candidate, double attacks, double most, String by) {
         return stop(
-                "Too many attacks: expect about " + Numbers.significant(attacks)
-                        + " an hour on it in its first week, most by " + by + ", even with an acclimation box.",
-                attacks,
-                most);
+                        "Too many attacks: expect about " + Numbers.significant(attacks)
+                                + " an hour on it in its first week, most by " + by + ", even with an acclimation box.",
+                        attacks,
+                        most)
+                .remedy(waysIn(WayIn.all(
+                        candidate.stock(),
+                        candidate.fish(),
+                        candidate.wished().count(),
+                        candidate.rules().weights().carefulPerHour(),
+                        most)));
+    }
+
+    /** The two cheapest ways, each with what it leaves. */
+    private static Sentence waysIn(List<WayIn> ways) {
+        if (ways.isEmpty()) {
+            return Sentence.of("Nothing we know makes it safe here: choose another fish.");
+        }
+        Sentence sentence = Sentence.of("It can come if you ");
+        for (int i = 0; i < Math.min(2, ways.size()); i++) {
+            WayIn way = ways.get(i);
+            sentence = Sentence.of(
+                    sentence,
+                    i == 0 ? "" : ", or ",
+                    words(way),
+                    way.attacksPerHour() > 0
+                            ? " (about " + Numbers.significant(way.attacksPerHour()) + " an hour)"
+                            : " (few attacks)");
+        }
+        return Sentence.of(sentence, ".");
+    }
+
+    private static Sentence words(WayIn way) {
+        String names = way.residents().stream().map(Fish::name).collect(Collectors.joining(", "));
+        return switch (way.kind()) {
+            case LARGER -> Sentence.of("buy one of ", Quantity.wholeCm(Math.ceil(way.amount())), " or longer");
+            case MORE_CAVES -> Sentence.of("add " + Numbers.plain(way.amount(), 0) + " caves");
+            case ALL_TOGETHER -> Sentence.of("take out " + names + " and let all in on one day");
+            case REHOME -> Sentence.of("find a new home for " + names);
+        };
     }
 
     private static Finding attacksTooMuch(double attacks, double most, String victim) {

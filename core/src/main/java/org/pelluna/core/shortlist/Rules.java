@@ -18,6 +18,7 @@ public final class Rules {
             new KinRule(),
             new PressureRule(),
             new FierceRule(),
+            new RecordRule(),
             new NicheRule(),
             new WaterRule(),
             new FoodRule(),

@@ -7,11 +7,15 @@ import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.species.Habits.Sleep;
 import org.pelluna.core.species.Sourced;
+import org.pelluna.core.tank.Guess;
 import org.pelluna.core.units.Quantity;
 
 /** Has it the sand it sleeps or burrows in? */
 final class SandRule implements ShortlistRule {
     private static final String RULE = "sand";
+
+    /** Sand that is missing and hardly matters, cm; ours. */
+    private static final double NEARLY_CM = 1;
 
     @Override
     public String key() {
@@ -41,6 +45,24 @@ final class SandRule implements ShortlistRule {
                     Sentence.of("Deep enough sand: " + use, Quantity.cm(needed.value()), "."),
                     needed.from(),
                     figures));
+        }
+        if (candidate.tank().openGuesses().contains(Guess.SAND)) {
+            return List.of(Finding.of(
+                            RULE,
+                            Severity.CAREFUL,
+                            Sentence.of("Check the depth of your sand: ", use, Quantity.cm(needed.value()), "."),
+                            needed.from(),
+                            figures)
+                    .remedy(Sentence.of("We guessed ", Quantity.cm(here), ". Enter it under Guesses.")));
+        }
+        if (here > 0 && here >= needed.value() - NEARLY_CM) {
+            return List.of(Finding.of(
+                            RULE,
+                            Severity.CAREFUL,
+                            Sentence.of("A little too shallow: " + use, Quantity.cm(needed.value()), "."),
+                            needed.from(),
+                            figures)
+                    .remedy(Sentence.of("Add sand until it is ", Quantity.cm(needed.value()), " deep.")));
         }
         Sentence floor =
                 here <= 0 ? Sentence.of("No sand: ") : Sentence.of("The sand is only ", Quantity.cm(here), " deep: ");

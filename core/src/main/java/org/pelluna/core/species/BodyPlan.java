@@ -6,8 +6,8 @@ package org.pelluna.core.species;
  */
 public enum BodyPlan {
     SURGEONFISH("surgeon-shaped"),
-    SAILFIN_TANG("surgeon-shaped"),
-    UNICORNFISH("surgeon-shaped"),
+    SAILFIN_TANG("sailfin tang-shaped"),
+    UNICORNFISH("unicornfish-shaped"),
     RABBITFISH("rabbitfish-shaped"),
     BUTTERFLYFISH("disc-shaped"),
     BANNERFISH("disc-shaped"),
@@ -23,9 +23,9 @@ public enum BodyPlan {
     HOGFISH("hogfish-shaped"),
     MAORI_WRASSE("hogfish-shaped"),
     LEOPARD_WRASSE("wrasse-shaped"),
-    FAIRY_WRASSE("wrasse-shaped"),
-    FLASHER_WRASSE("wrasse-shaped"),
-    LINED_WRASSE("wrasse-shaped"),
+    FAIRY_WRASSE("fairy wrasse-shaped"),
+    FLASHER_WRASSE("fairy wrasse-shaped"),
+    LINED_WRASSE("lined wrasse-shaped"),
     RAZORFISH("razor-shaped"),
     PARROTFISH("hogfish-shaped"),
     ANTHIAS("anthias-shaped"),

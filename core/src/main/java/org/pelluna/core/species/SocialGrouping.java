@@ -56,6 +56,6 @@ public record SocialGrouping(
         if (count == 2) {
             return pairAllowed;
         }
-        return way != Way.SINGLE && way != Way.PAIR && count >= smallestGroup && count <= largestGroup;
+        return way != Way.SINGLE && count >= smallestGroup && count <= largestGroup;
     }
 }

@@ -46,9 +46,12 @@ public record Observations(
             List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of(), List.of(), List.of(), List.of(),
             List.of());
 
-    /** Only what says which animals live here or will: crew, what is planned of it, what passed between it and fish, bookings. */
+    /** Only what the judgement of a plan rests on: crew, what is planned of it, what passed between it and fish, bookings, and white spots. */
     public Observations onlyStock() {
         return EMPTY.with(as -> as.crew(crew)
+                .signs(signs.stream()
+                        .filter(sign -> sign.kind() == Sign.Kind.WHITE_SPOTS)
+                        .toList())
                 .crewPlans(crewPlans)
                 .crewEncounters(crewEncounters)
                 .phases(phases)
