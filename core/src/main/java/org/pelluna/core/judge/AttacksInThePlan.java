@@ -26,7 +26,7 @@ final class AttacksInThePlan {
     private AttacksInThePlan() {}
 
     /** The wish that must go first, if any must. */
-    static Optional<PlanJudgement.Refusal> first(ResolvedPlan stock, PlanJudgement judged) {
+    static Optional<Refusal> first(ResolvedPlan stock, PlanJudgement judged) {
         double most = stock.plan().houseRules().weights().notAbovePerHour();
         if (stock.plan().houseRules().overruled().containsKey(RULE)) {
             return Optional.empty();
@@ -57,7 +57,7 @@ final class AttacksInThePlan {
         return one.perHour() * (wish == null ? 1 : wish.wished().count());
     }
 
-    private static Optional<PlanJudgement.Refusal> refusal(
+    private static Optional<Refusal> refusal(
             PlanJudgement judged,
             Map<FishId, Judgement> wishes,
             Map<FishId, String> names,
@@ -89,7 +89,7 @@ final class AttacksInThePlan {
                     : "It attacks too much: expect about " + about + " attacks an hour on " + names.get(victim)
                             + " in this plan; your house rules allow " + Numbers.plain(most) + ".";
             String other = suffers ? names.get(hardest.aggressorId()) : names.get(victim);
-            return new PlanJudgement.Refusal(
+            return new Refusal(
                     wish.wished().wish().id(),
                     Finding.of(
                                     RULE,

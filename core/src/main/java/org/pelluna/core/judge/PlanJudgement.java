@@ -6,9 +6,7 @@ import java.util.Optional;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
-import org.pelluna.core.finding.Finding;
 import org.pelluna.core.forecast.WaterReserve;
-import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
@@ -50,21 +48,6 @@ public record PlanJudgement(List<Judgement> judgements, ArrivalPlan order, List<
             refused = AttacksInThePlan.first(stock, judged);
         }
         return judged.withUndated();
-    }
-
-    /**
-     * A wish that may not come, and why.
-     *
-     * @param wish the wish
-     * @param finding the reason, a stop
-     */
-    record Refusal(WishId wish, Finding finding) {
-        /** The judgements with this one among them. */
-        List<Judgement> on(List<Judgement> judgements) {
-            return judgements.stream()
-                    .map(one -> one.wished().wish().id().equals(wish) ? one.with(finding) : one)
-                    .toList();
-        }
     }
 
     /** Whether the keeper has put a wish into the plan whatever speaks against it. */

@@ -31,24 +31,6 @@ import org.pelluna.core.watch.Sign;
  */
 public record ResidentVerdict(Fish fish, Standing standing, String reason, String step) {
 
-    /** What the keeper of a fish must do, the most urgent first. */
-    public enum Standing {
-        ACT("act"),
-        WATCH("watch it"),
-        FINE("fine");
-
-        private final String words;
-
-        Standing(String words) {
-            this.words = words;
-        }
-
-        /** The standing as a keeper reads it. */
-        public String words() {
-            return words;
-        }
-    }
-
     /** Days for which a pinning or a wound asks for an act; common practice: injuries heal or get worse in about as long. */
     private static final int HARM_DAYS = 14;
 
