@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
@@ -15,6 +16,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.species.Catalogue;
+import org.pelluna.core.tension.RemedyAdvice;
 import org.pelluna.core.tension.RemedyOption;
 import org.pelluna.core.units.Dates;
 import org.pelluna.core.units.Numbers;
@@ -80,54 +82,40 @@ class WhatNowController {
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
         model.addAttribute("key", Key.fresh());
         LocalDate today = stock.plan().asOf();
-        List<RemedyOption> ways = chosen.map(one -> RemedyOption.of(stock, one)).orElse(List.of());
-        double most = ways.stream()
+        Optional<RemedyAdvice> advice = chosen.map(one -> RemedyAdvice.of(stock, one));
+        List<RemedyOption> helping = advice.stream()
+                .flatMap(one -> Stream.concat(one.best().stream(), one.helping().stream()))
+                .toList();
+        List<RemedyOption> idle = advice.map(RemedyAdvice::idle).orElse(List.of());
+        double most = Stream.concat(helping.stream(), idle.stream())
                 .mapToDouble(one -> Math.max(one.pressure(), one.later()))
                 .max()
                 .orElse(1);
-        List<WayView> views = new ArrayList<>();
-        for (RemedyOption one : ways) {
-            views.add(new WayView(
-                    one.way().name(),
-                    one.title(),
-                    one.words(),
-                    Numbers.plain(one.pressure(), 1),
-                    (int) Math.round(100 * one.pressure() / Math.max(0.01, most)),
-                    Numbers.plain(one.later(), 1),
-                    (int) Math.round(100 * one.later() / Math.max(0.01, most)),
-                    one.days() == 0 ? "today" : one.days() + (one.days() == 1 ? " day" : " days"),
-                    one.cost(),
-                    one.reversible(),
-                    one.from(),
-                    one.steps().stream()
-                            .map(step -> Dates.distance(today.plusDays(step.inDays()), today) + ": " + step.words())
-                            .toList()));
-        }
-        model.addAttribute(
-                "lead",
-                chosen.map(one -> lead(
-                                one, ways, stock.plan().houseRules().weights().carefulPerHour()))
-                        .orElse(""));
+        model.addAttribute("lead", advice.map(RemedyAdvice::sentence).orElse(""));
         model.addAttribute("alone", chosen.isPresent() && stock.residents().size() == 1);
-        model.addAttribute("ways", views);
+        model.addAttribute(
+                "ways", helping.stream().map(one -> view(one, most, today)).toList());
+        model.addAttribute(
+                "idle", idle.stream().map(one -> view(one, most, today)).toList());
         return "watch/what-now";
     }
 
-    /**
-     * What to do first: the mildest way after which the fish is attacked less often than the keeper's limit.
-     *
-     * @param limit attacks an hour
-     */
-    private static String lead(Fish fish, List<RemedyOption> ways, double limit) {
-        return ways.stream()
-                .filter(one -> one.later() < limit)
-                .findFirst()
-                .map(one -> (one.way() == RemedyOption.Way.WAIT
-                                ? "Wait: expect about "
-                                : one.title() + ": then expect about ")
-                        + Numbers.plain(one.later(), 1) + " attacks an hour on " + fish.name()
-                        + " in three weeks; your limit is " + Numbers.plain(limit) + ".")
-                .orElse("");
+    private static WayView view(RemedyOption one, double most, LocalDate today) {
+        return new WayView(
+                one.way().name(),
+                one.title(),
+                one.words(),
+                Numbers.plain(one.pressure(), 1),
+                (int) Math.round(100 * one.pressure() / Math.max(0.01, most)),
+                Numbers.plain(one.later(), 1),
+                (int) Math.round(100 * one.later() / Math.max(0.01, most)),
+                one.days() == 0 ? "today" : one.days() + (one.days() == 1 ? " day" : " days"),
+                one.cost(),
+                one.reversible(),
+                one.from(),
+                one.steps().stream()
+                        .map(step -> Dates.distance(today.plusDays(step.inDays()), today) + ": " + step.words())
+                        .toList());
     }
 
     /** Writes the steps of a way into the calendar, and begins its remedy. */

@@ -37,6 +37,9 @@ final class RecordRule implements ShortlistRule {
     /** Days after which a jump or a killing no longer speaks against the next fish; ours. */
     static final int REMEMBERED_DAYS = 365;
 
+    /** Days after a jump in which the way out is taken to be open still; later the keeper has had time to close it. Ours. */
+    static final int OPEN_DAYS = 30;
+
     private static final double COOLEST = 22;
     private static final double WARMEST = 29;
 
@@ -111,18 +114,17 @@ final class RecordRule implements ShortlistRule {
         }
         return recent(candidate, Loss.Cause.JUMPED)
                 .max(Comparator.comparing(Loss::on))
-                .map(
-                        loss -> Finding.of(
-                                        RULE,
-                                        candidate.species().jumping() == Jumping.HABITUALLY
-                                                ? Severity.WAIT
-                                                : Severity.CAREFUL,
-                                        "It jumps, and " + name(candidate, loss.fishId()) + " got out of this tank "
-                                                + Dates.day(loss.on(), candidate.today()) + ".",
-                                        Provenance.PRACTICE,
-                                        List.of())
-                                .remedy(
-                                        "Find the gap and close it before the next fish; then overrule this rule for the tank."));
+                .map(loss -> Finding.of(
+                                RULE,
+                                candidate.species().jumping() == Jumping.HABITUALLY
+                                                && loss.on().plusDays(OPEN_DAYS).isAfter(candidate.today())
+                                        ? Severity.WAIT
+                                        : Severity.CAREFUL,
+                                "It jumps, and " + name(candidate, loss.fishId()) + " got out of this tank "
+                                        + Dates.day(loss.on(), candidate.today()) + ".",
+                                Provenance.PRACTICE,
+                                List.of())
+                        .remedy("Find the gap it left by, and close it before the next fish."));
     }
 
     private static Stream<Loss> recent(Candidate candidate, Loss.Cause cause) {

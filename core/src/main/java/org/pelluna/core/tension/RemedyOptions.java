@@ -165,7 +165,7 @@ final class RemedyOptions {
     }
 
     /** Whether it was pinned, wounded or seen not to eat in the last days: then waiting is no help. */
-    private boolean isHurt() {
+    boolean isHurt() {
         LocalDate from = today.minusDays(RECENT_DAYS);
         return stock.plan().log().stream()
                         .filter(entry -> !entry.at().toLocalDate().isBefore(from))
