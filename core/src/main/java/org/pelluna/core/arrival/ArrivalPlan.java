@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
@@ -31,6 +32,18 @@ public record ArrivalPlan(
         arrivals = List.copyOf(arrivals);
         held = List.copyOf(held);
         findings = List.copyOf(findings);
+    }
+
+    /** The same with more to say of the plan as a whole. */
+    public ArrivalPlan with(List<Finding> more) {
+        return new ArrivalPlan(
+                arrivals,
+                cost,
+                gap,
+                best,
+                held,
+                back,
+                Stream.concat(findings.stream(), more.stream()).toList());
     }
 
     /** The day on which a wish arrives; empty where it has none. */

@@ -6,12 +6,16 @@ import java.util.Optional;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
+import org.pelluna.core.finding.Finding;
+import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
+import org.pelluna.core.shortlist.Verdict;
 
 /**
  * What may come of a plan, and when: each wish judged beside the residents, beside the other wishes, under the limit of fish for the tank, and
@@ -69,6 +73,24 @@ public record PlanJudgement(List<Judgement> judgements, ArrivalPlan order, List<
                     ? one.with(held.gate())
                     : one);
         }
-        return new PlanJudgement(told, order, planned);
+        return new PlanJudgement(told, order.with(overruled(told)), planned);
+    }
+
+    /** What the keeper keeps in the plan against a stop: said once for each wish, with the gravest reason. */
+    private static List<Finding> overruled(List<Judgement> judgements) {
+        return judgements.stream()
+                .filter(one -> isKept(one) && one.verdict() == Verdict.OUT)
+                .map(one -> {
+                    Finding why = one.deciding().orElseThrow();
+                    return Finding.of(
+                            "overruled",
+                            Severity.CAREFUL,
+                            Sentence.of(
+                                    "You keep " + one.wished().species().commonName() + " against our advice. ",
+                                    why.reason()),
+                            why.provenance(),
+                            why.figures());
+                })
+                .toList();
     }
 }

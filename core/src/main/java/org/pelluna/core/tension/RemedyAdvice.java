@@ -30,6 +30,9 @@ public record RemedyAdvice(
     /** Share of what waiting leaves above which a way counts as no help; ours, below what the model can tell apart. */
     private static final double NO_HELP = 0.9;
 
+    /** How many times the mark of care a first week may bring, if it settles by itself; ours. */
+    private static final double SETTLES = 2;
+
     /** What to do for a fish of a plan. */
     public static RemedyAdvice of(ResolvedPlan stock, Fish fish) {
         List<RemedyOption> all = RemedyOption.of(stock, fish);
@@ -64,8 +67,8 @@ public record RemedyAdvice(
     }
 
     /**
-     * After a wound or a pinning, the act that parts the two and leaves least; else to wait where few attacks are expected, and otherwise the mildest
-     * way that leaves few.
+     * After a wound or a pinning, the act that parts the two and leaves least; else to wait where few attacks are expected, now or once they have
+     * settled, and otherwise the mildest way that leaves few.
      */
     private static RemedyOption best(List<RemedyOption> all, RemedyOption wait, double careful, boolean hurt) {
         if (hurt) {
@@ -74,7 +77,7 @@ public record RemedyAdvice(
                     .min(Comparator.comparingDouble(RemedyOption::later).thenComparing(RemedyOption::way))
                     .orElse(wait);
         }
-        if (wait.pressure() < careful) {
+        if (wait.pressure() < careful || (wait.later() < careful && wait.pressure() < SETTLES * careful)) {
             return wait;
         }
         return all.stream()
@@ -88,15 +91,19 @@ public record RemedyAdvice(
 
     private static String sentence(LocalDate today, Fish fish, RemedyOption best, RemedyOption wait, boolean hurt) {
         if (best.way() == RemedyOption.Way.WAIT) {
-            return "Wait: expect about " + Numbers.significant(best.later()) + " attacks an hour on " + fish.name()
-                    + " in three weeks.";
+            return "Wait: expect about " + attacks(best.later()) + " an hour on " + fish.name() + " in three weeks.";
         }
         RemedyOption.Step first = best.steps().get(0);
         String when = Dates.distance(today.plusDays(first.inDays()), today);
         String act = first.words().substring(0, 1).toLowerCase(Locale.ROOT)
                 + first.words().substring(1);
         return (first.inDays() == 0 ? "Today" : "From " + when) + ": " + act + ". Then expect about "
-                + Numbers.significant(best.later()) + " attacks an hour on " + fish.name() + " in three weeks"
+                + attacks(best.later()) + " an hour on " + fish.name() + " in three weeks"
                 + (hurt ? "." : ", instead of " + Numbers.significant(wait.later()) + ".");
+    }
+
+    private static String attacks(double perHour) {
+        String number = Numbers.significant(perHour);
+        return number + (number.equals("1") ? " attack" : " attacks");
     }
 }
