@@ -318,7 +318,7 @@ class StrangersKeysTest extends PageTest {
                         .param("pauseAfterMoreDays", "28")
                         .param("widestGapMm", "6")
                         .param("carefulPerHour", "4")
-                        .param("notAbovePerHour", "15")
+                        .param("notAbovePerHour", "18")
                         .param("latenessWeight", "0.25")
                         .param("shynessWeight", "1"));
                 assertThat(tanks.of(stranger.id())).hasSize(had + 1);

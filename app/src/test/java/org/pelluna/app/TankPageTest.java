@@ -57,7 +57,7 @@ class TankPageTest extends PageTest {
         form.put("pauseAfterMoreDays", "28");
         form.put("widestGapMm", "6");
         form.put("carefulPerHour", "4");
-        form.put("notAbovePerHour", "15");
+        form.put("notAbovePerHour", "18");
         form.put("latenessWeight", "0.25");
         form.put("shynessWeight", "1");
         return form;

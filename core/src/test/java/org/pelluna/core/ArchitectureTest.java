@@ -8,6 +8,8 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
+import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.shortlist.Shortlist;
 
 /** The core is plain Java, and its packages depend on each other in one direction only. */
 class ArchitectureTest {
@@ -47,6 +49,17 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("tools.jackson..", "com.fasterxml..", "com.networknt..")
+                .check(CORE);
+    }
+
+    /** A verdict on a wish is made in one place: what the rules say of it alone is read nowhere else. */
+    @Test
+    void onlyTheJudgementAsksTheShortlistOfAPlan() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("org.pelluna.core.judge..", "org.pelluna.core.shortlist..")
+                .should()
+                .callMethod(Shortlist.class, "of", ResolvedPlan.class)
                 .check(CORE);
     }
 

@@ -245,7 +245,7 @@ class WatchStoryTest extends BrowserTest {
         page.getByLabel("For which fish")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
         button(page, "Compare").click();
-        assertThat(page.locator(".ways")).containsText("Gale out for two weeks, returned last");
+        assertThat(page.locator(".ways").first()).containsText("Gale out for two weeks, returned last");
         page.locator("tr", new Page.LocatorOptions().setHasText("A mirror at the front"))
                 .getByText("Plan this remedy")
                 .click();

@@ -10,6 +10,7 @@ import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.HardAttacks;
 import org.pelluna.core.pressure.Pressure;
@@ -17,38 +18,39 @@ import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.units.Numbers;
 
 /**
- * Attacks that the planned order brings, help on arrival included, against the mark above which the house lets nothing come. Of two wishes the one
- * that attacks goes.
+ * Attacks that a judged order brings, help on arrival included, against the mark above which the house lets nothing come.
+ *
+ * @param judged the plan with its order
+ * @param wishes its wishes, by the fish that stands for each
+ * @param names what every fish is called
+ * @param suffered attacks an hour by those that attack hard, by victim; only those above the mark
+ * @param most the mark, attacks an hour
  */
-final class AttacksInThePlan {
+record AttacksInThePlan(
+        PlanJudgement judged,
+        Map<FishId, Judgement> wishes,
+        Map<FishId, String> names,
+        Map<FishId, Double> suffered,
+        double most) {
     private static final String RULE = "pressure";
 
-    private AttacksInThePlan() {}
-
-    /** The wish that must go first, if any must. */
-    static Optional<Refusal> first(ResolvedPlan stock, PlanJudgement judged) {
-        double most = stock.plan().houseRules().weights().notAbovePerHour();
-        if (stock.plan().houseRules().overruled().containsKey(RULE)) {
-            return Optional.empty();
-        }
+    static AttacksInThePlan of(ResolvedPlan stock, PlanJudgement judged) {
         Map<FishId, Judgement> wishes = new HashMap<>();
         judged.judgements().forEach(one -> wishes.put(one.wished().fish().id(), one));
         Map<FishId, String> names = new HashMap<>();
         stock.residents().forEach(fish -> names.put(fish.id(), fish.name()));
         stock.wishes().forEach(one -> names.put(one.fish().id(), one.species().commonName()));
-        Map<FishId, List<Double>> suffered = new HashMap<>();
+        var weights = stock.plan().houseRules().weights();
+        Map<FishId, List<Double>> each = new HashMap<>();
         for (Pressure one : judged.planned()) {
-            suffered.computeIfAbsent(one.victimId(), fish -> new ArrayList<>()).add(all(wishes, one));
+            each.computeIfAbsent(one.victimId(), fish -> new ArrayList<>()).add(all(wishes, one));
         }
-        double careful = stock.plan().houseRules().weights().carefulPerHour();
-        return suffered.entrySet().stream()
-                .map(one -> Map.entry(one.getKey(), HardAttacks.of(one.getValue(), careful)))
-                .filter(one -> one.getValue() > most)
-                .sorted(Map.Entry.<FishId, Double>comparingByValue()
-                        .reversed()
-                        .thenComparing(Map.Entry.comparingByKey()))
-                .flatMap(one -> refusal(judged, wishes, names, one.getKey(), one.getValue(), most).stream())
-                .findFirst();
+        Map<FishId, Double> suffered = new HashMap<>();
+        if (!stock.plan().houseRules().overruled().containsKey(RULE)) {
+            each.forEach((fish, attacks) -> suffered.put(fish, HardAttacks.of(attacks, weights.carefulPerHour())));
+            suffered.values().removeIf(sum -> sum <= weights.notAbovePerHour());
+        }
+        return new AttacksInThePlan(judged, wishes, names, suffered, weights.notAbovePerHour());
     }
 
     /** The attacks of all of a wish, or of one resident. */
@@ -57,53 +59,84 @@ final class AttacksInThePlan {
         return one.perHour() * (wish == null ? 1 : wish.wished().count());
     }
 
-    private static Optional<Refusal> refusal(
-            PlanJudgement judged,
-            Map<FishId, Judgement> wishes,
-            Map<FishId, String> names,
-            FishId victim,
-            double attacks,
-            double most) {
-        List<Pressure> by = judged.planned().stream()
+    /** Whether it can be mended by leaving out a wish: something is above the mark, and a wish that is not kept has part in it. */
+    boolean canBeMended() {
+        return worst().isPresent();
+    }
+
+    /** The wish that goes first: for the fish that suffers most, the wish that attacks it hardest, or else that fish itself. */
+    Optional<Judgement> worst() {
+        return suffered.entrySet().stream()
+                .sorted(Map.Entry.<FishId, Double>comparingByValue()
+                        .reversed()
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .flatMap(one -> toGo(one.getKey()).stream())
+                .findFirst();
+    }
+
+    /** Those that attack a fish, the hardest first. */
+    private List<Pressure> by(FishId victim) {
+        return judged.planned().stream()
                 .filter(one -> one.victimId().equals(victim))
                 .sorted(Comparator.<Pressure>comparingDouble(one -> all(wishes, one))
                         .reversed()
                         .thenComparing(Pressure::aggressorId))
                 .toList();
-        Optional<Judgement> attacker = by.stream()
-                .map(one -> Optional.ofNullable(wishes.get(one.aggressorId())))
-                .flatMap(Optional::stream)
-                .filter(one -> !PlanJudgement.isKept(one))
-                .findFirst();
-        Optional<Judgement> sufferer =
-                Optional.ofNullable(wishes.get(victim)).filter(one -> !PlanJudgement.isKept(one));
-        Pressure hardest = by.get(0);
-        boolean byAWish = wishes.containsKey(hardest.aggressorId());
-        Optional<Judgement> goes = byAWish ? attacker.or(() -> sufferer) : sufferer.or(() -> attacker);
-        return goes.map(wish -> {
-            boolean suffers = wish.wished().fish().id().equals(victim);
-            String about = Numbers.significant(attacks);
-            String sentence = suffers
-                    ? "Too many attacks: expect about " + about + " an hour on it in this plan, most by "
-                            + names.get(hardest.aggressorId()) + "; your house rules allow " + Numbers.plain(most) + "."
-                    : "It attacks too much: expect about " + about + " attacks an hour on " + names.get(victim)
-                            + " in this plan; your house rules allow " + Numbers.plain(most) + ".";
-            String other = suffers ? names.get(hardest.aggressorId()) : names.get(victim);
-            return new Refusal(
-                    wish.wished().wish().id(),
-                    Finding.of(
-                                    RULE,
-                                    Severity.STOP,
-                                    sentence,
-                                    Pressure.SOURCE,
-                                    List.of(
-                                            new Figure(
-                                                    "expected attacks in this plan",
-                                                    attacks,
-                                                    "an hour",
-                                                    Pressure.SOURCE),
-                                            new Figure("most that your rules allow", most, "an hour", Pressure.SOURCE)))
-                            .remedy("It can come without " + other + "."));
-        });
+    }
+
+    private Optional<Judgement> open(FishId fish) {
+        return Optional.ofNullable(wishes.get(fish)).filter(one -> !PlanJudgement.isKept(one));
+    }
+
+    private Optional<Judgement> toGo(FishId victim) {
+        List<Pressure> by = by(victim);
+        Optional<Judgement> attacker =
+                by.stream().flatMap(one -> open(one.aggressorId()).stream()).findFirst();
+        return wishes.containsKey(by.get(0).aggressorId())
+                ? attacker.or(() -> open(victim))
+                : open(victim).or(() -> attacker);
+    }
+
+    /** Why a wish may not come in this plan: it suffers too much itself, or else another suffers too much from it. */
+    Finding refusal(WishId wish) {
+        FishId fish = wish.fish();
+        Double own = suffered.get(fish);
+        if (own != null) {
+            String by = named(by(fish).get(0).aggressorId());
+            return finding(
+                    "Too many attacks: expect about " + Numbers.significant(own)
+                            + " an hour on it in this plan, most by " + by + "; your house rules allow "
+                            + Numbers.plain(most) + ".",
+                    own,
+                    by);
+        }
+        Map.Entry<FishId, Double> worst =
+                suffered.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow();
+        String victim = named(worst.getKey());
+        return finding(
+                "With it in the plan, expect " + about(worst.getValue()) + " attacks an hour on " + victim
+                        + "; your house rules allow " + Numbers.plain(most) + ".",
+                worst.getValue(),
+                victim);
+    }
+
+    /** About so many, and a little more than the mark where the two would read alike. */
+    private String about(double attacks) {
+        String number = Numbers.significant(attacks);
+        return (number.equals(Numbers.plain(most)) ? "a little over " : "about ") + number;
+    }
+
+    private String named(FishId fish) {
+        return Optional.ofNullable(names.get(fish)).orElse("another fish");
+    }
+
+    private static Finding finding(String sentence, double attacks, String other) {
+        return Finding.of(
+                        RULE,
+                        Severity.STOP,
+                        sentence,
+                        Pressure.SOURCE,
+                        List.of(new Figure("expected attacks in this plan", attacks, "an hour", Pressure.SOURCE)))
+                .remedy("It can come without " + other + ".");
     }
 }

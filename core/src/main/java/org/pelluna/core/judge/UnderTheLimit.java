@@ -16,11 +16,12 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
+import org.pelluna.core.species.Temperament;
 import org.pelluna.core.units.Numbers;
 
 /**
- * All wishes together under the limit of the mature tank, everyone grown. Where not all fit, the smaller ones come first, so that most
- * fit; each of the others is told without which wish it would.
+ * All wishes together under the limit of the mature tank, everyone grown. Where not all fit, bullies go first and then the largest fish, so that
+ * most fit; each of the others is told without which wish it would.
  */
 final class UnderTheLimit {
     private static final String RULE = "headroom";
@@ -55,7 +56,9 @@ final class UnderTheLimit {
         List<Judgement> left = new ArrayList<>();
         planned.stream()
                 .filter(one -> !PlanJudgement.isKept(one))
-                .sorted(Comparator.<Judgement>comparingDouble(UnderTheLimit::size)
+                .sorted(Comparator.<Judgement, Temperament.Turn>comparing(
+                                one -> one.wished().species().temper().turn())
+                        .thenComparingDouble(UnderTheLimit::size)
                         .thenComparing(one -> one.wished().species().id().key())
                         .thenComparing(one -> one.wished().wish().id().key()))
                 .forEach(one -> {
@@ -73,7 +76,7 @@ final class UnderTheLimit {
     }
 
     private static double size(Judgement one) {
-        return one.wished().species().size().adultCm().value() * one.wished().count();
+        return one.wished().species().size().adultCm().value();
     }
 
     private static List<Judgement> and(List<Judgement> some, Judgement one) {

@@ -33,7 +33,7 @@ public record HouseRules(
             new Capacity(5, 3, 12, 4),
             new Pauses(14, 28),
             6,
-            new Weights(4, 15, 0.25, 1),
+            new Weights(4, 18, 0.25, 1),
             Approaches.USUAL,
             Husbandry.USUAL,
             Map.of());
@@ -92,7 +92,7 @@ public record HouseRules(
     public record Weights(
             @IfAbsent("4") double carefulPerHour,
 
-            @IfAbsent("15") double notAbovePerHour,
+            @IfAbsent("18") double notAbovePerHour,
 
             @IfAbsent("0.25") @JsonProperty("latenessWeight")
             double lateness,

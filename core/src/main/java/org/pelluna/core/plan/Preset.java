@@ -25,7 +25,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "For a first tank or little time: few fish, long pauses, no rivals.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 5, 12, 5))
                             .pauses(new HouseRules.Pauses(28, 42))
-                            .weights(new HouseRules.Weights(3, 12, 0.1, 1.5))
+                            .weights(new HouseRules.Weights(3, 15, 0.1, 1.5))
                             .approaches(approaches(
                                     Approaches.Ceiling.INCHES, Approaches.BigFish.ADULT_SIZE, Approaches.Kin.NEVER)))),
             new Preset(
@@ -44,7 +44,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "For a large, well kept tank: as many fish as nutrients and room allow, several rivals.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(4, 2.5, 12, 4))
                             .pauses(new HouseRules.Pauses(14, 21))
-                            .weights(new HouseRules.Weights(6, 20, 0.3, 0.8))
+                            .weights(new HouseRules.Weights(6, 24, 0.3, 0.8))
                             .approaches(approaches(
                                     Approaches.Ceiling.NUTRIENTS, Approaches.BigFish.JUVENILE, Approaches.Kin.CROWD))
                             .husbandry(Husbandry.USUAL.with(done -> done.change(new Husbandry.WaterChange(0.2, 7))
@@ -54,7 +54,7 @@ public record Preset(String key, String title, String words, HouseRules rules) {
                     "Fish only",
                     "For fish without corals: waste sets the limit, and salinity may be lowered.",
                     HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 6, 4))
-                            .weights(new HouseRules.Weights(6, 20, 0.25, 0.8))
+                            .weights(new HouseRules.Weights(6, 24, 0.25, 0.8))
                             .approaches(Approaches.USUAL.with(approach -> approach.ceiling(Approaches.Ceiling.WASTE)
                                     .quarantine(Approaches.Quarantine.COPPER)
                                     .salinity(Approaches.Salinity.LOWERED)

@@ -80,6 +80,15 @@ public record Predation(
         return Math.max(1, Math.min(MOST_BULK, prey.species().look().depth() / ORDINARY_DEPTH));
     }
 
+    /** The length from which a fish is too large for a grown eater, cm. */
+    public static double safeCm(Fish predator, Fish prey) {
+        return predator.species().gape().value()
+                / bulk(prey)
+                * Math.max(
+                        predator.species().size().adultCm().value(),
+                        predator.growth().adultLengthCm());
+    }
+
     /** The first day on which the eater's mouth is wide enough. */
     private static Optional<LocalDate> first(double gape, GrowthCurve predator, GrowthCurve prey, LocalDate today) {
         int day = first(gape, predator, prey, today, 0, HORIZON_DAYS);

@@ -2,12 +2,15 @@ package org.pelluna.core.shortlist;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.pressure.Predation;
+import org.pelluna.core.units.Quantity;
 
 /** Who fits in whose mouth, now or after growing? */
 final class PredationRule implements ShortlistRule {
@@ -33,9 +36,9 @@ final class PredationRule implements ShortlistRule {
         return findings;
     }
 
-    private static java.util.Optional<Finding> judge(Candidate candidate, Fish predator, Fish prey) {
+    private static Optional<Finding> judge(Candidate candidate, Fish predator, Fish prey) {
         return Predation.between(predator, prey, candidate.today()).map(meal -> {
-            return Finding.of(
+            Finding finding = Finding.of(
                     RULE,
                     Severity.STOP,
                     predator.name() + " can swallow " + prey.name() + meal.when(candidate.today()) + ".",
@@ -44,6 +47,14 @@ final class PredationRule implements ShortlistRule {
                             predator.species().gape().figure("gape, as a share of its length", ""),
                             Figure.measured("largest fish it can swallow that day", meal.largestPreyCm(), "cm"),
                             Figure.measured("length of the other that day", meal.preyCm(), "cm")));
+            double safe = Predation.safeCm(predator, prey);
+            return prey.equals(candidate.fish())
+                            && safe < prey.species().size().adultCm().value()
+                    ? finding.remedy(Sentence.of(
+                            "It is safe from ",
+                            Quantity.wholeCm(Math.ceil(safe)),
+                            " on: buy one of that length or more."))
+                    : finding;
         });
     }
 }

@@ -72,9 +72,13 @@ public record RemedyAdvice(
      */
     private static RemedyOption best(List<RemedyOption> all, RemedyOption wait, double careful, boolean hurt) {
         if (hurt) {
+            // Another tank ends it for sure, but not everybody has one: first the bully out, if that is enough.
             return all.stream()
-                    .filter(one -> PARTING.contains(one.way()) && one.reversible())
-                    .min(Comparator.comparingDouble(RemedyOption::later).thenComparing(RemedyOption::way))
+                    .filter(one -> one.way() == RemedyOption.Way.BULLY_OUT && one.later() < careful)
+                    .findFirst()
+                    .or(() -> all.stream()
+                            .filter(one -> PARTING.contains(one.way()) && one.reversible())
+                            .min(Comparator.comparingDouble(RemedyOption::later).thenComparing(RemedyOption::way)))
                     .orElse(wait);
         }
         if (wait.pressure() < careful || (wait.later() < careful && wait.pressure() < SETTLES * careful)) {

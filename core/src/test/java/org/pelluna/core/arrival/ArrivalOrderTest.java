@@ -151,8 +151,14 @@ class ArrivalOrderTest {
         ArrivalPlan order = Assessment.of(plan(Fixtures.reef(), HouseRules.USUAL, List.of(), forced), CATALOGUE)
                 .order();
         assertThat(order.findings())
+                .filteredOn(finding -> finding.rule().equals("headroom"))
                 .singleElement()
                 .satisfies(finding -> assertThat(finding.sentence()).contains("Drop wishes"));
+        // Each that is kept against a stop is told of once.
+        assertThat(order.findings())
+                .filteredOn(finding -> finding.rule().equals("overruled"))
+                .hasSize(3)
+                .allSatisfy(finding -> assertThat(finding.sentence()).contains("against our advice"));
         assertThat(last(order).overHeadroom()).isTrue();
     }
 

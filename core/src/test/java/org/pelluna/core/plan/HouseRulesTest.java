@@ -22,13 +22,13 @@ class HouseRulesTest {
                 .isThrownBy(() -> HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(3, 5, 12, 4))
                         .pauses(new HouseRules.Pauses(14, 28))
                         .widestGapMm(6)
-                        .weights(new HouseRules.Weights(4, 15, 0.25, 1))))
+                        .weights(new HouseRules.Weights(4, 18, 0.25, 1))))
                 .withMessageContaining("must not carry less");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 12, 4))
                         .pauses(new HouseRules.Pauses(28, 14))
                         .widestGapMm(6)
-                        .weights(new HouseRules.Weights(4, 15, 0.25, 1))))
+                        .weights(new HouseRules.Weights(4, 18, 0.25, 1))))
                 .withMessageContaining("no shorter after two");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> HouseRules.USUAL.with(as -> as.capacity(new HouseRules.Capacity(5, 3, 12, 4))
