@@ -13,6 +13,12 @@ final class WaterRoom {
     /** What a set means for the water is remembered up to so many units. */
     private static final int MOST_KNOWN = 16;
 
+    /**
+     * What any cycled tank bears, mg N/L a day: even without bacteria it takes five days until a kit can tell it, and by then they have followed. Without
+     * it a tank of one tiny fish could never have another. Ours; the forecast still looks at the days.
+     */
+    static final double LEAST = 0.02;
+
     private final WaterReserve water;
     private final SetSum nitrogen;
     private final int units;
@@ -64,7 +70,7 @@ final class WaterRoom {
         // Before the first of them the colony is what it is today; later it has followed its waste, and of today's a
         // part is left.
         double colony = settled == 0 ? water.colony(0, firstDay) : water.colony(before, pause);
-        return Math.max(0, water.most(colony) - before);
+        return Math.max(LEAST, water.most(colony) - before);
     }
 
     /** Whether the bacteria that have settled to a set bear a group on one day. */

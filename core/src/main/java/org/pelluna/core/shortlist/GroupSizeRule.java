@@ -12,7 +12,7 @@ import org.pelluna.core.species.SocialGrouping;
 final class GroupSizeRule implements ShortlistRule {
     private static final String RULE = "company";
 
-    /** Temper toward its own species from which too few of a shoal fight; ours. */
+    /** Temper toward its own species from which two of a shoal fight; ours. */
     private static final double FIGHTS_ITS_OWN = 0.4;
 
     @Override
@@ -55,19 +55,29 @@ final class GroupSizeRule implements ShortlistRule {
                     company.from(),
                     figures));
         }
-        boolean few = company.way() == SocialGrouping.Way.SHOAL && total < company.smallestGroup();
-        boolean mild = candidate.species().temper().toward().ownSpecies() < FIGHTS_ITS_OWN;
-        if (few && mild) {
+        if (isFewOfAGroup(candidate, company, total)) {
             return List.of(Finding.of(
                             RULE,
                             Severity.CAREFUL,
-                            total + " are few: it lives " + company.way().words() + " and is shy in smaller ones.",
+                            total + " are few: it lives " + company.way().words()
+                                    + ", and in a small one the weakest suffers.",
                             company.from(),
                             figures)
                     .remedy(remedy(company)));
         }
         return List.of(Finding.of(RULE, Severity.STOP, reason(company, total), company.from(), figures)
                 .remedy(remedy(company)));
+    }
+
+    /** Three or more of a shoal or harem, or two of a shoal that hardly fight: fewer than do well, and no stop. */
+    private static boolean isFewOfAGroup(Candidate candidate, SocialGrouping company, int total) {
+        boolean mild = candidate.species().temper().toward().ownSpecies() < FIGHTS_ITS_OWN;
+        return total < company.smallestGroup()
+                && switch (company.way()) {
+                    case SHOAL -> total >= 3 || mild;
+                    case HAREM -> total >= 3;
+                    case SINGLE, PAIR -> false;
+                };
     }
 
     private static String reason(SocialGrouping company, int total) {

@@ -3,6 +3,7 @@ package org.pelluna.core.shortlist;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -15,6 +16,9 @@ import org.pelluna.core.units.Quantity;
 /** Who fits in whose mouth, now or after growing? */
 final class PredationRule implements ShortlistRule {
     private static final String RULE = "predation";
+
+    private static final Set<String> CLEANERS = Set.of("Elacatinus", "Labroides");
+    private static final Set<String> SPARING = Set.of("Muraenidae", "Serranidae", "Lutjanidae", "Haemulidae");
 
     @Override
     public String key() {
@@ -36,11 +40,17 @@ final class PredationRule implements ShortlistRule {
         return findings;
     }
 
+    /** Cleaners at work: most groupers, snappers and morays leave them alone; those that lie in wait do not (common practice). */
+    private static boolean isSpared(Fish predator, Fish prey) {
+        return CLEANERS.contains(prey.species().genus())
+                && SPARING.contains(predator.species().family());
+    }
+
     private static Optional<Finding> judge(Candidate candidate, Fish predator, Fish prey) {
         return Predation.between(predator, prey, candidate.today()).map(meal -> {
             Finding finding = Finding.of(
                     RULE,
-                    Severity.STOP,
+                    isSpared(predator, prey) ? Severity.CAREFUL : Severity.STOP,
                     predator.name() + " can swallow " + prey.name() + meal.when(candidate.today()) + ".",
                     Provenance.PRACTICE,
                     List.of(

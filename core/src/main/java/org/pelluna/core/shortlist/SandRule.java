@@ -14,8 +14,10 @@ import org.pelluna.core.units.Quantity;
 final class SandRule implements ShortlistRule {
     private static final String RULE = "sand";
 
-    /** Sand that is missing and hardly matters, cm; ours. */
+    /** Sand that is missing and hardly matters: so many cm, or such a share of what is needed; ours. */
     private static final double NEARLY_CM = 1;
+
+    private static final double NEARLY_SHARE = 0.2;
 
     @Override
     public String key() {
@@ -55,7 +57,7 @@ final class SandRule implements ShortlistRule {
                             figures)
                     .remedy(Sentence.of("We guessed ", Quantity.cm(here), ". Enter it under Guesses.")));
         }
-        if (here > 0 && here >= needed.value() - NEARLY_CM) {
+        if (here > 0 && here >= needed.value() - Math.max(NEARLY_CM, NEARLY_SHARE * needed.value())) {
             return List.of(Finding.of(
                             RULE,
                             Severity.CAREFUL,

@@ -359,7 +359,7 @@ class StepCostTest {
                     : Math.max(
                             before,
                             today * water.forecast().leftAfter(rules.pauses().afterOneDays()));
-            double most = Math.max(0, colony + LIMIT.mostExtra(colony) - before);
+            double most = Math.max(WaterRoom.LEAST, colony + LIMIT.mostExtra(colony) - before);
             assertThat(problem.water().nitrogen(group)).isCloseTo(adds, within(1e-9));
             assertThat(problem.water().bears(settled, group)).isEqualTo(adds <= most);
             boolean waiting =

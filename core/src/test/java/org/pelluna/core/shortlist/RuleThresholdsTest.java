@@ -155,7 +155,12 @@ class RuleThresholdsTest {
         // A little less than the rule of thumb is no stop, much less and none is.
         assertThat(severity(new TankBuilder().sand(Math.max(0.1, wants - 0.9)).build(), one, "sand"))
                 .hasValue(Severity.CAREFUL);
-        assertThat(severity(new TankBuilder().sand(Math.max(0, wants - 1.1)).build(), one, "sand"))
+        assertThat(severity(
+                        new TankBuilder()
+                                .sand(Math.max(0, wants - Math.max(1, 0.2 * wants) - 0.1))
+                                .build(),
+                        one,
+                        "sand"))
                 .hasValue(Severity.STOP);
         assertThat(severity(new TankBuilder().sand(0).build(), one, "sand")).hasValue(Severity.STOP);
     }
