@@ -23,7 +23,10 @@ class QuarantineStoryTest extends BrowserTest {
         page.getByLabel("How many").fill("2");
         page.getByLabel("Price of all").fill("150");
         button(page, "Add wish").click();
-        Locator wish = page.locator("article", new Page.LocatorOptions().setHasText("Flame angelfish"));
+        Locator wish = page.locator(
+                "article",
+                new Page.LocatorOptions()
+                        .setHas(page.locator("h3", new Page.LocatorOptions().setHasText("Flame angelfish"))));
         wish.getByText("Override").click();
         wish.getByLabel("Your decision").selectOption("IN");
         wish.locator("form[action$='/decide'] button").click();

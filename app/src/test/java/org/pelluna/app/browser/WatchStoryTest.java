@@ -246,6 +246,7 @@ class WatchStoryTest extends BrowserTest {
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Spark"));
         button(page, "Compare").click();
         assertThat(page.locator(".ways").first()).containsText("Gale out for two weeks, returned last");
+        page.getByText("more that would change little").click();
         page.locator("tr", new Page.LocatorOptions().setHasText("A mirror at the front"))
                 .getByText("Plan this remedy")
                 .click();
