@@ -193,8 +193,10 @@ class RuleWordsTest {
         assertThat(two.severity()).isEqualTo(Severity.STOP);
         assertThat(two.sentence()).isEqualTo("Keep only one: of two, the stronger kills the weaker.");
         assertThat(remedy(two)).isEqualTo("Keep one, or 4 to 9 together.");
-        assertThat(only("company", List.of(), wish(lyretail, 3)).sentence())
-                .isEqualTo("3 will fight: it lives as one male's harem.");
+        Finding few = only("company", List.of(), wish(lyretail, 3));
+        assertThat(few.severity()).isEqualTo(Severity.CAREFUL);
+        assertThat(few.sentence())
+                .isEqualTo("3 are few: it lives as one male's harem, and in a small one the weakest suffers.");
     }
 
     @Test
