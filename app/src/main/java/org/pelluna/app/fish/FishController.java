@@ -89,7 +89,7 @@ class FishController {
         return ResidentVerdict.all(stock).stream()
                 .filter(one -> one.fish().id().equals(fish.id()))
                 .map(one -> switch (one.standing()) {
-                    case FINE -> "Nothing speaks against " + one.fish().name() + " here.";
+                    case FINE -> one.fish().name() + " is fine here.";
                     case ACT, WATCH -> one.reason() + " " + one.step();
                 })
                 .findFirst()

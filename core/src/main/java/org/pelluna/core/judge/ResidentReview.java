@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.pelluna.core.forecast.Outgrown;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
@@ -33,6 +34,9 @@ record ResidentReview(
     /** Days for which a sign of parasites asks for an act; the parasite's round takes no longer in warm water (common practice). */
     private static final int SIGN_DAYS = 14;
 
+    /** Logged attacks of one fish on another from which the two are worth a look; ours. */
+    private static final long OFTEN = 3;
+
     private static final int KILLING_DAYS = 365;
 
     /** Days two fish must have lived together before it counts that the one has not eaten the other; ours. */
@@ -42,6 +46,7 @@ record ResidentReview(
         return hurt().or(this::killer)
                 .or(this::spots)
                 .or(this::eaten)
+                .or(this::oftenLogged)
                 .or(this::attacked)
                 .or(this::outgrows)
                 .orElse(new ResidentVerdict(fish, Standing.FINE, "", ""));
@@ -134,6 +139,32 @@ record ResidentReview(
                 .max(Comparator.naturalOrder())
                 .orElse(day());
         return ChronoUnit.DAYS.between(later, day());
+    }
+
+    /** Attacks that were logged often lately, by it or on it, told of the pair with most of them. */
+    private Optional<ResidentVerdict> oftenLogged() {
+        Map<List<FishId>, Long> logged = stock.plan().log().stream()
+                .filter(entry -> isRecent(entry.at().toLocalDate(), HARM_DAYS))
+                .filter(entry ->
+                        Grade.of(entry).filter(grade -> grade != Grade.DISPLAY).isPresent())
+                .filter(entry -> entry.aggressorId().filter(this::livesHere).isPresent()
+                        && entry.fishId().filter(this::livesHere).isPresent())
+                .filter(entry -> entry.aggressorId().filter(fish.id()::equals).isPresent()
+                        || entry.fishId().filter(fish.id()::equals).isPresent())
+                .collect(Collectors.groupingBy(
+                        entry -> List.of(
+                                entry.aggressorId().orElseThrow(),
+                                entry.fishId().orElseThrow()),
+                        Collectors.counting()));
+        return logged.entrySet().stream()
+                .filter(one -> one.getValue() >= OFTEN)
+                .max(Map.Entry.<List<FishId>, Long>comparingByValue()
+                        .thenComparing(one -> one.getKey().get(0))
+                        .thenComparing(one -> one.getKey().get(1)))
+                .map(one -> watch(
+                        name(one.getKey().get(0)) + " attacked "
+                                + name(one.getKey().get(1)) + " " + one.getValue() + " times in two weeks of your log.",
+                        "See What now for what would help."));
     }
 
     private Optional<ResidentVerdict> attacked() {

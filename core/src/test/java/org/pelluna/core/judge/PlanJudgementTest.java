@@ -278,4 +278,29 @@ class PlanJudgementTest {
         ResolvedPlan later = ResolvedPlan.of(pinned.with(as -> as.asOf(TODAY.plusDays(21))), CATALOGUE);
         assertThat(ResidentVerdict.firstAct(ResidentVerdict.all(later))).isEmpty();
     }
+
+    @Test
+    void attacksThatAreLoggedOftenAreTold() {
+        List<LogEntry> chases = java.util.stream.IntStream.range(0, 3)
+                .mapToObj(day -> new LogEntry(
+                        "e" + day,
+                        TODAY.minusDays(3 - day).atTime(19, 0),
+                        LogEntry.Kind.CHASE,
+                        Optional.of(new FishId("Quill")),
+                        Optional.of(new FishId("Wisp")),
+                        Optional.of(1),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty()))
+                .toList();
+        List<ResidentVerdict> three =
+                ResidentVerdict.all(ResolvedPlan.of(quiet().with(as -> as.log(chases)), CATALOGUE));
+        assertThat(three).allSatisfy(one -> {
+            assertThat(one.standing()).isEqualTo(Standing.WATCH);
+            assertThat(one.reason()).isEqualTo("Quill attacked Wisp 3 times in two weeks of your log.");
+        });
+        List<ResidentVerdict> two =
+                ResidentVerdict.all(ResolvedPlan.of(quiet().with(as -> as.log(chases.subList(0, 2))), CATALOGUE));
+        assertThat(two).allSatisfy(one -> assertThat(one.standing()).isEqualTo(Standing.FINE));
+    }
 }
