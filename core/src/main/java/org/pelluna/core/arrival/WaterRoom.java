@@ -14,10 +14,10 @@ final class WaterRoom {
     private static final int MOST_KNOWN = 16;
 
     /**
-     * What any cycled tank bears, mg N/L a day: even without bacteria it takes five days until a kit can tell it, and by then they have followed. Without
+     * What any cycled tank bears, mg N/L a day: even without bacteria it takes two weeks until a kit can tell it, and by then they have followed. Without
      * it a tank of one tiny fish could never have another. Ours; the forecast still looks at the days.
      */
-    static final double LEAST = 0.02;
+    static final double LEAST = 0.006;
 
     private final WaterReserve water;
     private final SetSum nitrogen;

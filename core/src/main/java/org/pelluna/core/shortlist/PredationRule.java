@@ -60,10 +60,7 @@ final class PredationRule implements ShortlistRule {
             double safe = Predation.safeCm(predator, prey);
             return prey.equals(candidate.fish())
                             && safe < prey.species().size().adultCm().value()
-                    ? finding.remedy(Sentence.of(
-                            "It is safe from ",
-                            Quantity.wholeCm(Math.ceil(safe)),
-                            " on: buy one of that length or more."))
+                    ? finding.remedy(Sentence.of("Buy one of ", Quantity.wholeCm(Math.ceil(safe)), " or more."))
                     : finding;
         });
     }
