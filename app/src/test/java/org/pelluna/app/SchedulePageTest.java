@@ -286,7 +286,7 @@ class SchedulePageTest extends PageTest {
     @Test
     void alternativesAndMoneyAreShown() throws Exception {
         pages.perform(get(keeper, arrivals + "/alternatives"))
-                .andExpect(content().string(containsString("Box for all")))
+                .andExpect(content().string(containsString("All eight weeks later")))
                 .andExpect(content().string(containsString("returned last")));
         pages.perform(get(keeper, arrivals + "/money")).andExpect(content().string(containsString("at risk")));
     }

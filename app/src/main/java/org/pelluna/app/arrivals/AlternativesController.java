@@ -52,7 +52,7 @@ class AlternativesController {
     String alternatives(Here here, Model model) {
         TankAnswers answers = here.answers();
         ResolvedPlan stock = answers.planning();
-        List<Alternative> ways = ways(answers);
+        List<Alternative> ways = Alternative.distinct(ways(answers));
         double dearest =
                 ways.stream().mapToDouble(one -> one.cost().total()).max().orElse(1);
         model.addAttribute("form", Key.fresh());

@@ -1,6 +1,7 @@
 package org.pelluna.core.arrival;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -62,6 +63,25 @@ public record Alternative(
     public static List<Alternative> of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         List<OrderItem> units = OrderItems.of(stock, judgements, water).placed();
         return units.isEmpty() ? List.of() : new StockingStrategies(stock, units, water).all();
+    }
+
+    /**
+     * Some ways, each once: one that brings the same fish on the same days at the same cost as another is no other way. The keeper's own order
+     * stands for those it is equal to.
+     */
+    public static List<Alternative> distinct(List<Alternative> ways) {
+        List<Alternative> distinct = new ArrayList<>();
+        for (Alternative one : ways) {
+            distinct.removeIf(other -> one.key.equals(OWN) && one.isTwinOf(other));
+            if (distinct.stream().noneMatch(one::isTwinOf)) {
+                distinct.add(one);
+            }
+        }
+        return List.copyOf(distinct);
+    }
+
+    private boolean isTwinOf(Alternative other) {
+        return order.equals(other.order) && Math.abs(cost.total() - other.cost.total()) < FoundOrder.EQUAL;
     }
 
     /** The order of arrival as a schedule holds it: keys of wishes, those of one day together; a resident that comes back is none of them. */

@@ -1,7 +1,6 @@
 package org.pelluna.core.arrival;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -45,24 +44,7 @@ final class StockingStrategies {
         return stock.plan().houseRules().approaches().kin();
     }
 
-    /** Every way, each once: one that brings the same fish on the same days at the same cost as another is no other way. */
     List<Alternative> all() {
-        List<Alternative> distinct = new ArrayList<>();
-        for (Alternative one : found()) {
-            distinct.removeIf(other -> one.key().equals(Alternative.OWN) && isTwin(one, other));
-            if (distinct.stream().noneMatch(other -> isTwin(one, other))) {
-                distinct.add(one);
-            }
-        }
-        return List.copyOf(distinct);
-    }
-
-    private static boolean isTwin(Alternative one, Alternative other) {
-        return one.order().equals(other.order())
-                && Math.abs(one.cost().total() - other.cost().total()) < FoundOrder.EQUAL;
-    }
-
-    private List<Alternative> found() {
         return Stream.of(
                         Optional.of(best(
                                 usual(units),

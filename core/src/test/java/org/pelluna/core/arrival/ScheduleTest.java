@@ -328,10 +328,12 @@ class ScheduleTest {
                 WaterReserve.of(assessment.stock(), WaterFit.NONE));
         Alternative best = ways.get(0);
         assertThat(best.cost()).isEqualTo(assessment.order().cost());
+        Alternative boxed = way(ways, "box");
+        assertThat(boxed.cost().total()).isGreaterThanOrEqualTo(best.cost().total() - 1e-9);
         // Whoever is attacked hard is boxed in the best order, too: where that is everybody, a box for all is no other
         // way.
-        assertThat(ways).noneMatch(one -> one.key().equals("box"));
-        assertThat(ways).doesNotHaveDuplicates().extracting(Alternative::order).doesNotHaveDuplicates();
+        assertThat(Alternative.distinct(ways)).noneMatch(one -> one.key().equals("box"));
+        assertThat(Alternative.distinct(ways)).extracting(Alternative::order).doesNotHaveDuplicates();
         assertThat(way(ways, "later").cost().total())
                 .as("putting all off is not cheaper: its days are waited for too")
                 .isGreaterThanOrEqualTo(best.cost().total() - 1e-9);
