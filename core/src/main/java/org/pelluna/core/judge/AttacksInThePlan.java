@@ -59,12 +59,7 @@ record AttacksInThePlan(
         return one.perHour() * (wish == null ? 1 : wish.wished().count());
     }
 
-    /** Whether it can be mended by leaving out a wish: something is above the mark, and a wish that is not kept has part in it. */
-    boolean canBeMended() {
-        return worst().isPresent();
-    }
-
-    /** The wish that goes first: for the fish that suffers most, the wish that attacks it hardest, or else that fish itself. */
+    /** The wish that goes first: for the fish that suffers most, the wish that attacks it hardest, or else that fish itself; empty where none is above the mark, or only wishes that are kept have part in it. */
     Optional<Judgement> worst() {
         return suffered.entrySet().stream()
                 .sorted(Map.Entry.<FishId, Double>comparingByValue()
@@ -104,7 +99,7 @@ record AttacksInThePlan(
         if (own != null) {
             String by = named(by(fish).get(0).aggressorId());
             return finding(
-                    "Too many attacks: expect about " + Numbers.significant(own)
+                    "Too many attacks: expect " + about(own)
                             + " an hour on it in this plan, most by " + by + "; your house rules allow "
                             + Numbers.plain(most) + ".",
                     own,

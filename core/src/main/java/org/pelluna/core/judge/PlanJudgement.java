@@ -1,9 +1,7 @@
 package org.pelluna.core.judge;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import org.pelluna.core.arrival.ArrivalOrder;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.PlannedCompany;
@@ -17,7 +15,6 @@ import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
 import org.pelluna.core.shortlist.Verdict;
-import org.pelluna.core.species.Temperament;
 
 /**
  * What may come of a plan, and when: each wish judged beside the residents, beside the other wishes, under the limit of fish for the tank, and
@@ -43,61 +40,8 @@ public record PlanJudgement(List<Judgement> judgements, ArrivalPlan order, List<
      * @param water what its bacteria can handle
      */
     public static PlanJudgement of(ResolvedPlan stock, WaterReserve water) {
-        List<Judgement> judgements = Shortlist.of(stock);
-        judgements = BesideOtherWishes.judge(stock, judgements);
-        judgements = UnderTheLimit.judge(stock, judgements);
-        return withinTheMark(stock, judgements, water).withUndated();
-    }
-
-    /**
-     * The plan without the wishes that bring too many attacks: the worst goes first, until none is left; then each that went is tried again beside
-     * those that stayed, the gentlest first, and says why it cannot come.
-     */
-    private static PlanJudgement withinTheMark(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
-        PlanJudgement judged = ordered(stock, judgements, water);
-        List<Judgement> gone = new ArrayList<>();
-        Optional<Judgement> worst = AttacksInThePlan.of(stock, judged).worst();
-        while (worst.isPresent()) {
-            gone.add(worst.get());
-            judged = ordered(stock, without(judged.judgements, worst.get()), water);
-            worst = AttacksInThePlan.of(stock, judged).worst();
-        }
-        gone.sort(GENTLEST);
-        List<Judgement> told = new ArrayList<>(judgements);
-        List<Judgement> left = new ArrayList<>(gone);
-        for (Judgement one : gone) {
-            left.remove(one);
-            List<Judgement> tried = told;
-            for (Judgement other : left) {
-                tried = without(tried, other);
-            }
-            PlanJudgement again = ordered(stock, tried, water);
-            AttacksInThePlan attacks = AttacksInThePlan.of(stock, again);
-            if (attacks.canBeMended()) {
-                told = with(told, one, attacks.refusal(one.wished().wish().id()));
-            }
-        }
-        return gone.isEmpty() ? judged : ordered(stock, told, water);
-    }
-
-    /** The gentlest first: bullies last, then the milder toward others, the smaller, and by its key. */
-    private static final Comparator<Judgement> GENTLEST = Comparator.<Judgement, Temperament.Turn>comparing(
-                    one -> one.wished().species().temper().turn())
-            .thenComparing(one -> one.wished().species().temper().toward().family())
-            .thenComparing(one -> one.wished().species().size().adultCm().value())
-            .thenComparing(one -> one.wished().species().id().key())
-            .thenComparing(one -> one.wished().wish().id().key());
-
-    private static List<Judgement> with(List<Judgement> judgements, Judgement wish, Finding finding) {
-        return new ArrayList<>(judgements.stream()
-                .map(one -> one.wished().equals(wish.wished()) ? one.with(finding) : one)
-                .toList());
-    }
-
-    private static List<Judgement> without(List<Judgement> judgements, Judgement wish) {
-        return judgements.stream()
-                .filter(one -> !one.wished().equals(wish.wished()))
-                .toList();
+        List<Judgement> judgements = BesideOtherWishes.judge(stock, Shortlist.of(stock));
+        return new Admission(stock, water, judgements).judged().withUndated();
     }
 
     /** Whether the keeper has put a wish into the plan whatever speaks against it. */
@@ -105,7 +49,8 @@ public record PlanJudgement(List<Judgement> judgements, ArrivalPlan order, List<
         return judgement.wished().wish().decision() == Wish.Decision.IN;
     }
 
-    private static PlanJudgement ordered(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
+    /** The order of those of some judgements that are in the plan. */
+    static PlanJudgement ordered(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
         ArrivalPlan order = ArrivalOrder.of(stock, judgements, water);
         return new PlanJudgement(judgements, order, PlannedCompany.of(stock, order));
     }

@@ -39,6 +39,9 @@ record ResidentReview(
 
     private static final int KILLING_DAYS = 365;
 
+    /** Days for which a killing asks for an act; later the keeper has decided, and it is kept in mind. Ours. */
+    private static final int ACT_DAYS = 30;
+
     /** Days two fish must have lived together before it counts that the one has not eaten the other; ours. */
     private static final int PROVEN_DAYS = 365;
 
@@ -102,7 +105,9 @@ record ResidentReview(
                 .filter(loss -> loss.linkedTo().filter(fish.id()::equals).isPresent())
                 .filter(loss -> isRecent(loss.on(), KILLING_DAYS))
                 .max(Comparator.comparing(Loss::on))
-                .map(loss -> act(
+                .map(loss -> new ResidentVerdict(
+                        fish,
+                        isRecent(loss.on(), ACT_DAYS) ? Standing.ACT : Standing.WATCH,
                         fish.name() + (loss.cause() == Loss.Cause.AGGRESSION ? " killed " : " ate ")
                                 + name(loss.fishId()) + " " + Dates.day(loss.on(), day()) + ".",
                         "Find " + fish.name() + " a new home before you add a similar fish."));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
@@ -16,7 +17,6 @@ import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
-import org.pelluna.core.species.Temperament;
 import org.pelluna.core.units.Numbers;
 
 /**
@@ -26,57 +26,55 @@ import org.pelluna.core.units.Numbers;
 final class UnderTheLimit {
     private static final String RULE = "headroom";
 
+    /**
+     * Who takes room first: what the keeper keeps, then bullies last and the smaller first. What is kept though it does not fit by itself takes none from
+     * the others; the plan says that it is over its limit.
+     */
+    static final Comparator<Judgement> FIRST = Comparator.<Judgement, Boolean>comparing(
+                    one -> !PlanJudgement.isKept(one))
+            .thenComparing(one -> one.wished().species().temper().turn())
+            .thenComparing(one -> one.wished().species().size().adultCm().value())
+            .thenComparing(one -> one.wished().species().id().key())
+            .thenComparing(one -> one.wished().wish().id().key());
+
     private final ResolvedPlan stock;
     private final Headroom headroom;
     private final Approaches.Ceiling approach;
     private final InchRule inches;
+    private final boolean counts;
 
-    private UnderTheLimit(ResolvedPlan stock) {
+    UnderTheLimit(ResolvedPlan stock) {
         HouseRules rules = stock.plan().houseRules();
+        this.counts = !rules.overruled().containsKey(RULE);
         this.stock = stock;
         this.headroom = new Headroom(stock.plan().tank(), rules, stock.plan().asOf());
         this.approach = rules.approaches().ceiling();
         this.inches = new InchRule(stock.plan().tank(), rules);
     }
 
-    /** The judgements, with a stop on each wish for which the others leave no room. */
-    static List<Judgement> judge(ResolvedPlan stock, List<Judgement> judgements) {
-        return stock.plan().houseRules().overruled().containsKey(RULE)
-                ? judgements
-                : new UnderTheLimit(stock).judge(judgements);
-    }
-
-    private List<Judgement> judge(List<Judgement> judgements) {
-        List<Judgement> planned = judgements.stream().filter(Judgement::inPlan).toList();
-        if (fits(planned)) {
-            return judgements;
-        }
-        List<Judgement> taken =
-                new ArrayList<>(planned.stream().filter(PlanJudgement::isKept).toList());
+    /** The wishes for which the others leave no room; empty where all fit, or the keeper has overruled the limit. */
+    List<Judgement> leftOver(List<Judgement> judgements) {
+        List<Judgement> taken = new ArrayList<>();
         List<Judgement> left = new ArrayList<>();
-        planned.stream()
-                .filter(one -> !PlanJudgement.isKept(one))
-                .sorted(Comparator.<Judgement, Temperament.Turn>comparing(
-                                one -> one.wished().species().temper().turn())
-                        .thenComparingDouble(UnderTheLimit::size)
-                        .thenComparing(one -> one.wished().species().id().key())
-                        .thenComparing(one -> one.wished().wish().id().key()))
-                .forEach(one -> {
-                    if (fits(and(taken, one))) {
-                        taken.add(one);
-                    } else {
-                        left.add(one);
-                    }
-                });
-        List<Judgement> told = new ArrayList<>(judgements);
-        for (Judgement one : left) {
-            Collections.replaceAll(told, one, one.with(noRoom(one, taken)));
-        }
-        return told;
+        judgements.stream().filter(Judgement::inPlan).sorted(FIRST).forEach(one -> {
+            if (fits(and(taken, one))) {
+                taken.add(one);
+            } else if (!PlanJudgement.isKept(one)) {
+                left.add(one);
+            }
+        });
+        return left;
     }
 
-    private static double size(Judgement one) {
-        return one.wished().species().size().adultCm().value();
+    /** Why a wish does not fit beside others of the plan; empty if it does. */
+    Optional<Finding> noRoom(Judgement wish, List<Judgement> others) {
+        List<Judgement> taken = new ArrayList<>();
+        others.stream().filter(Judgement::inPlan).sorted(FIRST).forEach(one -> {
+            if (!PlanJudgement.isKept(one) || fits(and(taken, one))) {
+                taken.add(one);
+            }
+        });
+        return fits(and(taken, wish)) ? Optional.empty() : Optional.of(finding(wish, taken));
     }
 
     private static List<Judgement> and(List<Judgement> some, Judgement one) {
@@ -86,7 +84,7 @@ final class UnderTheLimit {
     }
 
     private boolean fits(List<Judgement> wishes) {
-        return loads(wishes).stream().allMatch(load -> load.used() <= limit(load));
+        return !counts || loads(wishes).stream().allMatch(load -> load.used() <= limit(load));
     }
 
     /** The limit once the tank is mature. */
@@ -104,7 +102,7 @@ final class UnderTheLimit {
         return headroom.of(approach, fish, each -> each.growth().adultLengthCm());
     }
 
-    private Finding noRoom(Judgement wish, List<Judgement> taken) {
+    private Finding finding(Judgement wish, List<Judgement> taken) {
         Load load = loads(and(taken, wish)).stream()
                 .max(Comparator.comparingDouble(one -> one.used() / limit(one)))
                 .orElseThrow();

@@ -2,7 +2,6 @@ package org.pelluna.core.shortlist;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
@@ -64,7 +63,7 @@ final class FoodRule implements ShortlistRule {
         } else if (diet == Diet.CORAL_POLYPS) {
             findings.add(finding(species, "It eats coral polyps; without them it starves.", Severity.STOP));
         } else if (species.genus().equals(CLEANERS)) {
-            cleaner(candidate).ifPresent(findings::add);
+            findings.add(cleaner(candidate));
         } else if (diet == Diet.SPONGES && species.habits().eating() == Habits.Eating.HARD) {
             findings.add(finding(species, "It lives on sponges: almost all starve on prepared food.", Severity.STOP));
         } else if (diet == Diet.SPONGES) {
@@ -77,20 +76,19 @@ final class FoodRule implements ShortlistRule {
     }
 
     /** A cleaner wrasse lives on what it picks from larger fish: without clients it starves. */
-    private static Optional<Finding> cleaner(Candidate candidate) {
+    private static Finding cleaner(Candidate candidate) {
         long clients = candidate.stock().residents().stream()
                 .filter(fish -> fish.lengthCmOn(candidate.today()) >= CLIENT_CM)
                 .count();
-        return Optional.of(
-                clients < ENOUGH_CLIENTS
-                        ? finding(
-                                candidate.species(),
-                                "It lives on parasites that it picks from larger fish, and here it would find too few clients.",
-                                Severity.STOP)
-                        : finding(
-                                candidate.species(),
-                                "It lives on parasites that it picks from larger fish: buy only one that eats prepared food.",
-                                Severity.CAREFUL));
+        return clients < ENOUGH_CLIENTS
+                ? finding(
+                        candidate.species(),
+                        "It lives on parasites that it picks from larger fish, and here it would find too few clients.",
+                        Severity.STOP)
+                : finding(
+                        candidate.species(),
+                        "It lives on parasites that it picks from larger fish: buy only one that eats prepared food.",
+                        Severity.CAREFUL);
     }
 
     private static Finding finding(Species species, String sentence, Severity severity) {

@@ -104,7 +104,11 @@ final class RecordRule implements ShortlistRule {
                                 + kind.unit() + " " + Dates.day(test.on(), candidate.today()) + ".",
                         candidate.today().plusDays(1),
                         Figure.measured(kind.words(), test.value(), kind.unit()),
-                        "Bring it below " + Numbers.plain(most) + "\u00a0" + kind.unit() + ", then test again."));
+                        "Bring it "
+                                + (test.value() < least
+                                        ? "above " + Numbers.plain(least)
+                                        : "below " + Numbers.plain(most))
+                                + "\u00a0" + kind.unit() + ", then test again."));
     }
 
     /** A jumper does not come where a fish got out, until the way is closed; the cover that is written down was not enough. */
