@@ -23,7 +23,7 @@ final class ArrivalOutlook {
                 .max(Comparator.comparingDouble(one -> one.cost().pressure()))
                 .orElseThrow();
         LocalDate last = arrivals.get(arrivals.size() - 1).date();
-        return "Expect " + attacks(order.cost().pressure() / arrivals.size()) + " in a first week"
+        return "In the whole tank, expect " + attacks(order.cost().pressure() / arrivals.size()) + " in a first week"
                 + (arrivals.size() > 1
                         ? ". Expect most when " + hardest.names() + (hardest.fish() > 1 ? " arrive: " : " arrives: ")
                                 + attacks(hardest.cost().pressure())

@@ -6,7 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.function.Function;
 import org.pelluna.core.forecast.Outgrown;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
@@ -34,7 +34,7 @@ record ResidentReview(
     /** Days for which a sign of parasites asks for an act; the parasite's round takes no longer in warm water (common practice). */
     private static final int SIGN_DAYS = 14;
 
-    /** Logged attacks of one fish on another from which the two are worth a look; ours. */
+    /** Logged attacks by or on a fish from which it is worth a look; ours. */
     private static final long OFTEN = 3;
 
     private static final int KILLING_DAYS = 365;
@@ -146,29 +146,28 @@ record ResidentReview(
         return ChronoUnit.DAYS.between(later, day());
     }
 
-    /** Attacks that were logged often lately, by it or on it, told of the pair with most of them. */
+    /** Attacks that were logged often lately: on it first, or else by it. */
     private Optional<ResidentVerdict> oftenLogged() {
-        Map<List<FishId>, Long> logged = stock.plan().log().stream()
+        List<LogEntry> lately = stock.plan().log().stream()
                 .filter(entry -> isRecent(entry.at().toLocalDate(), HARM_DAYS))
                 .filter(entry ->
                         Grade.of(entry).filter(grade -> grade != Grade.DISPLAY).isPresent())
                 .filter(entry -> entry.aggressorId().filter(this::livesHere).isPresent()
                         && entry.fishId().filter(this::livesHere).isPresent())
-                .filter(entry -> entry.aggressorId().filter(fish.id()::equals).isPresent()
-                        || entry.fishId().filter(fish.id()::equals).isPresent())
-                .collect(Collectors.groupingBy(
-                        entry -> List.of(
-                                entry.aggressorId().orElseThrow(),
-                                entry.fishId().orElseThrow()),
-                        Collectors.counting()));
-        return logged.entrySet().stream()
-                .filter(one -> one.getValue() >= OFTEN)
-                .max(Map.Entry.<List<FishId>, Long>comparingByValue()
-                        .thenComparing(one -> one.getKey().get(0))
-                        .thenComparing(one -> one.getKey().get(1)))
-                .map(one -> watch(
-                        name(one.getKey().get(0)) + " attacked "
-                                + name(one.getKey().get(1)) + " " + one.getValue() + " times in two weeks of your log.",
+                .toList();
+        return often(lately, LogEntry::fishId, " was attacked ")
+                .or(() -> often(lately, LogEntry::aggressorId, " attacked others "));
+    }
+
+    private Optional<ResidentVerdict> often(
+            List<LogEntry> lately, Function<LogEntry, Optional<FishId>> which, String did) {
+        long times = lately.stream()
+                .filter(entry -> which.apply(entry).filter(fish.id()::equals).isPresent())
+                .count();
+        return times < OFTEN
+                ? Optional.empty()
+                : Optional.of(watch(
+                        fish.name() + did + times + " times in the last two weeks of your log.",
                         "See What now for what would help."));
     }
 
