@@ -60,9 +60,46 @@ class LeadsTest extends PageTest {
     }
 
     @Test
+    void thePagesOfTheRecordAreAnswered() throws Exception {
+        begins(tank + "/watch", "Last watch: |You have not watched .+ for \\d+ days: watch it");
+        begins(tank + "/watch/roll-call", "(All \\d+ fish were eating|.+ has (been|not been) |No roll call yet)");
+        begins(tank + "/watch/signs", "(No |.+: .+, last seen on .+\\. Look again today)");
+        begins(
+                tank + "/watch/remedies",
+                "(No remedies tried yet|.+: (it helped|it may|it did not|too early)|.+, since .+: too early)");
+        begins(tank + "/watch/rank", "(.+ is at the top of the pecking order|No clear pecking order yet)");
+        begins(tank + "/losses/crew", "(Buy \\d+ |You have enough)");
+    }
+
+    @Test
+    void thePagesOfTheTankAreAnswered() throws Exception {
+        begins(tank, "\\d+ fish in \\d+ (L|gal|US gal) of water\\.");
+        begins(tank + "/reef", ".+ outgrows this tank about |\\d+ fish live here; all have room");
+        begins(tank + "/rules", "You follow .+: they stop \\d+ of your \\d+ wishes\\.");
+        begins(tank + "/company/what-if", ".+ would attack .+ about [\\d.]+ times an hour|Expect few attacks on ");
+        begins(tank + "/arrivals/calendar", "Add these dates to your calendar\\.");
+    }
+
+    /** The lead of a species is its verdict in this tank; a list counts those that fit. */
+    @Test
+    void thePagesOfTheCatalogueAreAnswered() throws Exception {
+        begins(tank + "/species", "\\d+ of \\d+ species fit this tank today\\.");
+        begins(tank + "/species?q=qqqqqqqq", "No species matches\\. Remove a filter\\.");
+        begins(tank + "/species/acanthurus-xanthopterus", "Yellowfin surgeonfish does not fit .+\\. [A-Z]");
+        begins(tank + "/families/Acanthuridae", "(None|\\d+) of \\d+ .+ fits? this tank today\\.");
+        begins(
+                tank + "/species-compared?s=zebrasoma-flavescens&s=zebrasoma-scopas",
+                "(Do not keep them together|They can live together)");
+    }
+
+    @Test
     void anEmptyTankIsToldSo() throws Exception {
         begins(empty + "/wishes", "No wishes yet\\.");
         begins(empty + "/losses", "No losses\\.");
+        begins(empty, "No fish yet, in .+ of water\\. Add the fish that live here\\.");
+        begins(empty + "/reef", "No fish yet\\.");
+        begins(empty + "/company/what-if", "No fish lives here yet");
+        assertThat(leads(empty + "/watch/roll-call")).isEmpty();
         begins(empty + "/headroom", "There is room, even with the whole plan: [^.]* 0 of ");
         assertThat(leads(empty + "/arrivals/alternatives")).isEmpty();
         assertThat(leads(empty + "/watch/what-now")).isEmpty();

@@ -8,6 +8,7 @@ import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.lead.FightLeads;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Habitat;
@@ -92,6 +93,12 @@ class WhatIfController {
                         .map(one -> new Choice(one.id().key(), one.commonName() + " — " + one.scientificName()))
                         .sorted(java.util.Comparator.comparing(Choice::name))
                         .toList());
+        model.addAttribute(
+                "lead",
+                FightLeads.whatIf(
+                        species.commonName(),
+                        shifts,
+                        stock.plan().houseRules().weights().carefulPerHour()));
         model.addAttribute("name", species.commonName());
         model.addAttribute("portrait", Portraits.use(species));
         model.addAttribute("portraits", Portraits.sheet(List.of(species)));

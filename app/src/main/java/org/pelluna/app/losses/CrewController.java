@@ -2,6 +2,7 @@ package org.pelluna.app.losses;
 
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.app.storage.JournalStore;
@@ -12,6 +13,7 @@ import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.lead.TankLeads;
 import org.pelluna.core.lessons.Crew;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -56,9 +58,11 @@ class CrewController {
         model.addAttribute("key", Key.fresh());
         model.addAttribute("today", stock.plan().asOf());
         model.addAttribute("groups", AnimalGroup.values());
+        List<Crew> crews = Crew.of(stock);
+        model.addAttribute("lead", TankLeads.crew(stock, crews));
         model.addAttribute(
                 "crews",
-                Crew.of(stock).stream()
+                crews.stream()
                         .map(one -> CrewView.of(one, stock.plan().asOf(), here.measures()))
                         .toList());
         model.addAttribute("suits", FindingView.all(LivingCrew.water(stock), here.measures()));

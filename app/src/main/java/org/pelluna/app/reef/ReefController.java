@@ -11,6 +11,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Here;
 import org.pelluna.core.id.FishId;
+import org.pelluna.core.lead.TankLeads;
 import org.pelluna.core.patch.Patches;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.reef.Reef;
@@ -63,6 +64,7 @@ class ReefController {
             return "reef/page :: day";
         }
         LocalDate today = reef.stock().plan().asOf();
+        model.addAttribute("lead", TankLeads.reef(reef.stock()));
         model.addAttribute("ghosts", ghosts);
         model.addAttribute("gone", gone);
         model.addAttribute("fish", asked.fish().map(FishId::key).orElse(""));

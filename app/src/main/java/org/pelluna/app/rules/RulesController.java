@@ -12,6 +12,7 @@ import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.lead.TankLeads;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Preset;
@@ -48,7 +49,7 @@ class RulesController {
     String page(Here here, Model model) {
         TankRow row = tanks.get(here.keeper(), here.tank());
         model.addAttribute("form", RulesForm.of(row.version(), row.houseRules()));
-        return show(row, model);
+        return show(here, row, model);
     }
 
     @PostMapping
@@ -84,7 +85,7 @@ class RulesController {
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return show(row, model);
+        return show(here, row, model);
     }
 
     /** Takes a preset's rules; what is overruled stays overruled. */
@@ -105,12 +106,21 @@ class RulesController {
         return "redirect:/tanks/" + here.tank() + "/rules";
     }
 
-    private static String show(TankRow row, Model model) {
+    private static String show(Here here, TankRow row, Model model) {
         model.addAttribute("tank", row);
+        List<PresetView> presets =
+                Preset.ALL.stream().map(one -> view(one, row)).toList();
+        model.addAttribute(
+                "lead",
+                TankLeads.rules(
+                        presets.stream()
+                                .filter(PresetView::inForce)
+                                .map(PresetView::title)
+                                .findFirst(),
+                        here.answers().assessment().judgements()));
         model.addAttribute("questions", Approaches.QUESTIONS);
         model.addAttribute("rules", Rules.ALL);
-        model.addAttribute(
-                "presets", Preset.ALL.stream().map(one -> view(one, row)).toList());
+        model.addAttribute("presets", presets);
         return "rules/page";
     }
 

@@ -12,6 +12,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.lead.SpeciesLeads;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.shortlist.Glance;
 import org.pelluna.core.species.Catalogue;
@@ -100,6 +101,11 @@ class FamilyController {
                 .max()
                 .orElseThrow();
         model.addAttribute("family", Family.of(members.get(0)));
+        model.addAttribute(
+                "lead",
+                SpeciesLeads.family(
+                        Family.of(members.get(0)).called(),
+                        members.stream().map(one -> verdicts.get(one.id())).toList()));
         model.addAttribute("order", order);
         model.addAttribute("orders", Order.values());
         model.addAttribute("portraits", Portraits.sheet(members));

@@ -1,14 +1,15 @@
 package org.pelluna.app.species;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
-import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.VerdictView;
+import org.pelluna.core.finding.Finding;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Encounters;
 import org.pelluna.core.shortlist.Judgement;
@@ -24,7 +25,7 @@ import org.pelluna.core.units.Numbers;
  * @param meetings for each species, encounters an hour it would give each of the others in the first week
  * @param together what speaks against any two of them beside one another
  */
-record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List<FindingView> together) {
+record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List<Finding> together) {
 
     /** One species with what the tank says of it. */
     record Column(String id, String name, String scientificName, VerdictView verdict) {}
@@ -46,7 +47,7 @@ record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List
                 judged.stream().map(SideBySide::column).toList(),
                 rows(species, measures),
                 meetings(stock, judged),
-                together(stock, judged, measures));
+                together(stock, judged));
     }
 
     private static Column column(Judgement one) {
@@ -140,17 +141,18 @@ record SideBySide(List<Column> columns, List<Row> rows, List<Row> meetings, List
                 .toList();
     }
 
-    private static List<FindingView> together(ResolvedPlan stock, List<Judgement> judged, Measures measures) {
-        List<FindingView> findings = new ArrayList<>();
+    private static List<Finding> together(ResolvedPlan stock, List<Judgement> judged) {
+        List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < judged.size(); i++) {
             for (int j = i + 1; j < judged.size(); j++) {
                 PairCheck.of(
                                 stock,
                                 judged.get(i).wished().fish(),
                                 judged.get(j).wished().fish())
-                        .ifPresent(finding -> findings.add(FindingView.of(finding, measures)));
+                        .ifPresent(findings::add);
             }
         }
+        findings.sort(Comparator.comparing(Finding::severity));
         return findings;
     }
 

@@ -3,8 +3,10 @@ package org.pelluna.app.species;
 import java.util.List;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.portrait.ScaleRow;
+import org.pelluna.app.web.FindingView;
 import org.pelluna.app.web.Here;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.lead.SpeciesLeads;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Shortlist;
@@ -41,7 +43,14 @@ class SideBySideController {
                 .map(one -> Shortlist.ask(
                         stock, one, stock.fewestMore(one), one.size().saleCm().value()))
                 .toList();
-        model.addAttribute("compared", SideBySide.of(stock, judged, here.measures()));
+        SideBySide compared = SideBySide.of(stock, judged, here.measures());
+        model.addAttribute("compared", compared);
+        model.addAttribute("together", FindingView.all(compared.together(), here.measures()));
+        model.addAttribute(
+                "lead",
+                here.measures()
+                        .sentence(SpeciesLeads.together(
+                                shown.stream().map(Species::commonName).toList(), compared.together())));
         model.addAttribute(
                 "careful", Numbers.plain(stock.plan().houseRules().weights().carefulPerHour()));
         model.addAttribute("more", species.size() - shown.size());

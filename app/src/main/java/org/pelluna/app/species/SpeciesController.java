@@ -17,6 +17,7 @@ import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.VerdictView;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.lead.SpeciesLeads;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.OwnSpecies;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -78,6 +79,7 @@ class SpeciesController {
         int from = Math.min(Math.max(0, asked.from), Math.max(0, found.size() - 1));
         List<Glance> page = found.stream().skip(from).limit(A_PAGE).toList();
         double swim = plan.tank().swimCm();
+        model.addAttribute("lead", SpeciesLeads.list(found));
         model.addAttribute("found", found.size());
         model.addAttribute("all", judgements.size());
         model.addAttribute("from", from);
@@ -122,6 +124,9 @@ class SpeciesController {
         model.addAttribute("entry", EntryView.of(species, stock.plan().species(catalogue), here.measures()));
         model.addAttribute("count", judgement.wished().count());
         model.addAttribute("verdict", VerdictView.of(judgement));
+        model.addAttribute(
+                "lead",
+                here.measures().sentence(SpeciesLeads.entry(stock.plan().tank().name(), judgement)));
         model.addAttribute("findings", FindingView.all(judgement.findings(), here.measures()));
         model.addAttribute("company", CompanyView.of(stock, species));
         model.addAttribute("key", Key.fresh());

@@ -20,6 +20,7 @@ import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
+import org.pelluna.core.lead.TankLeads;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Individual;
 import org.pelluna.core.plan.Preset;
@@ -295,6 +296,10 @@ class TankController {
 
     private String profile(Here here, TankRow row, Model model) {
         model.addAttribute("tank", TankView.of(row, here.answers().assessment(), here.measures(), 0));
+        model.addAttribute(
+                "lead",
+                here.measures()
+                        .sentence(TankLeads.profile(here.answers().assessment().stock())));
         model.addAttribute("preview", TankPreview.of(here.answers().assessment().stock(), here.measures()));
         model.addAttribute("origins", Resident.Origin.values());
         model.addAttribute("methods", Resident.Method.values());
