@@ -73,7 +73,7 @@ class LeadsTest extends PageTest {
 
     @Test
     void thePagesOfTheTankAreAnswered() throws Exception {
-        begins(tank, "\\d+ fish in \\d+ (L|gal|US gal) of water\\.");
+        begins(tank, "\\d+ fish in \\d+\\hL of water\\.");
         begins(tank + "/reef", ".+ outgrows this tank about |\\d+ fish live here; all have room");
         begins(tank + "/rules", "You follow .+: they stop \\d+ of your \\d+ wishes\\.");
         begins(tank + "/company/what-if", ".+ would attack .+ about [\\d.]+ times an hour|Expect few attacks on ");
@@ -85,7 +85,7 @@ class LeadsTest extends PageTest {
     void thePagesOfTheCatalogueAreAnswered() throws Exception {
         begins(tank + "/species", "\\d+ of \\d+ species fit this tank today\\.");
         begins(tank + "/species?q=qqqqqqqq", "No species matches\\. Remove a filter\\.");
-        begins(tank + "/species/acanthurus-xanthopterus", "Yellowfin surgeonfish does not fit .+\\. [A-Z]");
+        begins(tank + "/species/acanthurus-sohal", "Sohal (tang|surgeonfish) does not fit .+\\. [A-Z]");
         begins(tank + "/families/Acanthuridae", "(None|\\d+) of \\d+ .+ fits? this tank today\\.");
         begins(
                 tank + "/species-compared?s=zebrasoma-flavescens&s=zebrasoma-scopas",

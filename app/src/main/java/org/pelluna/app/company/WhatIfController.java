@@ -8,7 +8,7 @@ import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.core.id.SpeciesId;
-import org.pelluna.core.lead.FightLeads;
+import org.pelluna.core.lead.WhatIfLead;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.ArrivalAid;
 import org.pelluna.core.pressure.Habitat;
@@ -95,7 +95,7 @@ class WhatIfController {
                         .toList());
         model.addAttribute(
                 "lead",
-                FightLeads.whatIf(
+                WhatIfLead.of(
                         species.commonName(),
                         shifts,
                         stock.plan().houseRules().weights().carefulPerHour()));

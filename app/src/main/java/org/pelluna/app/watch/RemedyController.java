@@ -13,7 +13,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.lead.FightLeads;
+import org.pelluna.core.lead.RemediesLead;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tension.RateChange;
@@ -69,7 +69,7 @@ class RemedyController {
         FishChoices faces = FishChoices.into(model, plan, catalogue);
         model.addAttribute("kinds", Remedy.Kind.values());
         List<RemedyEffect> effects = here.answers().remedies();
-        model.addAttribute("lead", FightLeads.remedies(effects, plan.fishNames(), plan.asOf()));
+        model.addAttribute("lead", RemediesLead.of(effects, plan.fishNames(), plan.asOf()));
         List<RemedyEffect> drawn = effects.subList(0, Math.min(DRAWN, effects.size()));
         model.addAttribute(
                 "remedies",

@@ -17,7 +17,7 @@ import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.lead.LogLeads;
+import org.pelluna.core.lead.RollCallLead;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.units.Numbers;
@@ -84,7 +84,7 @@ class RollCallController {
     String rollCall(Here here, Model model) {
         TankPlan plan = record.open(here, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
-        model.addAttribute("lead", LogLeads.rollCall(plan));
+        model.addAttribute("lead", RollCallLead.of(plan));
         model.addAttribute("states", RollCall.State.values());
         List<CallView> calls = new ArrayList<>();
         for (RollCall call : plan.observations().rollCalls()) {

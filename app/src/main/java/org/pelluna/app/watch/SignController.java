@@ -13,7 +13,7 @@ import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.lead.LogLeads;
+import org.pelluna.core.lead.SignsLead;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.Sign;
@@ -55,7 +55,7 @@ class SignController {
     String signs(Here here, Model model) {
         TankPlan plan = record.open(here, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
-        model.addAttribute("lead", LogLeads.signs(plan));
+        model.addAttribute("lead", SignsLead.of(plan));
         model.addAttribute("kinds", Sign.Kind.values());
         model.addAttribute(
                 "signs",

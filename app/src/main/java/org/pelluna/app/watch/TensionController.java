@@ -9,7 +9,7 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.Here;
 import org.pelluna.core.finding.Explained;
-import org.pelluna.core.lead.FightLeads;
+import org.pelluna.core.lead.PeckingOrderLead;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.tension.Ranks;
@@ -50,7 +50,7 @@ class TensionController {
                     one.given(),
                     one.taken()));
         }
-        model.addAttribute("lead", FightLeads.peckingOrder(ranks));
+        model.addAttribute("lead", PeckingOrderLead.of(ranks));
         model.addAttribute("ranks", views);
         model.addAttribute("encounters", ranks.encounters());
         model.addAttribute(

@@ -25,7 +25,7 @@ import org.pelluna.app.web.Refused;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.lead.LogLeads;
+import org.pelluna.core.lead.LogLead;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -104,7 +104,7 @@ class WatchController {
                         .filter(one -> plan.tank().drawn().isPresent())
                         .map(org.pelluna.core.tank.Layout.Shelter::name)
                         .toList());
-        model.addAttribute("lead", LogLeads.log(plan));
+        model.addAttribute("lead", LogLead.of(plan));
         model.addAttribute("warnings", answers.warnings());
         model.addAttribute("sentKey", Key.fresh());
         model.addAttribute("watchKey", Key.fresh());

@@ -10,14 +10,14 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.plan.Observations;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.ObservationSession;
+import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.RollCall;
 import org.pelluna.core.watch.Sign;
 
-class LogLeadsTest {
+class RecordLeadsTest {
     private static final Resident CLOWN = resident("clown", "amphiprion-ocellaris", 90, 5);
     private static final Resident GOBY = resident("goby", "elacatinus-oceanops", 60, 3);
 
@@ -44,7 +44,7 @@ class LogLeadsTest {
         TankPlan plan = plan(Observations.EMPTY.with(as -> as.rollCalls(List.of(
                 call(6, Map.of(GOBY.id(), RollCall.State.MISSING, CLOWN.id(), RollCall.State.EATING)),
                 call(2, Map.of(GOBY.id(), RollCall.State.MISSING, CLOWN.id(), RollCall.State.SEEN))))));
-        assertThat(LogLeads.rollCall(plan)).startsWith(GOBY.name() + " has been missing since Tue 17 Nov");
+        assertThat(RollCallLead.of(plan)).startsWith(GOBY.name() + " has been missing since Tue 17 Nov");
     }
 
     @Test
@@ -52,14 +52,14 @@ class LogLeadsTest {
         TankPlan plan = plan(Observations.EMPTY.with(as -> as.rollCalls(List.of(
                 call(6, Map.of(GOBY.id(), RollCall.State.MISSING)),
                 call(1, Map.of(GOBY.id(), RollCall.State.EATING, CLOWN.id(), RollCall.State.EATING))))));
-        assertThat(LogLeads.rollCall(plan)).isEqualTo("All 2 fish were eating on Sun 22 Nov.");
+        assertThat(RollCallLead.of(plan)).isEqualTo("All 2 fish were eating on Sun 22 Nov.");
     }
 
     @Test
     void whoWasNotLookedForIsNotCalledWell() {
         TankPlan plan = plan(Observations.EMPTY.with(as ->
                 as.rollCalls(List.of(call(1, Map.of(CLOWN.id(), RollCall.State.EATING))))));
-        assertThat(LogLeads.rollCall(plan)).startsWith("1 of 2 fish were eating");
+        assertThat(RollCallLead.of(plan)).startsWith("1 of 2 fish were eating");
     }
 
     @Test
@@ -68,18 +68,18 @@ class LogLeadsTest {
                 sign(3, CLOWN, Sign.Kind.TORN_FINS),
                 sign(1, CLOWN, Sign.Kind.FAST_BREATHING),
                 sign(2, GOBY, Sign.Kind.RUBBING)))));
-        assertThat(LogLeads.signs(fresh))
+        assertThat(SignsLead.of(fresh))
                 .startsWith(CLOWN.name() + ": fast breathing and torn fins, last seen on Sun 22 Nov");
         TankPlan old = plan(Observations.EMPTY.with(as -> as.signs(List.of(sign(40, CLOWN, Sign.Kind.RUBBING)))));
-        assertThat(LogLeads.signs(old)).startsWith("No fish showed a sign");
-        assertThat(LogLeads.signs(plan(Observations.EMPTY))).isEqualTo("No signs logged.");
+        assertThat(SignsLead.of(old)).startsWith("No fish showed a sign");
+        assertThat(SignsLead.of(plan(Observations.EMPTY))).isEqualTo("No signs logged.");
     }
 
     @Test
     void aWeekWithoutAWatchAsksForOne() {
-        assertThat(LogLeads.log(plan(Observations.EMPTY))).isEqualTo("Nothing logged yet. Start a timed watch.");
-        assertThat(LogLeads.log(watched(3))).isEqualTo("Last watch: 3 days ago.");
-        assertThat(LogLeads.log(watched(9))).contains("for 9 days");
+        assertThat(LogLead.of(plan(Observations.EMPTY))).isEqualTo("Nothing logged yet. Start a timed watch.");
+        assertThat(LogLead.of(watched(3))).isEqualTo("Last watch: 3 days ago.");
+        assertThat(LogLead.of(watched(9))).contains("for 9 days");
     }
 
     private static TankPlan watched(int daysAgo) {
@@ -90,8 +90,8 @@ class LogLeadsTest {
     @Test
     void anEmptyTankHasNothingToAnswer() {
         TankPlan empty = Fixtures.plan(Fixtures.reef(), List.of());
-        assertThat(LogLeads.log(empty)).isEmpty();
-        assertThat(LogLeads.rollCall(empty)).isEmpty();
-        assertThat(LogLeads.signs(empty)).isEmpty();
+        assertThat(LogLead.of(empty)).isEmpty();
+        assertThat(RollCallLead.of(empty)).isEmpty();
+        assertThat(SignsLead.of(empty)).isEmpty();
     }
 }
