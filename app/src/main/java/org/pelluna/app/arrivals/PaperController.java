@@ -98,7 +98,7 @@ class PaperController {
     private static Line line(ArrivalCalendar.Lane lane, Judgement judgement, TankAnswers answers, Measures measures) {
         Wish wish = judgement.wished().wish();
         Arrival arrival = lane.arrival();
-        ShopCard card = ShopCard.of(answers.planning(), judgement.wished().species());
+        ShopCard card = ShopCard.of(answers.planning(), judgement.wished().species(), wish.count(), asked -> judgement);
         boolean bought = answers.plan().schedule().inQuarantine().containsKey(wish.id());
         return new Line(
                 bought

@@ -40,6 +40,8 @@ class ShopController {
         this.known = known;
     }
 
+    private static final int MOST_AT_ONCE = 50;
+
     /** A fish the text may also have meant. */
     record Other(String id, String name, String scientificName) {}
 
@@ -64,6 +66,7 @@ class ShopController {
             @RequestParam(name = "q") Optional<String> asking,
             @RequestParam Optional<String> species,
             @RequestParam Optional<String> meant,
+            @RequestParam(defaultValue = "0") int count,
             Model model) {
         String text = asking.orElse("");
         var plan = tanks.plan(here.keeper(), here.tank());
@@ -74,6 +77,7 @@ class ShopController {
                 ? lookup.meant(plan, species.orElse(null), meant.orElse(null))
                 : lookup.meant(plan, null, text);
         model.addAttribute("q", text);
+        model.addAttribute("count", count > 0 ? count : null);
         List<Invertebrate> animals = isChosen ? List.of() : Invertebrates.find(text);
         Optional<Invertebrate> animal = animals.stream()
                 .filter(one -> one.isCalled(text))
@@ -88,7 +92,15 @@ class ShopController {
         model.addAttribute("missed", !text.isBlank() && found.isEmpty() && named.isEmpty() && animal.isEmpty());
         Optional<Species> fish = animal.isPresent() ? Optional.empty() : named;
         fish.ifPresent(one -> {
-            model.addAttribute("card", view(ShopCard.of(here.answers().planning(), one), here.measures()));
+            model.addAttribute(
+                    "card",
+                    view(
+                            ShopCard.of(
+                                    here.answers().planning(),
+                                    one,
+                                    Math.max(0, Math.min(MOST_AT_ONCE, count)),
+                                    here.answers().oneMoreWish()),
+                            here.measures()));
             model.addAttribute("portraits", Portraits.sheet(List.of(one)));
         });
         boolean asks = fish.isEmpty() && animal.isEmpty() && !found.isEmpty();

@@ -42,6 +42,7 @@ class SideBySideController {
         List<Judgement> judged = shown.stream()
                 .map(one -> Shortlist.ask(
                         stock, one, stock.fewestMore(one), one.size().saleCm().value()))
+                .map(here.answers().oneMoreWish())
                 .toList();
         SideBySide compared = SideBySide.of(stock, judged, here.measures());
         model.addAttribute("compared", compared);

@@ -116,11 +116,13 @@ class SpeciesController {
                 .species(catalogue)
                 .find(new SpeciesId(speciesId))
                 .orElseThrow(() -> new NotFoundException("species"));
-        Judgement judgement = Shortlist.ask(
-                stock,
-                species,
-                stock.fewestMore(species),
-                species.size().saleCm().value());
+        Judgement judgement = here.answers()
+                .oneMoreWish()
+                .apply(Shortlist.ask(
+                        stock,
+                        species,
+                        stock.fewestMore(species),
+                        species.size().saleCm().value()));
         model.addAttribute("entry", EntryView.of(species, stock.plan().species(catalogue), here.measures()));
         model.addAttribute("count", judgement.wished().count());
         model.addAttribute("verdict", VerdictView.of(judgement));

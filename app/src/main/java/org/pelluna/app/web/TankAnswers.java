@@ -12,6 +12,7 @@ import org.pelluna.core.assess.Sharpening;
 import org.pelluna.core.forecast.WaterFit;
 import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.id.SpeciesId;
+import org.pelluna.core.judge.OneMoreWish;
 import org.pelluna.core.learn.Backtest;
 import org.pelluna.core.learn.Beliefs;
 import org.pelluna.core.learn.Learning;
@@ -113,6 +114,11 @@ public final class TankAnswers {
 
     public Assessment assessment() {
         return assessment.get();
+    }
+
+    /** What the plan says of a fish that the keeper looks at. */
+    public OneMoreWish oneMoreWish() {
+        return new OneMoreWish(planning(), assessment().judgements(), reserve());
     }
 
     /** The one house rule that decides a far date, if one does. */

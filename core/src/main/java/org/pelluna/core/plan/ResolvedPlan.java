@@ -104,6 +104,18 @@ public record ResolvedPlan(
                         seenTimes);
     }
 
+    /** The same with one wish more. */
+    public ResolvedPlan with(Wished wish) {
+        return new ResolvedPlan(
+                plan.with(as -> as.wishes(Stream.concat(plan.wishes().stream(), Stream.of(wish.wish()))
+                        .toList())),
+                residents,
+                Stream.concat(wishes.stream(), Stream.of(wish)).toList(),
+                departed,
+                absent,
+                seenTimes);
+    }
+
     /** The same as if a fish had never come here. */
     public ResolvedPlan without(FishId fishId) {
         Predicate<Fish> other = fish -> !fish.id().equals(fishId);

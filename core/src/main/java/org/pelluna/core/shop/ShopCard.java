@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import org.pelluna.core.arrival.StockingPause;
@@ -64,19 +65,24 @@ public record ShopCard(
         }
     }
 
-    /** The card for one fish, or one suitable group, of a species. */
-    public static ShopCard of(ResolvedPlan stock, Species species) {
-        int count = stock.fewestMore(species);
+    /**
+     * The card for one fish, or one suitable group, of a species.
+     *
+     * @param count how many are asked for; 0 for one fish, or one suitable group
+     * @param inThePlan the verdict in the plan of a fish that was judged beside the residents alone
+     */
+    public static ShopCard of(ResolvedPlan stock, Species species, int count, UnaryOperator<Judgement> inThePlan) {
+        int many = count > 0 ? count : stock.fewestMore(species);
         List<Judgement> sizes = sizes(species)
-                .mapToObj(cm -> Shortlist.ask(stock, species, count, cm))
+                .mapToObj(cm -> Shortlist.ask(stock, species, many, cm))
                 .toList();
         Judgement best = sizes.stream().min(FIT).orElseThrow();
         List<Judgement> fitting =
                 sizes.stream().filter(one -> FIT.compare(one, best) == 0).toList();
         double sale = species.size().saleCm().value();
-        Judgement judgement = fitting.stream()
+        Judgement judgement = inThePlan.apply(fitting.stream()
                 .min(Comparator.comparingDouble(one -> Math.abs(cm(one) - sale)))
-                .orElseThrow();
+                .orElseThrow());
         Optional<Finding> pause = StockingPause.of(stock).finding();
         Answer answer = judgement.verdict() == Verdict.OUT
                 ? Answer.NO
@@ -84,7 +90,9 @@ public record ShopCard(
         List<Finding> reasons = Stream.concat(pause.stream(), judgement.findings().stream())
                 .filter(finding -> finding.severity().compareTo(Severity.CAREFUL) <= 0)
                 .filter(finding -> !CHECKED.contains(finding.rule()))
-                .sorted(Comparator.comparing(Finding::severity))
+                .sorted(Comparator.comparing(Finding::severity)
+                        .thenComparing(finding ->
+                                judgement.deciding().filter(finding::equals).isEmpty()))
                 .limit(2)
                 .toList();
         return new ShopCard(

@@ -75,12 +75,13 @@ public record Judgement(
                 .toList();
     }
 
-    /** The finding that decides the verdict: the first of the hardest, of several waits the longest; empty where nothing speaks against it. */
+    /** The finding that decides the verdict: the first of the hardest, of several waits the longest, of several cautions the attacks; empty where nothing speaks against it. */
     public Optional<Finding> deciding() {
         return findings.stream()
                 .filter(finding -> finding.severity().compareTo(Severity.CAREFUL) <= 0)
                 .min(Comparator.comparing(Finding::severity)
-                        .thenComparing(finding -> finding.until().orElse(LocalDate.MAX), Comparator.reverseOrder()));
+                        .thenComparing(finding -> finding.until().orElse(LocalDate.MAX), Comparator.reverseOrder())
+                        .thenComparing(finding -> !finding.rule().equals(PressureRule.RULE)));
     }
 
     /** The gate that no date opens by itself, if there is one: a missing cover, an unfinished cycle. */

@@ -6,6 +6,7 @@ import static org.pelluna.core.Fixtures.TODAY;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -85,7 +86,7 @@ class StockingPauseTest {
         StockingPause pause = StockingPause.of(stock);
         assertThat(pause.ready()).isEqualTo(TODAY.plusDays(2));
         assertThat(pause.finding().orElseThrow().sentence()).contains("0.4 mg/L of nitrite", "Sun 22 Nov");
-        ShopCard card = ShopCard.of(stock, Fixtures.species("gramma-loreto"));
+        ShopCard card = ShopCard.of(stock, Fixtures.species("gramma-loreto"), 0, UnaryOperator.identity());
         assertThat(card.answer()).isEqualTo(ShopCard.Answer.LATER);
         assertThat(card.laterFrom()).contains(pause.ready());
         ArrivalPlan order = ArrivalOrder.of(stock, Shortlist.of(stock));
@@ -123,7 +124,8 @@ class StockingPauseTest {
                 test(WaterTest.Kind.AMMONIA, 1, 0),
                 test(WaterTest.Kind.NITRITE, 1, 0.05));
         assertThat(StockingPause.of(stock)).isEqualTo(new StockingPause(TODAY, java.util.Optional.empty()));
-        assertThat(ShopCard.of(stock, Fixtures.species("gramma-loreto")).answer())
+        assertThat(ShopCard.of(stock, Fixtures.species("gramma-loreto"), 0, UnaryOperator.identity())
+                        .answer())
                 .isEqualTo(ShopCard.Answer.TODAY);
         assertThat(ArrivalOrder.of(stock, Shortlist.of(stock)).arrivals().get(0).date())
                 .isEqualTo(TODAY);

@@ -3,6 +3,7 @@ package org.pelluna.core.shop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
@@ -18,7 +19,7 @@ class ShopCardTest {
     private static ShopCard card(Tank tank, List<Resident> residents, String species) {
         ResolvedPlan stock =
                 ResolvedPlan.of(Fixtures.plan(tank, HouseRules.USUAL, residents, List.of()), Fixtures.CATALOGUE);
-        return ShopCard.of(stock, Fixtures.CATALOGUE.get(new SpeciesId(species)));
+        return ShopCard.of(stock, Fixtures.CATALOGUE.get(new SpeciesId(species)), 0, UnaryOperator.identity());
     }
 
     @Test
