@@ -34,6 +34,10 @@ public final class Calibration {
 
     public static void main(String[] arguments) {
         int lives = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 400;
+        if (arguments.length > 1 && arguments[1].equals("messy")) {
+            MessyCalibration.print(lives);
+            return;
+        }
         line(
                 "| record | bouts of | watched | said not to settle (25) | median day | worth an eye (6) | today's rate held (90 %) |");
         line("|---|---|---|---|---|---|---|");
@@ -81,6 +85,7 @@ public final class Calibration {
                     lives,
                     one -> one == 0 ? 0.05 : one == 1 ? 5 : 1);
         }
+        MessyCalibration.print(lives);
     }
 
     /** Six fish that attack others, the first most; something is done on day twelve, and every fish's rate is from then on so many times what it would be. */

@@ -76,7 +76,7 @@ class AnswersController {
         return answers.remedies().stream()
                 .findFirst()
                 .map(one -> "Last remedy, " + one.remedy().kind().words() + ": "
-                        + one.all().verdict().words() + ".")
+                        + one.outcome().words() + ".")
                 .orElse("No remedies tried yet.");
     }
 

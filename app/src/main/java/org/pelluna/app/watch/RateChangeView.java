@@ -19,7 +19,9 @@ record RateChangeView(
         String verdict,
         boolean worse,
         @Nullable Explained how) {
-    static RateChangeView of(RateChange change, String who, double day, boolean lasts) {
+    static RateChangeView of(RemedyEffect of, RateChange change, String who, double day) {
+        RemedyEffect.Outcome outcome = of.of(change);
+        boolean lasts = of.remedy().until().isEmpty() && outcome != RemedyEffect.Outcome.MIXED;
         Interval times = change.times();
         return new RateChangeView(
                 who,
@@ -29,14 +31,14 @@ record RateChangeView(
                         ? "× " + Numbers.plain(change.help().middle(), 2) + " (90 %: " + Numbers.plain(times.low(), 2)
                                 + " to " + Numbers.plain(times.high(), 2) + ")"
                         : "",
-                lasts || change.verdict() != RemedyEffect.Outcome.UNCLEAR
-                        ? change.verdict().words()
+                lasts || outcome != RemedyEffect.Outcome.UNCLEAR
+                        ? outcome.words()
                                 + (lasts ? change.hoursToTell(day) : Optional.<Double>empty())
                                         .map(hours ->
                                                 ": " + Numbers.plain(hours, 0) + " more hours of watching may show it")
                                         .orElse("")
                         : "too early to say",
-                change.verdict() == RemedyEffect.Outcome.WORSE,
+                outcome == RemedyEffect.Outcome.WORSE,
                 change.how().orElse(null));
     }
 

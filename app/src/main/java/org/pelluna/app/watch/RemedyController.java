@@ -103,13 +103,9 @@ class RemedyController {
                 remedy.from() + remedy.until().map(last -> " to " + last).orElse(", still on"),
                 remedy.until().isEmpty(),
                 remedy.note().orElse(""),
-                RateChangeView.of(one.all(), "all together", day, remedy.until().isEmpty()),
+                RateChangeView.of(one, one.all(), "all together", day),
                 one.byAggressor().stream()
-                        .map(change -> RateChangeView.of(
-                                change,
-                                faces.name(change.aggressorId(), ""),
-                                day,
-                                remedy.until().isEmpty()))
+                        .map(change -> RateChangeView.of(one, change, faces.name(change.aggressorId(), ""), day))
                         .toList(),
                 one.steppedIn()
                         .map(change -> faces.name(change.aggressorId(), "") + " stepped in: "

@@ -34,10 +34,13 @@ public final class RemediesLead {
                         .orElse("");
         String remedy = Character.toUpperCase(what.charAt(0)) + what.substring(1);
         String since = Dates.day(latest.remedy().from(), today);
-        return switch (latest.all().verdict()) {
+        return switch (latest.outcome()) {
             case HELPED -> remedy + ": it helped. " + rates(latest.all());
             case MAY_HAVE_HELPED -> remedy + ": it may have helped. " + rates(latest.all()) + " Keep watching.";
             case WORSE -> remedy + ": it did not help. " + rates(latest.all()) + " Try another remedy.";
+            case MIXED ->
+                remedy + ", since " + since
+                        + ": its effect cannot be told apart from another change on those days. Try one thing at a time.";
             case UNCLEAR, UNKNOWN ->
                 remedy + ", since " + since + ": too early to say if it helps. Keep watching as before.";
         };

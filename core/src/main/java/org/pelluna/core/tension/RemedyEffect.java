@@ -11,7 +11,6 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.pelluna.core.id.FishId;
-import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.question.Answers;
 import org.pelluna.core.watch.Exposure;
@@ -24,6 +23,7 @@ import org.pelluna.core.watch.Remedy;
  *
  * @param remedy the remedy
  * @param quarrelSince the day from which the quarrel is counted: the last arrival before, at most three weeks
+ * @param mixed whether something else changed so near to it that the two cannot be told apart
  * @param all everyone's encounters together
  * @param byAggressor each aggressor's, the most frequent before first
  * @param steppedIn an aggressor that attacked harder afterwards while the worst one eased; empty if none did
@@ -31,11 +31,11 @@ import org.pelluna.core.watch.Remedy;
 public record RemedyEffect(
         Remedy remedy,
         LocalDate quarrelSince,
+        boolean mixed,
         RateChange all,
         List<RateChange> byAggressor,
         Optional<RateChange> steppedIn) {
 
-    private static final int WINDOW = 21;
     private static final int LEAST = 3;
 
     /** What the counts say. */
@@ -43,7 +43,8 @@ public record RemedyEffect(
         HELPED("it helped"),
         MAY_HAVE_HELPED("it may have helped"),
         UNCLEAR("too early to say"),
-        WORSE("worse since then"),
+        WORSE("attacks did not fall as they usually do"),
+        MIXED("cannot be told apart from another change on those days"),
         UNKNOWN("not enough watches");
 
         private final String words;
@@ -56,6 +57,16 @@ public record RemedyEffect(
         public String words() {
             return words;
         }
+    }
+
+    /** What can be said of the remedy. */
+    public Outcome outcome() {
+        return of(all);
+    }
+
+    /** What can be said of one aggressor, or of all together. */
+    public Outcome of(RateChange change) {
+        return mixed && change.isKnown() ? Outcome.MIXED : change.verdict();
     }
 
     /** The effect of every remedy of a tank, the latest first. */
@@ -78,51 +89,35 @@ public record RemedyEffect(
     }
 
     private static RemedyEffect of(TankPlan plan, Exposure exposure, Remedy remedy, Answers answers) {
-        LocalDate from = remedy.from();
-        LocalDate begin = from.minusDays(WINDOW);
-        // The quarrel begins with the last arrival before; what was before that was another tank.
-        LocalDate last = plan.residents().stream()
-                .map(Resident::arrivedOn)
-                .filter(day -> day.isBefore(from))
-                .max(LocalDate::compareTo)
-                .orElse(begin);
-        LocalDate before = last.isAfter(begin) ? last : begin;
-        LocalDate tomorrow = plan.asOf().plusDays(1);
-        LocalDate over = remedy.until().map(day -> day.plusDays(1)).orElse(tomorrow);
-        LocalDate end = Stream.of(from.plusDays(WINDOW), tomorrow, over)
-                .min(LocalDate::compareTo)
-                .orElseThrow();
+        RemedyWindow window = RemedyWindow.of(plan, remedy);
+        LocalDate end = window.end().isAfter(window.afterFrom()) ? window.end() : window.afterFrom();
         Set<FishId> aggressors = new TreeSet<>();
-        Stream.of(exposure.encounters(before, from), exposure.encounters(from, end.isAfter(from) ? end : from))
+        Stream.of(exposure.encounters(window.before(), window.act()), exposure.encounters(window.afterFrom(), end))
                 .flatMap(List::stream)
                 .forEach(entry -> aggressors.add(entry.aggressorId().orElseThrow()));
         List<RateChange> changes = new ArrayList<>();
         for (FishId one : aggressors) {
-            changes.add(answers.to(change(exposure, Optional.of(one), before, from, end, aggressors.size())));
+            changes.add(answers.to(change(exposure, Optional.of(one), window, end, aggressors.size())));
         }
         changes.sort(Comparator.comparingInt((RateChange one) -> RateChange.encounters(one.before()))
                 .reversed());
         return new RemedyEffect(
                 remedy,
-                before,
-                answers.to(change(exposure, Optional.empty(), before, from, end, 1)),
+                window.before(),
+                window.mixed(),
+                answers.to(change(exposure, Optional.empty(), window, end, 1)),
                 changes,
-                steppedIn(changes));
+                window.mixed() ? Optional.empty() : steppedIn(changes));
     }
 
     private static RateChange.Asked change(
-            Exposure exposure,
-            Optional<FishId> aggressor,
-            LocalDate before,
-            LocalDate from,
-            LocalDate end,
-            int aggressors) {
+            Exposure exposure, Optional<FishId> aggressor, RemedyWindow window, LocalDate end, int aggressors) {
         Predicate<LogEntry> of =
                 entry -> aggressor.isEmpty() || entry.aggressorId().equals(aggressor);
         return new RateChange.Asked(
                 aggressor,
-                PairWatches.watches(exposure, before, before, from, of, day -> false),
-                PairWatches.watches(exposure, before, from, end, of, day -> false),
+                PairWatches.watches(exposure, window.before(), window.before(), window.act(), of, day -> false),
+                PairWatches.watches(exposure, window.before(), window.afterFrom(), end, of, day -> false),
                 aggressors);
     }
 
@@ -168,7 +163,6 @@ public record RemedyEffect(
     }
 
     private static int count(List<RemedyEffect> effects, Outcome verdict) {
-        return (int)
-                effects.stream().filter(one -> one.all().verdict() == verdict).count();
+        return (int) effects.stream().filter(one -> one.outcome() == verdict).count();
     }
 }

@@ -181,6 +181,11 @@ public record Settling(
         return ChronoUnit.DAYS.between(since, today);
     }
 
+    /** Attacks an hour on a day: the interval that holds it with the chance {@link #LEVEL}. */
+    public Interval rateOn(LocalDate day) {
+        return course.rate(days(day), LEVEL);
+    }
+
     /** The day on which it will be calm, as the interval that holds it; an end is empty where it may never come. */
     public List<Optional<LocalDate>> calmOn() {
         Interval days = course.calmOn(CALM, LEVEL);

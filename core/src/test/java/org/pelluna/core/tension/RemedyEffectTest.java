@@ -153,7 +153,12 @@ class RemedyEffectTest {
         Remedy remedy =
                 new Remedy("r", kind, Optional.of(new FishId("pip")), Logs.day(10), Optional.empty(), Optional.empty());
         return new RemedyEffect(
-                remedy, Logs.day(40), RateChange.of(Optional.empty(), earlier, later, 1), List.of(), Optional.empty());
+                remedy,
+                Logs.day(40),
+                false,
+                RateChange.of(Optional.empty(), earlier, later, 1),
+                List.of(),
+                Optional.empty());
     }
 
     @Test
