@@ -85,7 +85,7 @@ class LeadsTest extends PageTest {
     void thePagesOfTheCatalogueAreAnswered() throws Exception {
         begins(tank + "/species", "\\d+ of \\d+ species fit this tank today\\.");
         begins(tank + "/species?q=qqqqqqqq", "No species matches\\. Remove a filter\\.");
-        begins(tank + "/species/acanthurus-sohal", "Sohal (tang|surgeonfish) does not fit .+\\. [A-Z]");
+        begins(tank + "/species/acanthurus-sohal", "Sohal (tang|surgeonfish) in .+: no\\. [A-Z]");
         begins(tank + "/families/Acanthuridae", "(None|\\d+) of \\d+ .+ fits? this tank today\\.");
         begins(
                 tank + "/species-compared?s=zebrasoma-flavescens&s=zebrasoma-scopas",

@@ -34,7 +34,7 @@ public final class Course {
             .mapToDouble(level -> Math.exp(LOWEST + STEP * level))
             .toArray();
 
-    private static final int NODES = CountLaw.POSSIBLE.size() * HALF_LIVES.length * RESTS.length * LEVELS;
+    private static final int NODES = Scatter.POSSIBLE.size() * HALF_LIVES.length * RESTS.length * LEVELS;
 
     private final List<Watched> watches;
 
@@ -92,23 +92,32 @@ public final class Course {
             logs[node] = Priors.level(level(node))
                     + Priors.halfLife(halfLifeStep(node))
                     + Priors.rest(node / LEVELS % RESTS.length)
-                    - Math.log(CountLaw.POSSIBLE.size());
+                    + Scatter.POSSIBLE
+                            .get(node / (LEVELS * RESTS.length * HALF_LIVES.length))
+                            .logChance();
         }
-        for (Watched watch : watches) {
-            add(watch, logs);
-        }
+        add(watches, logs);
         return new Course(List.copyOf(watches), logs);
     }
 
-    private static void add(Watched watch, double[] logs) {
+    private static void add(List<Watched> watches, double[] logs) {
         int node = 0;
-        double logHours = Math.log(watch.hours());
-        for (CountLaw law : CountLaw.POSSIBLE) {
-            for (double halfLife : HALF_LIVES) {
-                for (double rest : RESTS) {
-                    double logMean = logHours + Math.log(left(halfLife, rest, watch.day())) + LOWEST;
-                    for (int level = 0; level < LEVELS; level++) {
-                        logs[node++] += log(law, watch, logMean + STEP * level);
+        double[] logMeans = new double[watches.size()];
+        for (Scatter scatter : Scatter.POSSIBLE) {
+            for (int halfLife = 0; halfLife < HALF_LIVES.length; halfLife++) {
+                for (int rest = 0; rest < RESTS.length; rest++) {
+                    if (!scatter.isAskedOf(halfLife, rest)) {
+                        Arrays.fill(logs, node, node + LEVELS, Double.NEGATIVE_INFINITY);
+                        node += LEVELS;
+                        continue;
+                    }
+                    for (int i = 0; i < logMeans.length; i++) {
+                        Watched watch = watches.get(i);
+                        logMeans[i] =
+                                Math.log(watch.hours() * left(HALF_LIVES[halfLife], RESTS[rest], watch.day())) + LOWEST;
+                    }
+                    for (double log : scatter.logs(watches, logMeans, LEVELS)) {
+                        logs[node++] += log;
                     }
                 }
             }
@@ -143,14 +152,14 @@ public final class Course {
         return Math.exp(LOWEST + STEP * level(node)) * left(halfLife(node), rest(node), day);
     }
 
-    /** The same after one more watch. */
+    /** The same after one more watch, whose mood is taken to be as any. */
     public Course and(Watched watch) {
         double[] logs = new double[NODES];
         Arrays.fill(logs, Double.NEGATIVE_INFINITY);
         for (int i = 0; i < likely.length; i++) {
             logs[likely[i]] = Math.log(weights[i]);
         }
-        add(watch, logs);
+        add(List.of(watch), logs);
         return new Course(Stream.concat(watches.stream(), Stream.of(watch)).toList(), logs);
     }
 

@@ -1,7 +1,8 @@
 package org.pelluna.core.course;
 
+import java.util.Arrays;
 import java.util.List;
-import org.pelluna.core.statistics.CountLaw;
+import java.util.stream.DoubleStream;
 import org.pelluna.core.statistics.Interval;
 
 /**
@@ -11,8 +12,14 @@ import org.pelluna.core.statistics.Interval;
 public final class Help {
     private static final double SPREAD = 1.5;
     private static final int WIDE = 20;
-    private static final double[] HALF_LIVES = Priors.halfLives(6);
-    private static final double[] RESTS = Priors.rests(4);
+
+    /** Half-lives and shares that stay; a fast course that leaves nothing is among them, so that it is not taken for help. */
+    private static final double[] HALF_LIVES = DoubleStream.concat(
+                    DoubleStream.of(2), Arrays.stream(Priors.halfLives(6)))
+            .toArray();
+
+    private static final double[] RESTS = DoubleStream.concat(DoubleStream.of(0.01), Arrays.stream(Priors.rests(4)))
+            .toArray();
 
     /** Values of ln ρ, and the chance of each. */
     private final double[] steps;
@@ -36,10 +43,10 @@ public final class Help {
         for (int i = 0; i < logs.length; i++) {
             sums[i] = new LogSum();
         }
-        for (CountLaw law : CountLaw.POSSIBLE) {
+        for (Scatter scatter : Scatter.POSSIBLE) {
             for (double halfLife : HALF_LIVES) {
                 for (double rest : RESTS) {
-                    add(law, halfLife, rest, before, after, sums);
+                    add(scatter, halfLife, rest, before, after, sums);
                 }
             }
         }
@@ -59,11 +66,11 @@ public final class Help {
 
     /** By the law of scatter and the course, what was before speaks only of the level before, and what was after only of the level after. */
     private static void add(
-            CountLaw law, double halfLife, double rest, List<Watched> before, List<Watched> after, LogSum[] sums) {
-        double[] earlier = levels(law, halfLife, rest, before, 0, Course.LEVELS);
-        double[] later = levels(law, halfLife, rest, after, WIDE, Course.LEVELS + 2 * WIDE);
+            Scatter scatter, double halfLife, double rest, List<Watched> before, List<Watched> after, LogSum[] sums) {
+        double[] earlier = levels(scatter, halfLife, rest, before, 0, Course.LEVELS);
+        double[] later = levels(scatter, halfLife, rest, after, WIDE, Course.LEVELS + 2 * WIDE);
         for (int level = 0; level < Course.LEVELS; level++) {
-            double first = earlier[level] + Priors.level(level);
+            double first = earlier[level] + Priors.level(level) + scatter.logChance();
             for (int i = 0; i < sums.length; i++) {
                 sums[i].add(first + later[level + i]);
             }
@@ -71,17 +78,13 @@ public final class Help {
     }
 
     private static double[] levels(
-            CountLaw law, double halfLife, double rest, List<Watched> watches, int offset, int count) {
-        double[] logs = new double[count];
-        for (Watched watch : watches) {
-            double logMean = Math.log(watch.hours() * Course.left(halfLife, rest, watch.day()))
-                    + Course.LOWEST
-                    - Course.STEP * offset;
-            for (int level = 0; level < count; level++) {
-                logs[level] += Course.log(law, watch, logMean + Course.STEP * level);
-            }
-        }
-        return logs;
+            Scatter scatter, double halfLife, double rest, List<Watched> watches, int offset, int count) {
+        double[] logMeans = watches.stream()
+                .mapToDouble(watch -> Math.log(watch.hours() * Course.left(halfLife, rest, watch.day()))
+                        + Course.LOWEST
+                        - Course.STEP * offset)
+                .toArray();
+        return scatter.logs(watches, logMeans, count);
     }
 
     /** The chance that the rate is under so many times what it would be by itself. */

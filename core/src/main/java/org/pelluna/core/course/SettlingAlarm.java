@@ -65,17 +65,13 @@ public final class SettlingAlarm {
 
     private static double settling(List<Watched> watches) {
         LogSum sum = new LogSum();
-        double prior = -Math.log(CountLaw.POSSIBLE.size() * (double) HALF_LIVES.length * RESTS.length);
-        for (CountLaw law : CountLaw.POSSIBLE) {
+        double prior = -Math.log((double) HALF_LIVES.length * RESTS.length);
+        for (Scatter scatter : Scatter.POSSIBLE) {
             for (double halfLife : HALF_LIVES) {
                 for (double rest : RESTS) {
-                    double[] means = means(watches, halfLife, rest);
+                    double[] logs = scatter.logs(watches, means(watches, halfLife, rest), Course.LEVELS);
                     for (int level = 0; level < Course.LEVELS; level++) {
-                        double log = Priors.level(level) + prior;
-                        for (int i = 0; i < means.length; i++) {
-                            log += Course.log(law, watches.get(i), means[i] + Course.STEP * level);
-                        }
-                        sum.add(log);
+                        sum.add(Priors.level(level) + prior + scatter.logChance() + logs[level]);
                     }
                 }
             }

