@@ -25,7 +25,7 @@ public record Beliefs(
         boolean scaleCounts,
         Map<FishId, Lesson> lessons) {
     /** The version of today's model. */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     /** What is held possible of a tank of which nothing was seen. */
     public static final Multiple ANY_TANK = TemperamentModel.anyTank();

@@ -6,11 +6,13 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.pelluna.core.finding.Provenance;
@@ -75,9 +77,9 @@ public final class Learning {
         }
         Map<FishId, Map<FishId, TemperamentModel.Met>> met = met(base, exposure, answers);
         TemperamentModel tempers = tempers(base, met, answers);
-        Map<FishId, Map<Grade, Integer>> grades = grades(plan);
+        Map<FishId, SeenHarm> harms = harms(plan);
         Map<FishId, Lesson> lessons = new LinkedHashMap<>();
-        met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, grades))));
+        met.forEach((id, pairs) -> lessons.put(id, lesson(plan, id, pairs, tempers, lessons.size(), harm(id, harms))));
         return new Beliefs(
                 Beliefs.VERSION,
                 exposure.encounters().size(),
@@ -174,24 +176,31 @@ public final class Learning {
     }
 
     /** What was seen of each fish, whether while watching or not: that it happened is known of both. */
-    private static Map<FishId, Map<Grade, Integer>> grades(TankPlan plan) {
+    private static Map<FishId, SeenHarm> harms(TankPlan plan) {
         Map<FishId, Map<Grade, Integer>> grades = new HashMap<>();
+        Map<FishId, Set<LocalDate>> evenings = new HashMap<>();
         for (LogEntry entry : plan.log()) {
-            Grade.of(entry)
-                    .ifPresent(grade -> grades.computeIfAbsent(
-                                    entry.aggressorId().orElseThrow(), any -> new EnumMap<>(Grade.class))
-                            .merge(grade, 1, Integer::sum));
+            Grade.of(entry).ifPresent(grade -> {
+                FishId by = entry.aggressorId().orElseThrow();
+                grades.computeIfAbsent(by, any -> new EnumMap<>(Grade.class)).merge(grade, 1, Integer::sum);
+                evenings.computeIfAbsent(by, any -> new HashSet<>())
+                        .add(entry.at().toLocalDate());
+            });
         }
-        return grades;
+        Map<FishId, SeenHarm> harms = new HashMap<>();
+        grades.forEach((id, seen) -> harms.put(
+                id, new SeenHarm(seen, evenings.getOrDefault(id, Set.of()).size())));
+        return harms;
     }
 
-    private static Harm harm(FishId id, Map<FishId, Map<Grade, Integer>> grades) {
+    private static Harm harm(FishId id, Map<FishId, SeenHarm> harms) {
         return Harm.of(
-                grades.getOrDefault(id, Map.of()),
-                Harm.sum(grades.entrySet().stream()
+                harms.getOrDefault(id, SeenHarm.NOTHING),
+                SeenHarm.sum(harms.entrySet().stream()
                         .filter(one -> !one.getKey().equals(id))
                         .map(Map.Entry::getValue)
-                        .toList()));
+                        .toList()),
+                harms.size());
     }
 
     /** One fish on another. */

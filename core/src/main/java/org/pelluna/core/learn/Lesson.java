@@ -36,7 +36,7 @@ public record Lesson(
     private static final double LEAST = 0.25;
 
     /**
-     * The multiple of pressure used, beside the tank's own: how often by how hard, for pressure is what a fish suffers; kept within a quarter and four times. Of a fish that was seen to
+     * The multiple of pressure used, beside the tank's own: how often, and by how hard where that is told, for pressure is what a fish suffers; kept within a quarter and four times. Of a fish that was seen to
      * pin or wound never less is expected than the catalogue says of its kind, whatever the tank is like.
      *
      * @param tank the tank's own multiple
@@ -46,7 +46,7 @@ public record Lesson(
     }
 
     private double used(double times, double tank) {
-        double factor = Math.max(LEAST, times * harm.middle());
+        double factor = Math.max(LEAST, harm.isHarder() ? times * harm.middle() : times);
         return harm.hard() > 0 ? Math.max(Math.max(1, 1 / tank), factor) : factor;
     }
 
@@ -97,7 +97,7 @@ public record Lesson(
         if (interval().low() > 1) {
             return TemperamentVerdict.FIERCER;
         }
-        if (harm.interval(LEVEL).low() > 1) {
+        if (harm.isHarder()) {
             return rarely ? TemperamentVerdict.RARELY_BUT_HARD : TemperamentVerdict.HARDER;
         }
         if (rarely) {

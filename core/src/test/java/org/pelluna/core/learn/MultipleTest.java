@@ -79,7 +79,8 @@ class MultipleTest {
      */
     @Test
     void harmIsTheMeanHarmOfItsGradesByTheTanks() {
-        Harm harm = Harm.of(Map.of(Grade.CHASE, 3, Grade.PIN, 1), Map.of(Grade.DISPLAY, 10));
+        Harm harm = Harm.of(
+                new SeenHarm(Map.of(Grade.CHASE, 3, Grade.PIN, 1), 4), new SeenHarm(Map.of(Grade.DISPLAY, 10), 10), 2);
         double[] tank = {16 / 30.0, 10 / 30.0, 2.6 / 30, 1 / 30.0, 0.4 / 30};
         double[] own = {0, 3, 0, 1, 0};
         double[] harms = {0, 0.05, 0.3, 0.6, 1};
@@ -100,8 +101,10 @@ class MultipleTest {
                 .isCloseTo(1.6448536 * Math.sqrt(logVariance), within(1e-6));
         assertThat(harm.seen()).isEqualTo(4);
         assertThat(harm.hard()).isEqualTo(1);
-        assertThat(Harm.sum(List.of(Map.of(Grade.CHASE, 3), Map.of(Grade.CHASE, 2, Grade.NIP, 1))))
-                .containsExactlyInAnyOrderEntriesOf(Map.of(Grade.CHASE, 5, Grade.NIP, 1));
+        SeenHarm sum = SeenHarm.sum(List.of(
+                new SeenHarm(Map.of(Grade.CHASE, 3), 1), new SeenHarm(Map.of(Grade.CHASE, 2, Grade.NIP, 1), 2)));
+        assertThat(sum).isEqualTo(new SeenHarm(Map.of(Grade.CHASE, 5, Grade.NIP, 1), 3));
+        assertThat(sum.weight(Grade.CHASE)).as("six attacks in three fights").isEqualTo(2.5);
     }
 
     @Test
