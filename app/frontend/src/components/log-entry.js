@@ -88,10 +88,15 @@ export const logEntry = () => ({
   watch() {
     const begun = this.watched();
     if (!begun) {
-      localStorage.setItem(this.watchKey(), JSON.stringify({ start: moment(new Date()), from: Date.now(), tally: 0 }));
+      localStorage.setItem(this.watchKey(), JSON.stringify({ start: moment(new Date()), from: Date.now(), tally: 0, reason: this.$refs.reason.value }));
     } else {
       const minutes = Math.max(1, Math.round((Date.now() - begun.from) / 60000));
-      const body = new URLSearchParams({ key: crypto.randomUUID(), start: begun.start, minutes: String(Math.min(1440, minutes)) });
+      const body = new URLSearchParams({
+        key: crypto.randomUUID(),
+        start: begun.start,
+        minutes: String(Math.min(1440, minutes)),
+        reason: begun.reason ?? 'PLANNED',
+      });
       queue.add({ path: this.$root.dataset.watches, body: body.toString(), words: `Watched ${minutes} min, ${begun.tally} seen` });
       localStorage.removeItem(this.watchKey());
       this.$refs.said.textContent = `Watched ${minutes} min, ${begun.tally} attacks.`;
@@ -102,6 +107,7 @@ export const logEntry = () => ({
     const begun = this.watched();
     const seconds = begun ? Math.floor((Date.now() - begun.from) / 1000) : 0;
     const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+    this.$refs.reason.disabled = Boolean(begun);
     this.$refs.watching.textContent = begun ? `Stop the watch, ${clock}, ${begun.tally} seen` : 'Start a watch';
     queue.show(this.$refs.queue);
   },

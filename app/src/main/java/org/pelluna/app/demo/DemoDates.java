@@ -77,8 +77,8 @@ final class DemoDates {
     private static Observations moved(Observations journal, long days) {
         return new Observations(
                 journal.watches().stream()
-                        .map(one ->
-                                new ObservationSession(one.id(), one.start().plusDays(days), one.minutes(), one.note()))
+                        .map(one -> new ObservationSession(
+                                one.id(), one.start().plusDays(days), one.minutes(), one.note(), one.reason()))
                         .toList(),
                 journal.rollCalls().stream()
                         .map(one -> new RollCall(one.id(), one.at().plusDays(days), one.found(), one.note()))

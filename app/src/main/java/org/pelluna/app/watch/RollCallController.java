@@ -58,6 +58,7 @@ class RollCallController {
             @RequestParam String key,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME) LocalDateTime start,
             @RequestParam int minutes,
+            @RequestParam(defaultValue = "PLANNED") ObservationSession.Reason reason,
             @RequestParam(defaultValue = "false") boolean queued,
             RedirectAttributes redirect,
             HttpServletResponse response)
@@ -66,7 +67,8 @@ class RollCallController {
         journal.add(
                 here.keeper(),
                 here.tank(),
-                Refused.unless(() -> new ObservationSession(Key.checked(key), start, minutes, Optional.empty())));
+                Refused.unless(
+                        () -> new ObservationSession(Key.checked(key), start, minutes, Optional.empty(), reason)));
         warnings.lookSoon(here.keeper(), here.tank());
         if (!queued) {
             Undo.offer(

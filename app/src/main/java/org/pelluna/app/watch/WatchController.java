@@ -32,6 +32,7 @@ import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.LogEntry;
+import org.pelluna.core.watch.ObservationSession;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -104,6 +105,7 @@ class WatchController {
                         .filter(one -> plan.tank().drawn().isPresent())
                         .map(org.pelluna.core.tank.Layout.Shelter::name)
                         .toList());
+        model.addAttribute("reasons", ObservationSession.Reason.values());
         model.addAttribute("lead", LogLead.of(plan));
         model.addAttribute("warnings", answers.warnings());
         model.addAttribute("sentKey", Key.fresh());

@@ -61,7 +61,9 @@ class WatchStoryTest extends BrowserTest {
         page.setViewportSize(390, 844);
         place(page, "Entry");
         int before = logged(page, "Gale chased Pip").count();
+        page.getByLabel("Why now?").selectOption("SEEN");
         button(page, "Start a watch").click();
+        assertThat(page.getByLabel("Why now?")).isDisabled();
         chased(page, "Gale", "Pip", "mild");
         assertThat(page.locator(".queue li")).hasCount(0);
 

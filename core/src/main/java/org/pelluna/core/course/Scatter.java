@@ -11,10 +11,10 @@ import org.pelluna.core.statistics.CountLaw;
  * counts with such a latent course). Which scatter holds is not known, so each is held possible.
  */
 final class Scatter {
-    /** Every scatter held possible; bouts of twelve are a quarter as likely as each other, beforehand. */
+    /** Every scatter held possible; beforehand bouts of twelve are a fiftieth as likely as each other: were they as likely, no tank could be called calm. */
     static final List<Scatter> POSSIBLE = Stream.concat(
                     CountLaw.POSSIBLE.stream().map(law -> new Scatter(law, false, 1)),
-                    Stream.of(new Scatter(CountLaw.inBouts(12), false, 0.25), new Scatter(CountLaw.sized(50), true, 1)))
+                    Stream.of(new Scatter(CountLaw.inBouts(12), false, 0.02), new Scatter(CountLaw.sized(50), true, 1)))
             .toList();
 
     private static final double ALL =

@@ -66,7 +66,7 @@ public record RemedyEffect(
 
     /** What can be said of one aggressor, or of all together. */
     public Outcome of(RateChange change) {
-        return mixed && change.isKnown() ? Outcome.MIXED : change.verdict();
+        return mixed ? Outcome.MIXED : change.verdict();
     }
 
     /** The effect of every remedy of a tank, the latest first. */

@@ -9,14 +9,21 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.NavigableSet;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * When the tank was watched, and which encounters were seen meanwhile. Only watches with a stated beginning count as hours: who writes “watched 20 minutes”
- * beside a chase does so because there was one. Watches that overlap count once. Encounters outside every watch are known, but no rate rests on them
+ * beside a chase does so because there was one. Watches that overlap count once. A watch begun because of a fight counts without its first minutes. Encounters outside every watch are known, but no rate rests on them
  * beyond what {@link #prompted} says.
  */
 public final class Exposure {
+    /** A watch that a fight began counts from so many minutes on: that fight is then over, and what follows is as at other times. */
+    private static final int FIGHT_OVER_MINUTES = 5;
+
+    private static final int JUST_BEFORE_MINUTES = 30;
+
     private final List<Span> spans;
     private final List<LogEntry> within;
     private final List<Prompted> prompted;
@@ -48,10 +55,31 @@ public final class Exposure {
 
     /** The exposure of a log and its watches. */
     public static Exposure of(Collection<LogEntry> log, Collection<ObservationSession> watches) {
+        NavigableSet<LocalDateTime> outside = new TreeSet<>();
+        log.stream().filter(entry -> entry.kind().hasAggressor()).forEach(entry -> outside.add(entry.at()));
+        List<Span> stated = new ArrayList<>();
+        watches.forEach(watch -> stated.add(new Span(watch.start(), watch.end())));
+        joined(stated)
+                .forEach(span ->
+                        outside.subSet(span.from(), true, span.to(), true).clear());
         List<Span> all = new ArrayList<>();
-        watches.forEach(watch -> all.add(new Span(watch.start(), watch.end())));
+        for (ObservationSession watch : watches) {
+            LocalDateTime from =
+                    becauseOfAFight(watch, outside) ? watch.start().plusMinutes(FIGHT_OVER_MINUTES) : watch.start();
+            if (from.isBefore(watch.end())) {
+                all.add(new Span(from, watch.end()));
+            }
+        }
         List<Span> joined = joined(all);
         return new Exposure(joined, seen(log, joined), prompted(log, joined));
+    }
+
+    /** Whether an attack made the keeper watch: so it is said, or one is logged just before the watch. */
+    private static boolean becauseOfAFight(ObservationSession watch, NavigableSet<LocalDateTime> outside) {
+        LocalDateTime start = watch.start();
+        return watch.reason() == ObservationSession.Reason.SEEN
+                || !outside.subSet(start.minusMinutes(JUST_BEFORE_MINUTES), true, start, true)
+                        .isEmpty();
     }
 
     /** Watches known only from an entry that ended them, apart from those declared. */

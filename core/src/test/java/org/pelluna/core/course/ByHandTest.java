@@ -40,10 +40,10 @@ class ByHandTest {
     private record Law(CountLaw law, boolean moody, double chance) {}
 
     private static final List<Law> LAWS = Stream.concat(
-                    CountLaw.POSSIBLE.stream().map(law -> new Law(law, false, 1 / 7.25)),
+                    CountLaw.POSSIBLE.stream().map(law -> new Law(law, false, 1 / 7.02)),
                     Stream.of(
-                            new Law(CountLaw.inBouts(12), false, 0.25 / 7.25),
-                            new Law(CountLaw.sized(50), true, 1 / 7.25)))
+                            new Law(CountLaw.inBouts(12), false, 0.02 / 7.02),
+                            new Law(CountLaw.sized(50), true, 1 / 7.02)))
             .toList();
 
     /** Logarithms of the seven moods. */

@@ -177,6 +177,53 @@ class RemedyEffectTest {
                 .containsExactly(tuple(Remedy.Kind.MIRROR, 3, 2, 0), tuple(Remedy.Kind.BOX, 1, 0, 1));
     }
 
+    /** A fight that is over because a fish is gone was not ended by the mirror: nothing after that day is counted. */
+    @Test
+    void whatIsQuietBecauseAFishIsGoneIsNoHelp() {
+        logs.departed("gone", "gramma-loreto", 200, 8).watched(32, 0, 60).remedy(Remedy.Kind.MIRROR, "gone", 12);
+        for (int day = 32; day >= 9; day--) {
+            logs.add(Logs.day(day).atTime(18, 20), LogEntry.Kind.CHASE, "boss", "gone", 1);
+            logs.add(Logs.day(day).atTime(18, 40), LogEntry.Kind.CHASE, "boss", "gone", 1);
+        }
+        assertThat(hours(effect().all().after()))
+                .as("four days, until it was gone")
+                .isEqualTo(4);
+        assertThat(effect().outcome()).isNotIn(Outcome.HELPED, Outcome.MAY_HAVE_HELPED);
+    }
+
+    @Test
+    void whoArrivesAfterEndsTheDaysThatTell() {
+        logs.resident("new", "gramma-loreto", 6, 5).watched(32, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 10);
+        chases("boss", 20, 3);
+        assertThat(hours(effect().all().after())).isEqualTo(4);
+    }
+
+    @Test
+    void anotherRemedyEndsThemTooAndTooNearItCannotBeToldApart() {
+        logs.watched(32, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 15).remedy(Remedy.Kind.MORE_FOOD, "pip", 9);
+        chases("boss", 20, 3);
+        List<RemedyEffect> effects = RemedyEffect.of(logs.plan());
+        assertThat(hours(effects.get(1).all().after()))
+                .as("the mirror, until there was more food")
+                .isEqualTo(6);
+        assertThat(hours(effects.get(0).all().before()))
+                .as("more food, since there was a mirror, but for the last")
+                .isEqualTo(5);
+        logs.remedy(Remedy.Kind.FRESH_ROCK, "pip", 8);
+        assertThat(RemedyEffect.of(logs.plan()).get(0).outcome()).isEqualTo(Outcome.MIXED);
+    }
+
+    /** A bully that is out attacks nobody; whether it learned its lesson is told once it is back. */
+    @Test
+    void aBullyThatIsOutIsJudgedOnceItIsBack() {
+        logs.watched(32, 0, 60).remedy(Remedy.Kind.BULLY_OUT, "boss", 10);
+        for (int day = 32; day >= 11; day--) {
+            chases("boss", day, 3);
+        }
+        assertThat(effect().all().after()).isEmpty();
+        assertThat(effect().outcome()).isEqualTo(Outcome.UNKNOWN);
+    }
+
     private static int seen(List<Watched> watches) {
         return RateChange.encounters(watches);
     }

@@ -243,4 +243,21 @@ class SettlingTest {
                 new Logs(3).resident("boss", "chrysiptera-parasema", 200, 7).resident("new", "ecsenius-bicolor", 9, 6);
         assertThat(together(unseen).how(Fixtures.TODAY)).isEmpty();
     }
+
+    /** Hides for eight days, is then attacked, and settles as most do: nobody says that it does not settle. */
+    @Test
+    void aNewcomerThatHidIsJudgedFromItsFirstAttack() {
+        int wrong = 0;
+        for (int seed = 0; seed < 20; seed++) {
+            Logs logs = new Logs(seed)
+                    .resident("boss", "gramma-loreto", 300, 6)
+                    .resident("new", "gramma-loreto", 28, 5)
+                    .watched(28, 0, 30)
+                    .encounters("boss", "new", 20, 0, ago -> 6 * (0.1 + 0.9 * Math.pow(0.5, (20 - ago) / 7.0)));
+            Settling settling = together(logs);
+            wrong += settling.settles() == Settling.State.NOT_SETTLING ? 1 : 0;
+            assertThat(settling.since()).isAfter(Fixtures.TODAY.minusDays(23));
+        }
+        assertThat(wrong).isLessThanOrEqualTo(1);
+    }
 }

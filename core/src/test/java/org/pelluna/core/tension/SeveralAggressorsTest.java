@@ -69,13 +69,13 @@ class SeveralAggressorsTest {
 
     @Tag("long")
     @Test
-    void whoStepsInForTheWorstIsFoundInMostRecordsOfSingleChases() {
+    void whoStepsInForTheWorstIsFoundInAThirdOfRecordsOfSingleChases() {
         assertThat(share(
                         records(1, fish -> fish == 0 ? 0.05 : fish == 1 ? 5 : 1),
                         changes -> RemedyEffect.steppedIn(changes)
                                 .filter(one ->
                                         one.aggressorId().orElseThrow().key().equals("f1"))
                                 .isPresent()))
-                .isGreaterThan(0.5);
+                .isGreaterThan(0.3);
     }
 }

@@ -8,8 +8,10 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -83,9 +85,36 @@ class ExposureTest {
                         note,
                         chase("last", at(11, 0), Optional.empty()),
                         chase("first", at(10, 0), Optional.empty()),
-                        chase("early", at(9, 59), Optional.empty())),
+                        chase("early", at(9, 29), Optional.empty())),
                 List.of(watch(at(10, 0), 60)));
         assertThat(exposure.encounters()).extracting(LogEntry::id).containsExactly("first", "last");
+    }
+
+    /** When a watch begins to count: five minutes on where a fight was logged up to half an hour before, outside every watch. */
+    private static LocalDateTime counted(
+            ObservationSession watch, List<ObservationSession> watches, List<LogEntry> log) {
+        boolean fight = log.stream().map(LogEntry::at).anyMatch(at -> {
+            return !at.isAfter(watch.start())
+                    && !at.isBefore(watch.start().minusMinutes(30))
+                    && watches.stream().noneMatch(one -> !at.isBefore(one.start()) && !at.isAfter(one.end()));
+        });
+        return fight ? watch.start().plusMinutes(5) : watch.start();
+    }
+
+    @Test
+    void aWatchThatAFightBeganCountsWithoutItsFirstMinutes() {
+        ObservationSession planned = watch(at(10, 0), 30);
+        ObservationSession seen =
+                new ObservationSession("s", at(12, 0), 30, Optional.empty(), ObservationSession.Reason.SEEN);
+        ObservationSession brief =
+                new ObservationSession("t", at(15, 0), 4, Optional.empty(), ObservationSession.Reason.SEEN);
+        Exposure exposure = Exposure.of(
+                List.of(chase("fight", at(12, 2), Optional.empty()), chase("later", at(12, 20), Optional.empty())),
+                List.of(planned, seen, brief));
+        assertThat(exposure.hours()).isCloseTo(55 / 60.0, within(1e-9));
+        assertThat(exposure.encounters()).extracting(LogEntry::id).containsExactly("later");
+        Exposure logged = Exposure.of(List.of(chase("before", at(9, 50), Optional.empty())), List.of(planned));
+        assertThat(logged.hours()).isCloseTo(25 / 60.0, within(1e-9));
     }
 
     /** The quick walk finds what looking at every entry and every watch finds. */
@@ -102,10 +131,12 @@ class ExposureTest {
             log.add(chase("e" + i, DAY.atStartOfDay().plusMinutes(random.nextInt(21_000)), Optional.empty()));
         }
         Exposure exposure = Exposure.of(log, watches);
+        Map<String, LocalDateTime> from = watches.stream()
+                .collect(Collectors.toMap(ObservationSession::id, one -> counted(one, watches, log), (a, b) -> a));
 
         List<String> expected = log.stream()
                 .filter(entry -> watches.stream()
-                        .anyMatch(watch -> !entry.at().isBefore(watch.start())
+                        .anyMatch(watch -> !entry.at().isBefore(from.get(watch.id()))
                                 && !entry.at().isAfter(watch.end())))
                 .sorted(Comparator.comparing(LogEntry::at))
                 .map(LogEntry::id)
@@ -117,7 +148,7 @@ class ExposureTest {
                     LocalDateTime middle =
                             DAY.atStartOfDay().plusMinutes(minute).plusSeconds(30);
                     return watches.stream()
-                            .anyMatch(watch -> watch.start().isBefore(middle)
+                            .anyMatch(watch -> from.get(watch.id()).isBefore(middle)
                                     && watch.end().isAfter(middle));
                 })
                 .count();
