@@ -66,7 +66,7 @@ class LeadsTest extends PageTest {
         begins(tank + "/watch/signs", "(No |.+: .+, last seen on .+\\. Look again today)");
         begins(
                 tank + "/watch/remedies",
-                "(No remedies tried yet|.+: (it helped|it may|it did not|too early)|.+, since .+: too early)");
+                "(No remedies tried yet|.+: (it helped|it may|it did not|too early)|.+, since .+: (too early|we cannot say))");
         begins(tank + "/watch/rank", "(.+ is at the top of the pecking order|No clear pecking order yet)");
         begins(tank + "/losses/crew", "(Buy \\d+ |You have enough)");
     }

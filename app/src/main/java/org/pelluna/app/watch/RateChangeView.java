@@ -37,7 +37,7 @@ record RateChangeView(
                                         .map(hours ->
                                                 ": " + Numbers.plain(hours, 0) + " more hours of watching may show it")
                                         .orElse("")
-                        : "too early to say",
+                        : "not clear",
                 outcome == RemedyEffect.Outcome.WORSE,
                 change.how().orElse(null));
     }

@@ -40,9 +40,11 @@ public final class RemediesLead {
             case WORSE -> remedy + ": it did not help. " + rates(latest.all()) + " Try another remedy.";
             case MIXED ->
                 remedy + ", since " + since
-                        + ": its effect cannot be told apart from another change on those days. Try one thing at a time.";
+                        + ": we cannot tell its effect from that of another change. Try one thing at a time.";
             case UNCLEAR, UNKNOWN ->
-                remedy + ", since " + since + ": too early to say if it helps. Keep watching as before.";
+                latest.remedy().until().isPresent()
+                        ? remedy + ", since " + since + ": we cannot say if it helped."
+                        : remedy + ", since " + since + ": too early to say if it helps. Keep watching as before.";
         };
     }
 

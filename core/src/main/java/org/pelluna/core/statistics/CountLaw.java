@@ -8,7 +8,7 @@ import java.util.stream.Stream;
  * Aeppli; Johnson, Kemp & Kotz 2005, Univariate Discrete Distributions, section 9.7), whose variance is {@code 2 × bout − 1} times the mean; or evenings differ, by a negative binomial law whose variance is
  * {@code mean + mean²/size} (NB2 of Cameron & Trivedi 2013, Regression Analysis of Count Data, section 3.3).
  *
- * <p>Chances are read off a table between steps of the mean's logarithm; what that changes is under a thousandth of their logarithm for each event counted.
+ * <p>Chances are read off a table between steps of the mean's logarithm; what that changes is at most 0.0015 of their logarithm for each event counted.
  */
 public final class CountLaw {
     /** The laws held possible, all as likely beforehand: three of each kind, from nearly independent to strong bouts. */

@@ -44,7 +44,7 @@ public record RemedyEffect(
         MAY_HAVE_HELPED("it may have helped"),
         UNCLEAR("too early to say"),
         WORSE("attacks did not fall as they usually do"),
-        MIXED("cannot be told apart from another change on those days"),
+        MIXED("we cannot tell it from another change"),
         UNKNOWN("not enough watches");
 
         private final String words;
