@@ -1,8 +1,9 @@
 #!/usr/bin/env bash
-# ./pelluna calibrate [LIVES]
+# ./pelluna calibrate [LIVES [messy]]
 #
 # Simulates keepers' records whose truth is known and prints how often what Pelluna says of them is wrong: the table of docs/calibration.md.
-# LIVES are the records of each row, 400 by default; that takes about half an hour on two cores.
+# LIVES are the records of each row, 400 by default; that takes about an hour on two cores. With “messy” only the
+# messy records are simulated.
 
 set -euo pipefail
 source "$PELLUNA_ROOT/scripts/common.sh"
