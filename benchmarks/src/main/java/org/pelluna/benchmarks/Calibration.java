@@ -238,17 +238,7 @@ public final class Calibration {
     }
 
     private int seen(double mean) {
-        double limit = Math.exp(-mean / bout);
-        double product = random.nextDouble();
-        int seen = 0;
-        while (product > limit) {
-            product *= random.nextDouble();
-            seen++;
-            while (bout > 1 && random.nextDouble() < 1 - 1 / bout) {
-                seen++;
-            }
-        }
-        return seen;
+        return MessyKeeper.seen(random, mean, bout);
     }
 
     private static void line(String format, Object... values) {

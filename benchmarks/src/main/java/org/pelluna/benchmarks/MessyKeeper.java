@@ -101,8 +101,6 @@ final class MessyKeeper {
 
     /**
      * Looks all day long, and watches half an hour only when an attack was seen, which is logged: the fight makes the keeper look.
-     *
-     * @param lookedAt chance that the keeper looks within an hour of the day
      */
     MessyKeeper promptedBy(String by, String on, int from, int before, DoubleUnaryOperator perHour) {
         for (int day = from; day < before; day++) {
@@ -136,6 +134,11 @@ final class MessyKeeper {
     }
 
     private int seen(double mean) {
+        return seen(random, mean, bout);
+    }
+
+    /** A count of this mean, in bouts of a geometric number of their own mean; 1 for single attacks. */
+    static int seen(SplittableRandom random, double mean, double bout) {
         double limit = Math.exp(-mean / bout);
         double product = random.nextDouble();
         int seen = 0;
