@@ -73,7 +73,11 @@ final class MessyKeeper {
     MessyKeeper watched(int from, int before) {
         for (int day = from; day < before; day++) {
             watches.add(new ObservationSession(
-                    "w" + watches.size(), BEGIN.plusDays(day).atTime(20, 0), 30, Optional.empty()));
+                    "w" + watches.size(),
+                    BEGIN.plusDays(day).atTime(20, 0),
+                    30,
+                    Optional.empty(),
+                    ObservationSession.Reason.PLANNED));
         }
         return this;
     }
@@ -110,7 +114,12 @@ final class MessyKeeper {
             LocalDateTime at = BEGIN.plusDays(day).atTime(19, 30);
             if (seen(rate / 6) > 0) {
                 entry(at.plusMinutes(9), by, on);
-                watches.add(new ObservationSession("w" + watches.size(), at.plusMinutes(10), 30, Optional.empty()));
+                watches.add(new ObservationSession(
+                        "w" + watches.size(),
+                        at.plusMinutes(10),
+                        30,
+                        Optional.empty(),
+                        ObservationSession.Reason.PLANNED));
                 int count = seen(rate / 2);
                 for (int i = 0; i < count; i++) {
                     entry(at.plusMinutes(10).plusSeconds(1 + random.nextInt(30 * 60 - 2)), by, on);

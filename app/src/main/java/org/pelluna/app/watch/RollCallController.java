@@ -86,7 +86,7 @@ class RollCallController {
     String rollCall(Here here, Model model) {
         TankPlan plan = record.open(here, model);
         FishChoices faces = FishChoices.into(model, plan, catalogue);
-        model.addAttribute("lead", RollCallLead.of(plan));
+        model.addAttribute("lead", RollCallLead.of(plan, here.answers().warnings()));
         model.addAttribute("states", RollCall.State.values());
         List<CallView> calls = new ArrayList<>();
         for (RollCall call : plan.observations().rollCalls()) {

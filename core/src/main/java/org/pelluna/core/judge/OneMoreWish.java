@@ -7,7 +7,6 @@ import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.forecast.WaterReserve;
-import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.shortlist.Judgement;
@@ -24,12 +23,12 @@ import org.pelluna.core.shortlist.Verdict;
 public record OneMoreWish(ResolvedPlan stock, List<Judgement> before, WaterReserve water)
         implements UnaryOperator<Judgement> {
 
-    /** The verdict in the plan of a fish that was judged beside the residents alone. */
+    /** The verdict in the plan of a fish that was judged beside the residents alone: of its wish if that is for as many, else in the place of it. */
     @Override
     public Judgement apply(Judgement asked) {
-        SpeciesId species = asked.wished().species().id();
         return before.stream()
-                .filter(one -> one.wished().species().id().equals(species))
+                .filter(one -> isOf(one, asked)
+                        && one.wished().count() >= asked.wished().count())
                 .min(Comparator.comparing(Judgement::verdict))
                 .orElseGet(() -> asked.verdict() == Verdict.OUT ? asked : added(asked));
     }
@@ -43,7 +42,8 @@ public record OneMoreWish(ResolvedPlan stock, List<Judgement> before, WaterReser
                 .findFirst()
                 .orElseThrow();
         List<String> displaced = before.stream()
-                .filter(one -> one.verdict() != Verdict.OUT
+                .filter(one -> !isOf(one, asked)
+                        && one.verdict() != Verdict.OUT
                         && isOut(one.wished().wish().id(), after))
                 .map(one -> one.wished().species().commonName())
                 .toList();
@@ -56,6 +56,10 @@ public record OneMoreWish(ResolvedPlan stock, List<Judgement> before, WaterReser
                                 Provenance.own("the plan judged with it and without it"),
                                 List.of())
                         .remedy("Choose which you want more."));
+    }
+
+    private static boolean isOf(Judgement one, Judgement asked) {
+        return one.wished().species().id().equals(asked.wished().species().id());
     }
 
     private static boolean isOut(WishId wish, List<Judgement> judgements) {

@@ -17,7 +17,7 @@ public final class LogLead {
 
     /** Whether it is time to watch again; else when the tank was last watched or an entry made. Empty while no fish lives here. */
     public static String of(TankPlan plan) {
-        if (RollCallLead.living(plan).isEmpty()) {
+        if (plan.residents().stream().noneMatch(one -> one.belongsHere(plan.asOf()))) {
             return "";
         }
         Optional<LocalDate> watched = plan.observations().watches().stream()

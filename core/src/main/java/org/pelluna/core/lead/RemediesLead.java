@@ -41,6 +41,8 @@ public final class RemediesLead {
             case MIXED ->
                 remedy + ", since " + since
                         + ": we cannot tell its effect from that of another change. Try one thing at a time.";
+            case AWAY ->
+                remedy + ", since " + since + ": we can say if it helped once the fish is back with the others.";
             case UNCLEAR, UNKNOWN ->
                 latest.remedy().until().isPresent()
                         ? remedy + ", since " + since + ": we cannot say if it helped."

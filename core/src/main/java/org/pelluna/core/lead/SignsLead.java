@@ -22,8 +22,8 @@ public final class SignsLead {
         LocalDate from = plan.asOf().minusDays(DAYS_A_SIGN_IS_FRESH);
         List<Sign> fresh = plan.observations().signs().stream()
                 .filter(sign -> !sign.at().toLocalDate().isBefore(from))
-                .filter(sign -> RollCallLead.living(plan).stream()
-                        .anyMatch(one -> one.id().equals(sign.fishId())))
+                .filter(sign -> plan.residents().stream()
+                        .anyMatch(one -> one.id().equals(sign.fishId()) && one.belongsHere(plan.asOf())))
                 .sorted(Comparator.comparing(Sign::at).reversed())
                 .toList();
         if (plan.observations().signs().isEmpty()) {

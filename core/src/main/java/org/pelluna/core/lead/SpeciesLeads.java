@@ -44,8 +44,7 @@ public final class SpeciesLeads {
                 ? judgement.wished().count() + " "
                         + judgement.wished().species().commonName()
                 : judgement.wished().species().commonName();
-        String from = judgement.laterFrom().map(day -> ", from " + day).orElse("");
-        String verdict = fish + " in " + tank + ": " + judgement.verdict().words() + from + ".";
+        String verdict = fish + " in " + tank + ": " + judgement.verdict().words() + ".";
         return judgement
                 .deciding()
                 .map(Finding::reason)

@@ -104,13 +104,19 @@ public record ResolvedPlan(
                         seenTimes);
     }
 
-    /** The same with one wish more. */
+    /** The same with a wish, in the place of those for its species. */
     public ResolvedPlan with(Wished wish) {
+        List<Wished> all = Stream.concat(
+                        wishes.stream()
+                                .filter(one -> !one.species()
+                                        .id()
+                                        .equals(wish.species().id())),
+                        Stream.of(wish))
+                .toList();
         return new ResolvedPlan(
-                plan.with(as -> as.wishes(Stream.concat(plan.wishes().stream(), Stream.of(wish.wish()))
-                        .toList())),
+                plan.with(as -> as.wishes(all.stream().map(Wished::wish).toList())),
                 residents,
-                Stream.concat(wishes.stream(), Stream.of(wish)).toList(),
+                all,
                 departed,
                 absent,
                 seenTimes);

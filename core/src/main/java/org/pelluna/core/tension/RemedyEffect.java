@@ -23,7 +23,7 @@ import org.pelluna.core.watch.Remedy;
  *
  * @param remedy the remedy
  * @param quarrelSince the day from which the quarrel is counted: the last arrival before, at most three weeks
- * @param mixed whether something else changed so near to it that the two cannot be told apart
+ * @param untold why nothing can be said of it, whatever was seen: something else changed with it, or its fish is out; empty where something can
  * @param all everyone's encounters together
  * @param byAggressor each aggressor's, the most frequent before first
  * @param steppedIn an aggressor that attacked harder afterwards while the worst one eased; empty if none did
@@ -31,7 +31,7 @@ import org.pelluna.core.watch.Remedy;
 public record RemedyEffect(
         Remedy remedy,
         LocalDate quarrelSince,
-        boolean mixed,
+        Optional<Outcome> untold,
         RateChange all,
         List<RateChange> byAggressor,
         Optional<RateChange> steppedIn) {
@@ -44,6 +44,7 @@ public record RemedyEffect(
         MAY_HAVE_HELPED("it may have helped"),
         UNCLEAR("too early to say"),
         WORSE("attacks did not fall as they usually do"),
+        AWAY("not to be compared while the fish is out"),
         MIXED("we cannot tell it from another change"),
         UNKNOWN("not enough watches");
 
@@ -66,7 +67,7 @@ public record RemedyEffect(
 
     /** What can be said of one aggressor, or of all together. */
     public Outcome of(RateChange change) {
-        return mixed ? Outcome.MIXED : change.verdict();
+        return untold.orElseGet(change::verdict);
     }
 
     /** The effect of every remedy of a tank, the latest first. */
@@ -104,10 +105,10 @@ public record RemedyEffect(
         return new RemedyEffect(
                 remedy,
                 window.before(),
-                window.mixed(),
+                window.untold(),
                 answers.to(change(exposure, Optional.empty(), window, end, 1)),
                 changes,
-                window.mixed() ? Optional.empty() : steppedIn(changes));
+                window.untold().isPresent() ? Optional.empty() : steppedIn(changes));
     }
 
     private static RateChange.Asked change(

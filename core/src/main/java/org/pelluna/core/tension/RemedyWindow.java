@@ -22,37 +22,42 @@ import org.pelluna.core.watch.Remedy;
  * @param act the day it began
  * @param afterFrom first of the days after it: that day, or the day a fish that was taken out is back
  * @param end the day after the last of the days after it, at most three weeks; not after {@code afterFrom} while the fish is out
- * @param mixed whether another remedy, or an arrival, is so near that its effect cannot be told apart
+ * @param untold why they tell nothing: another remedy is near, or who lives together changed on that very day; or a fish that was taken out is not back
  */
-record RemedyWindow(LocalDate before, LocalDate act, LocalDate afterFrom, LocalDate end, boolean mixed) {
+record RemedyWindow(
+        LocalDate before, LocalDate act, LocalDate afterFrom, LocalDate end, Optional<RemedyEffect.Outcome> untold) {
     private static final int DAYS = 21;
     private static final int TOO_NEAR_DAYS = 3;
 
     static RemedyWindow of(TankPlan plan, Remedy remedy) {
         LocalDate act = remedy.from();
         LocalDate tomorrow = plan.asOf().plusDays(1);
-        Optional<FishId> out = takesOut(remedy) ? remedy.fishId() : Optional.empty();
-        LocalDate since = out.isEmpty() ? act : back(plan, remedy, out.get()).orElse(tomorrow);
-        List<LocalDate> changes = changes(plan, remedy, out);
+        boolean takesOut = takesOut(remedy);
+        Optional<LocalDate> back = takesOut ? back(plan, remedy) : Optional.of(act);
+        LocalDate since = back.orElse(tomorrow);
+        List<LocalDate> changes = changes(plan, remedy, takesOut);
         List<LocalDate> others = otherRemedies(plan, remedy);
+        boolean mixed = others.stream().anyMatch(day -> near(day, act) || near(day, since))
+                || changes.contains(act)
+                || changes.contains(since);
         changes.addAll(others);
         LocalDate begin = act.minusDays(DAYS);
         LocalDate before = changes.stream()
                 .filter(day -> day.isAfter(begin) && day.isBefore(act))
                 .max(Comparator.naturalOrder())
                 .orElse(begin);
-        LocalDate over = out.isPresent()
-                ? tomorrow
-                : remedy.until().map(day -> day.plusDays(1)).orElse(tomorrow);
+        LocalDate over =
+                takesOut ? tomorrow : remedy.until().map(day -> day.plusDays(1)).orElse(tomorrow);
         LocalDate latest = earliest(List.of(since.plusDays(DAYS), tomorrow, over));
         LocalDate end = changes.stream()
                 .filter(day -> day.isAfter(since))
                 .min(Comparator.naturalOrder())
                 .filter(day -> day.isBefore(latest))
                 .orElse(latest);
-        boolean mixed = others.stream().anyMatch(day -> near(day, act) || near(day, since))
-                || plan.residents().stream().anyMatch(one -> one.arrivedOn().equals(act));
-        return new RemedyWindow(before, act, since, end, mixed);
+        Optional<RemedyEffect.Outcome> untold = back.isEmpty()
+                ? Optional.of(RemedyEffect.Outcome.AWAY)
+                : mixed ? Optional.of(RemedyEffect.Outcome.MIXED) : Optional.empty();
+        return new RemedyWindow(before, act, since, end, untold);
     }
 
     private static boolean near(LocalDate day, LocalDate act) {
@@ -66,24 +71,36 @@ record RemedyWindow(LocalDate before, LocalDate act, LocalDate afterFrom, LocalD
     /** Whether the fish of a remedy is out of the company of the others while it lasts. */
     private static boolean takesOut(Remedy remedy) {
         return switch (remedy.kind()) {
-            case BOX, BULLY_OUT, RIVALS_TOGETHER, TRAP, GIVEN_UP -> true;
-            case MORE_FOOD, MORE_SHELTER, FRESH_ROCK, MIRROR, ROCK_MOVED -> false;
+            case BOX, BULLY_OUT, RIVALS_TOGETHER, GIVEN_UP -> true;
+            case TRAP, MORE_FOOD, MORE_SHELTER, FRESH_ROCK, MIRROR, ROCK_MOVED -> false;
         };
     }
 
-    /** The day a fish that was taken out is with the others again: by its record, or the end of the remedy; empty while it is not. */
-    private static Optional<LocalDate> back(TankPlan plan, Remedy remedy, FishId fish) {
-        return plan.residents().stream()
-                .filter(one -> one.id().equals(fish))
+    /**
+     * The day from which all that were taken out are with the others again: by their record, or the end of the remedy; empty while one is out,
+     * or gone for good.
+     */
+    private static Optional<LocalDate> back(TankPlan plan, Remedy remedy) {
+        List<Resident> meant = plan.residents().stream()
+                .filter(one -> remedy.fishId().isEmpty()
+                        || remedy.fishId().filter(one.id()::equals).isPresent())
+                .toList();
+        List<Absence> out = meant.stream()
                 .flatMap(one -> one.noted().absences().stream())
                 .filter(one -> near(one.from(), remedy.from()))
-                .findFirst()
-                .map(Absence::until)
-                .orElse(remedy.until());
+                .toList();
+        boolean gone = remedy.fishId().isPresent() && meant.stream().noneMatch(one -> one.belongsHere(plan.asOf()));
+        if (gone || out.stream().anyMatch(one -> one.until().isEmpty())) {
+            return Optional.empty();
+        }
+        return out.stream()
+                .flatMap(one -> one.until().stream())
+                .max(Comparator.naturalOrder())
+                .or(remedy::until);
     }
 
     /** Days on which who lives together changed: every arrival, and every fish of a fight that went or came back. */
-    private static List<LocalDate> changes(TankPlan plan, Remedy remedy, Optional<FishId> out) {
+    private static List<LocalDate> changes(TankPlan plan, Remedy remedy, boolean takesOut) {
         Set<FishId> fighters = new TreeSet<>();
         for (LogEntry entry : plan.log()) {
             if (entry.kind().hasAggressor()) {
@@ -99,7 +116,9 @@ record RemedyWindow(LocalDate before, LocalDate act, LocalDate afterFrom, LocalD
             }
             one.leftOn().ifPresent(changes::add);
             for (Absence away : one.noted().absences()) {
-                boolean itsOwn = out.filter(one.id()::equals).isPresent() && near(away.from(), remedy.from());
+                boolean itsOwn = takesOut
+                        && near(away.from(), remedy.from())
+                        && remedy.fishId().filter(id -> !id.equals(one.id())).isEmpty();
                 if (!itsOwn) {
                     changes.add(away.from());
                     away.until().ifPresent(changes::add);

@@ -44,11 +44,6 @@ public record ObservationSession(
         }
     }
 
-    /** A watch that was planned. */
-    public ObservationSession(String id, LocalDateTime start, int minutes, Optional<String> note) {
-        this(id, start, minutes, note, Reason.PLANNED);
-    }
-
     /** When it ended. */
     public LocalDateTime end() {
         return start.plusMinutes(minutes);

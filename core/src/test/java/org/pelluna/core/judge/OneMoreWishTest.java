@@ -34,11 +34,16 @@ class OneMoreWishTest {
     }
 
     private static Judgement lookedAt(TankPlan plan, String id) {
+        return lookedAt(plan, id, 1);
+    }
+
+    private static Judgement lookedAt(TankPlan plan, String id, int count) {
         ResolvedPlan stock = Learning.stock(plan, Fixtures.CATALOGUE);
         WaterReserve water = WaterReserve.of(stock, WaterFit.of(stock));
         Species species = Fixtures.CATALOGUE.get(new SpeciesId(id));
         return new OneMoreWish(stock, Assessment.of(stock, water).judgements(), water)
-                .apply(Shortlist.ask(stock, species, 1, species.size().saleCm().value()));
+                .apply(Shortlist.ask(
+                        stock, species, count, species.size().saleCm().value()));
     }
 
     @Test
@@ -62,6 +67,16 @@ class OneMoreWishTest {
         Judgement listed = Assessment.of(plan, Fixtures.CATALOGUE).judgements().get(0);
         assertThat(lookedAt(plan, "zebrasoma-flavescens").wished().wish().id())
                 .isEqualTo(listed.wished().wish().id());
+    }
+
+    /** One is wished for, and two are asked for in the shop: the answer is for two. */
+    @Test
+    void moreThanIsWishedForIsJudgedAsMore() {
+        TankPlan plan = plan("zebrasoma-flavescens");
+        Judgement two = lookedAt(plan, "zebrasoma-flavescens", 2);
+        assertThat(two.wished().count()).isEqualTo(2);
+        assertThat(two.verdict()).isEqualTo(Verdict.OUT);
+        assertThat(lookedAt(plan, "zebrasoma-flavescens").verdict()).isNotEqualTo(Verdict.OUT);
     }
 
     /** Under a limit that only one of two fits, the list tells what would have to go. */

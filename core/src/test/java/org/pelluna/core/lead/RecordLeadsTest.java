@@ -12,6 +12,7 @@ import org.pelluna.core.Fixtures;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tension.Warning;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.RollCall;
@@ -44,7 +45,8 @@ class RecordLeadsTest {
         TankPlan plan = plan(Observations.EMPTY.with(as -> as.rollCalls(List.of(
                 call(6, Map.of(GOBY.id(), RollCall.State.MISSING, CLOWN.id(), RollCall.State.EATING)),
                 call(2, Map.of(GOBY.id(), RollCall.State.MISSING, CLOWN.id(), RollCall.State.SEEN))))));
-        assertThat(RollCallLead.of(plan)).startsWith(GOBY.name() + " has been missing since Tue 17 Nov");
+        assertThat(RollCallLead.of(plan, Warning.of(plan)))
+                .startsWith(GOBY.name() + " has been missing since 2026-11-17");
     }
 
     @Test
@@ -52,14 +54,14 @@ class RecordLeadsTest {
         TankPlan plan = plan(Observations.EMPTY.with(as -> as.rollCalls(List.of(
                 call(6, Map.of(GOBY.id(), RollCall.State.MISSING)),
                 call(1, Map.of(GOBY.id(), RollCall.State.EATING, CLOWN.id(), RollCall.State.EATING))))));
-        assertThat(RollCallLead.of(plan)).isEqualTo("All 2 fish were eating on Sun 22 Nov.");
+        assertThat(RollCallLead.of(plan, Warning.of(plan))).isEqualTo("All 2 fish were eating on Sun 22 Nov.");
     }
 
     @Test
     void whoWasNotLookedForIsNotCalledWell() {
         TankPlan plan = plan(Observations.EMPTY.with(as ->
                 as.rollCalls(List.of(call(1, Map.of(CLOWN.id(), RollCall.State.EATING))))));
-        assertThat(RollCallLead.of(plan)).startsWith("1 of 2 fish were eating");
+        assertThat(RollCallLead.of(plan, Warning.of(plan))).startsWith("1 of 2 fish were eating");
     }
 
     @Test
@@ -83,15 +85,19 @@ class RecordLeadsTest {
     }
 
     private static TankPlan watched(int daysAgo) {
-        return plan(Observations.EMPTY.with(as -> as.watches(List.of(
-                new ObservationSession("watch", TODAY.minusDays(daysAgo).atTime(20, 0), 20, Optional.empty())))));
+        return plan(Observations.EMPTY.with(as -> as.watches(List.of(new ObservationSession(
+                "watch",
+                TODAY.minusDays(daysAgo).atTime(20, 0),
+                20,
+                Optional.empty(),
+                ObservationSession.Reason.PLANNED)))));
     }
 
     @Test
     void anEmptyTankHasNothingToAnswer() {
         TankPlan empty = Fixtures.plan(Fixtures.reef(), List.of());
         assertThat(LogLead.of(empty)).isEmpty();
-        assertThat(RollCallLead.of(empty)).isEmpty();
+        assertThat(RollCallLead.of(empty, List.of())).isEmpty();
         assertThat(SignsLead.of(empty)).isEmpty();
     }
 }

@@ -154,7 +154,11 @@ class PlanFileTest {
                                         TODAY, TODAY.plusDays(9), "Gramma of the Pier", Optional.of(new WishId("w"))))))
                         .waterTests(List.of(new WaterTest("t", TODAY.minusDays(2), WaterTest.Kind.NITRATE, 12.5)))
                         .observations(Observations.EMPTY.with(seen -> seen.watches(List.of(new ObservationSession(
-                                        "v", TODAY.minusDays(1).atTime(18, 0), 25, Optional.of("lights low"))))
+                                        "v",
+                                        TODAY.minusDays(1).atTime(18, 0),
+                                        25,
+                                        Optional.of("lights low"),
+                                        ObservationSession.Reason.PLANNED)))
                                 .rollCalls(List.of(new RollCall(
                                         "rc",
                                         TODAY.atTime(7, 5),

@@ -45,7 +45,8 @@ public final class Logs {
     /** A watch at 18:00 on each of some days before today, so many minutes long. */
     public Logs watched(int fromDaysAgo, int toDaysAgo, int minutes) {
         for (int ago = fromDaysAgo; ago >= toDaysAgo; ago--) {
-            watches.add(new ObservationSession("w" + watches.size(), begin(ago), minutes, Optional.empty()));
+            watches.add(new ObservationSession(
+                    "w" + watches.size(), begin(ago), minutes, Optional.empty(), ObservationSession.Reason.PLANNED));
         }
         return this;
     }

@@ -28,7 +28,8 @@ class PairWatchesTest {
     }
 
     private void watch(int day, int minutes) {
-        watches.add(new ObservationSession("w" + watches.size(), evening(day), minutes, Optional.empty()));
+        watches.add(new ObservationSession(
+                "w" + watches.size(), evening(day), minutes, Optional.empty(), ObservationSession.Reason.PLANNED));
     }
 
     private void chase(LocalDateTime at, String by, Integer watchedMinutes) {

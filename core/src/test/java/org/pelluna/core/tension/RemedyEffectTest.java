@@ -155,7 +155,7 @@ class RemedyEffectTest {
         return new RemedyEffect(
                 remedy,
                 Logs.day(40),
-                false,
+                Optional.empty(),
                 RateChange.of(Optional.empty(), earlier, later, 1),
                 List.of(),
                 Optional.empty());
@@ -221,7 +221,27 @@ class RemedyEffectTest {
             chases("boss", day, 3);
         }
         assertThat(effect().all().after()).isEmpty();
-        assertThat(effect().outcome()).isEqualTo(Outcome.UNKNOWN);
+        assertThat(effect().outcome()).isEqualTo(Outcome.AWAY);
+    }
+
+    /** The fish that was given up cannot be compared with itself, even where the keeper ends the remedy. */
+    @Test
+    void aFishThatIsGoneForGoodIsNeverBack() {
+        logs.departed("gone", "gramma-loreto", 200, 10).watched(32, 0, 60).remedy(Remedy.Kind.GIVEN_UP, "gone", 10);
+        for (int day = 32; day >= 11; day--) {
+            chases("gone", day, 3);
+        }
+        assertThat(effect().outcome()).isEqualTo(Outcome.AWAY);
+    }
+
+    /** A mirror put up on the very day on which the bully was sold. */
+    @Test
+    void aChangeOnTheSameDayCannotBeToldApart() {
+        logs.departed("gone", "gramma-loreto", 200, 10).watched(32, 0, 60).remedy(Remedy.Kind.MIRROR, "pip", 10);
+        for (int day = 32; day >= 11; day--) {
+            chases("gone", day, 3);
+        }
+        assertThat(effect().outcome()).isEqualTo(Outcome.MIXED);
     }
 
     private static int seen(List<Watched> watches) {

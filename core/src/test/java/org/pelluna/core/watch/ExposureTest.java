@@ -26,7 +26,7 @@ class ExposureTest {
     }
 
     private static ObservationSession watch(LocalDateTime start, int minutes) {
-        return new ObservationSession("w" + start, start, minutes, Optional.empty());
+        return new ObservationSession("w" + start, start, minutes, Optional.empty(), ObservationSession.Reason.PLANNED);
     }
 
     private static LogEntry chase(String id, LocalDateTime at, Optional<Integer> watched) {
