@@ -83,10 +83,13 @@ class LeadsTest extends PageTest {
     /** The lead of a species is its verdict in this tank; a list counts those that fit. */
     @Test
     void thePagesOfTheCatalogueAreAnswered() throws Exception {
-        begins(tank + "/species", "\\d+ of \\d+ species fit this tank today\\.");
+        begins(tank + "/species", "\\d+ of \\d+ species fit beside the fish that live here today\\.");
         begins(tank + "/species?q=qqqqqqqq", "No species matches\\. Remove a filter\\.");
         begins(tank + "/species/acanthurus-sohal", "Sohal (tang|surgeonfish) in .+: no\\. [A-Z]");
-        begins(tank + "/families/Acanthuridae", "(None|\\d+) of \\d+ .+ fits? this tank today\\.");
+        begins(
+                tank + "/species/ctenochaetus-tominiensis",
+                "Tomini bristletooth in .+: later\\. Wait until .+ In your plan it arrives on .+\\.");
+        begins(tank + "/families/Acanthuridae", "(None|\\d+) of \\d+ .+ fits? beside the fish that live here today\\.");
         begins(
                 tank + "/species-compared?s=zebrasoma-flavescens&s=zebrasoma-scopas",
                 "(Do not keep them together|They can live together)");

@@ -128,7 +128,14 @@ class SpeciesController {
         model.addAttribute("verdict", VerdictView.of(judgement));
         model.addAttribute(
                 "lead",
-                here.measures().sentence(SpeciesLeads.entry(stock.plan().tank().name(), judgement)));
+                here.measures()
+                        .sentence(SpeciesLeads.entry(
+                                stock.plan().tank().name(),
+                                judgement,
+                                here.answers()
+                                        .assessment()
+                                        .order()
+                                        .dateOf(judgement.wished().wish().id()))));
         model.addAttribute("findings", FindingView.all(judgement.findings(), here.measures()));
         model.addAttribute("company", CompanyView.of(stock, species));
         model.addAttribute("key", Key.fresh());

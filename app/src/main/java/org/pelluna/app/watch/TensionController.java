@@ -56,10 +56,8 @@ class TensionController {
         model.addAttribute(
                 "linearity",
                 ranks.linearity()
-                        .map(one -> (one.p() > 0.05
-                                        ? "No clear order yet: chance alone gives one like this "
-                                        : "A clear order: chance alone gives one like this ")
-                                + Numbers.plain(100 * one.p(), 0) + " times in 100. Linearity h′ = "
+                        .map(one -> "Chance alone gives an order like this " + Numbers.plain(100 * one.p(), 0)
+                                + " times in 100. Linearity h′ = "
                                 + Numbers.plain(one.h(), 2) + " (1 is a perfectly straight order); "
                                 + Numbers.count(one.unknown(), "pair was", "pairs were") + " never seen to meet.")
                         .orElse(""));

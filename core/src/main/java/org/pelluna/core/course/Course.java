@@ -92,9 +92,7 @@ public final class Course {
             logs[node] = Priors.level(level(node))
                     + Priors.halfLife(halfLifeStep(node))
                     + Priors.rest(node / LEVELS % RESTS.length)
-                    + Scatter.POSSIBLE
-                            .get(node / (LEVELS * RESTS.length * HALF_LIVES.length))
-                            .logChance();
+                    - Math.log(Scatter.POSSIBLE.size());
         }
         add(watches, logs);
         return new Course(List.copyOf(watches), logs);

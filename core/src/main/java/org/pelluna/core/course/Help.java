@@ -70,7 +70,7 @@ public final class Help {
         double[] earlier = levels(scatter, halfLife, rest, before, 0, Course.LEVELS);
         double[] later = levels(scatter, halfLife, rest, after, WIDE, Course.LEVELS + 2 * WIDE);
         for (int level = 0; level < Course.LEVELS; level++) {
-            double first = earlier[level] + Priors.level(level) + scatter.logChance();
+            double first = earlier[level] + Priors.level(level);
             for (int i = 0; i < sums.length; i++) {
                 sums[i].add(first + later[level + i]);
             }

@@ -11,14 +11,11 @@ import org.pelluna.core.statistics.CountLaw;
  * counts with such a latent course). Which scatter holds is not known, so each is held possible.
  */
 final class Scatter {
-    /** Every scatter held possible; beforehand bouts of twelve are a fiftieth as likely as each other: were they as likely, no tank could be called calm. */
+    /** Every scatter held possible, all as likely beforehand. */
     static final List<Scatter> POSSIBLE = Stream.concat(
-                    CountLaw.POSSIBLE.stream().map(law -> new Scatter(law, false, 1)),
-                    Stream.of(new Scatter(CountLaw.inBouts(12), false, 0.02), new Scatter(CountLaw.sized(50), true, 1)))
+                    CountLaw.POSSIBLE.stream().map(law -> new Scatter(law, false)),
+                    Stream.of(new Scatter(CountLaw.sized(50), true)))
             .toList();
-
-    private static final double ALL =
-            POSSIBLE.stream().mapToDouble(one -> one.weight).sum();
 
     /** Spread of the logarithm of a mood, and its correlation with that of the day before; ours, by what keepers' logs look like. */
     private static final double SPREAD = 0.9;
@@ -43,17 +40,9 @@ final class Scatter {
     private final CountLaw law;
     private final boolean moody;
 
-    private final double weight;
-
-    private Scatter(CountLaw law, boolean moody, double weight) {
+    private Scatter(CountLaw law, boolean moody) {
         this.law = law;
         this.moody = moody;
-        this.weight = weight;
-    }
-
-    /** The logarithm of the chance that it holds, beforehand. */
-    double logChance() {
-        return Math.log(weight / ALL);
     }
 
     /** Whether a course is asked of this scatter: with moods, which take long to sum over, every second half-life and share that stays is. */
@@ -93,23 +82,26 @@ final class Scatter {
      */
     double[] logs(List<Watched> watches, double[] logMeans, int count) {
         double[] logs = new double[count];
-        if (!moody) {
-            for (int i = 0; i < logMeans.length; i++) {
-                Watched watch = watches.get(i);
-                for (int level = 0; level < count; level++) {
-                    logs[level] += Course.log(law, watch, logMeans[i] + Course.STEP * level);
-                }
-            }
+        if (moody) {
+            addMoods(watches, logMeans, logs);
             return logs;
         }
-        double[][] now = new double[count][];
-        for (int level = 0; level < count; level++) {
-            now[level] = STEPS[LONGEST_GAP][MOODS / 2].clone();
-        }
-        double before = Double.NaN;
         for (int i = 0; i < logMeans.length; i++) {
             Watched watch = watches.get(i);
-            double[] seen = new double[count + 2 * HALF];
+            for (int level = 0; level < count; level++) {
+                logs[level] += Course.log(law, watch, logMeans[i] + Course.STEP * level);
+            }
+        }
+        return logs;
+    }
+
+    private void addMoods(List<Watched> watches, double[] logMeans, double[] logs) {
+        double[][] moods = new double[logs.length][];
+        Arrays.setAll(moods, level -> STEPS[LONGEST_GAP][MOODS / 2].clone());
+        double[] seen = new double[logs.length + 2 * HALF];
+        double[] next = new double[MOODS];
+        for (int i = 0; i < logMeans.length; i++) {
+            Watched watch = watches.get(i);
             double most = Double.NEGATIVE_INFINITY;
             for (int level = 0; level < seen.length; level++) {
                 seen[level] = Course.log(law, watch, logMeans[i] + Course.STEP * (level - HALF) - SPREAD * SPREAD / 2);
@@ -118,30 +110,32 @@ final class Scatter {
             for (int level = 0; level < seen.length; level++) {
                 seen[level] = Math.exp(Math.max(seen[level] - most, -600));
             }
-            int gap = Double.isNaN(before) ? 0 : (int) Math.min(LONGEST_GAP, Math.round(watch.day() - before));
-            before = watch.day();
-            for (int level = 0; level < count; level++) {
-                logs[level] += most + Math.log(advance(now[level], STEPS[gap], seen, level));
+            double gap = i == 0 ? 0 : watch.day() - watches.get(i - 1).day();
+            double[][] step = STEPS[(int) Math.min(LONGEST_GAP, Math.round(gap))];
+            for (int level = 0; level < logs.length; level++) {
+                logs[level] += most + Math.log(advance(moods[level], next, step, seen, level));
             }
         }
-        return logs;
     }
 
     /** Moves the chances of the moods on to the next watch and weighs them by it; gives its chance, and leaves them summing to one. */
-    private static double advance(double[] moods, double[][] step, double[] seen, int level) {
-        double[] next = new double[MOODS];
+    private static double advance(double[] moods, double[] next, double[][] step, double[] seen, int level) {
+        Arrays.fill(next, 0);
         for (int from = 0; from < MOODS; from++) {
-            for (int to = 0; to < MOODS; to++) {
-                next[to] += moods[from] * step[from][to];
+            double chance = moods[from];
+            double[] to = step[from];
+            for (int mood = 0; mood < MOODS; mood++) {
+                next[mood] += chance * to[mood];
             }
         }
         double sum = 0;
-        for (int to = 0; to < MOODS; to++) {
-            next[to] *= seen[level + APART * to];
-            sum += next[to];
+        for (int mood = 0; mood < MOODS; mood++) {
+            next[mood] *= seen[level + APART * mood];
+            sum += next[mood];
         }
-        double scale = sum > 0 ? 1 / sum : 0;
-        Arrays.setAll(moods, place -> next[place] * scale);
+        for (int mood = 0; mood < MOODS; mood++) {
+            moods[mood] = sum > 0 ? next[mood] / sum : 0;
+        }
         return sum;
     }
 }

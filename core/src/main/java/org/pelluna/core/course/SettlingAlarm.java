@@ -65,13 +65,13 @@ public final class SettlingAlarm {
 
     private static double settling(List<Watched> watches) {
         LogSum sum = new LogSum();
-        double prior = -Math.log((double) HALF_LIVES.length * RESTS.length);
+        double prior = -Math.log(Scatter.POSSIBLE.size() * (double) HALF_LIVES.length * RESTS.length);
         for (Scatter scatter : Scatter.POSSIBLE) {
             for (double halfLife : HALF_LIVES) {
                 for (double rest : RESTS) {
                     double[] logs = scatter.logs(watches, means(watches, halfLife, rest), Course.LEVELS);
                     for (int level = 0; level < Course.LEVELS; level++) {
-                        sum.add(Priors.level(level) + prior + scatter.logChance() + logs[level]);
+                        sum.add(Priors.level(level) + prior + logs[level]);
                     }
                 }
             }

@@ -37,13 +37,11 @@ class ByHandTest {
     }
 
     /** A law of scatter, by itself or with moods that last. */
-    private record Law(CountLaw law, boolean moody, double chance) {}
+    private record Law(CountLaw law, boolean moody) {}
 
     private static final List<Law> LAWS = Stream.concat(
-                    CountLaw.POSSIBLE.stream().map(law -> new Law(law, false, 1 / 7.02)),
-                    Stream.of(
-                            new Law(CountLaw.inBouts(12), false, 0.02 / 7.02),
-                            new Law(CountLaw.sized(50), true, 1 / 7.02)))
+                    CountLaw.POSSIBLE.stream().map(law -> new Law(law, false)),
+                    Stream.of(new Law(CountLaw.sized(50), true)))
             .toList();
 
     /** Logarithms of the seven moods. */
@@ -127,7 +125,6 @@ class ByHandTest {
                                         * Math.exp(-z * z / 2)
                                         / all
                                         * (upTo - below)
-                                        * law.chance
                                         * likelihood(law, RECORD, day -> first * left(halfLife, rest, day))));
                     }
                     below = upTo;
@@ -188,7 +185,7 @@ class ByHandTest {
         int[] days = {5, 9, 13, 17};
         for (Law law : LAWS) {
             for (double first : RATES) {
-                double chance = rateChance(first) * law.chance;
+                double chance = rateChance(first) / LAWS.size();
                 double plain = law.moody || !CountLaw.POSSIBLE.contains(law.law)
                         ? 0
                         : rateChance(first) / CountLaw.POSSIBLE.size();
@@ -241,7 +238,6 @@ class ByHandTest {
                     for (double rest : rests) {
                         for (double first : RATES) {
                             chances[i] += rateChance(first)
-                                    * law.chance
                                     * Math.exp(-log * log / 2 / 2.25)
                                     * likelihood(law, before, day -> first * left(halfLife, rest, day))
                                     * likelihood(law, after, day -> first * Math.exp(log) * left(halfLife, rest, day));
