@@ -107,7 +107,7 @@ class OneVoiceTest extends PageTest {
                     attribute(part(wishes, "data-wish=\"" + one.wished().wish().id() + "\"", ">"), "data-verdict");
             String entry =
                     page("/tanks/" + tank + "/species/" + one.wished().species().id());
-            String said = wished.split(" from | ab ")[0];
+            String said = wished.split(",? from | ab ")[0];
             assertThat(entry.toLowerCase(java.util.Locale.ROOT))
                     .as("%s: “%s”", one.wished().species().commonName(), said)
                     .contains(said);
