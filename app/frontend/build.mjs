@@ -47,13 +47,25 @@ writeFileSync(
   join(out, 'plate.css'),
   `svg{${colours}--font-sans:"Alegreya Sans","Gill Sans",sans-serif}` +
     `@font-face{font-family:"Alegreya Sans";src:url(data:font/woff2;base64,${type}) format("woff2")}` +
-    readFileSync(join('styles', 'reef.css'), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '').replace(/\s+/g, ' '),
+    readFileSync(join('styles', 'reef.css'), 'utf8')
+      .replace(/\/\*[\s\S]*?\*\//g, '')
+      .replace(/\s+/g, ' '),
 );
 
 // What is shipped of others' work beside the Java libraries, with its licence; the page of licences shows it.
 const text = (pack) =>
-  ['LICENSE', 'LICENSE.md', 'LICENSE.txt', 'LICENCE'].map((name) => join('node_modules', pack, name)).find((file) => existsSync(file));
-const shipped = ['@alpinejs/csp', ...new Set(fonts.map(([pack]) => pack)), 'd3-scale', 'd3-selection', 'd3-zoom', 'idb-keyval', 'tailwindcss'];
+  ['LICENSE', 'LICENSE.md', 'LICENSE.txt', 'LICENCE']
+    .map((name) => join('node_modules', pack, name))
+    .find((file) => existsSync(file));
+const shipped = [
+  '@alpinejs/csp',
+  ...new Set(fonts.map(([pack]) => pack)),
+  'd3-scale',
+  'd3-selection',
+  'd3-zoom',
+  'idb-keyval',
+  'tailwindcss',
+];
 writeFileSync(
   join(out, 'licences.json'),
   JSON.stringify(

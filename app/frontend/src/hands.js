@@ -11,7 +11,9 @@ const step = (list, from, by) => list[list.indexOf(from) + by];
 
 const walkRows = (from, by) => {
   const row = from.closest('li, tr, article');
-  const rows = row ? [...row.parentElement.children].filter((one) => shown(one.querySelectorAll(FOCUSABLE)).length > 0) : [];
+  const rows = row
+    ? [...row.parentElement.children].filter((one) => shown(one.querySelectorAll(FOCUSABLE)).length > 0)
+    : [];
   const next = step(rows, row, by);
   const there = next ? shown(next.querySelectorAll(FOCUSABLE)) : [];
   return there[shown(row?.querySelectorAll(FOCUSABLE) ?? []).indexOf(from)] ?? there[0];
@@ -78,7 +80,11 @@ if (keys) {
       const row = rows.insertRow();
       const head = document.createElement('th');
       head.scope = 'row';
-      head.append(...names.split(' ').map((name) => Object.assign(document.createElement('kbd'), { textContent: name, className: 'mr-1' })));
+      head.append(
+        ...names
+          .split(' ')
+          .map((name) => Object.assign(document.createElement('kbd'), { textContent: name, className: 'mr-1' })),
+      );
       row.append(head);
       row.insertCell().textContent = words;
     }

@@ -18,7 +18,22 @@ import './offline-store.js';
 import './page.js';
 import './hands.js';
 
-const components = { barbs, whatIf, course, reef, drawing, progress, logEntry, rollCall, signEntry, shape, story, timed, voyage, picture };
+const components = {
+  barbs,
+  whatIf,
+  course,
+  reef,
+  drawing,
+  progress,
+  logEntry,
+  rollCall,
+  signEntry,
+  shape,
+  story,
+  timed,
+  voyage,
+  picture,
+};
 
 document.addEventListener('alpine:init', () => {
   for (const [name, component] of Object.entries(components)) {

@@ -40,7 +40,8 @@ for (const today of document.querySelectorAll('.overflow-x-auto .today')) {
 }
 
 // A form that was sent back may lie far down its page; begin at what is wrong with it.
-const wrong = document.querySelector('main [aria-invalid="true"]') ?? document.querySelector('main form [role="alert"]');
+const wrong =
+  document.querySelector('main [aria-invalid="true"]') ?? document.querySelector('main form [role="alert"]');
 wrong?.scrollIntoView({ block: 'center' });
 wrong?.focus();
 

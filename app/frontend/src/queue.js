@@ -63,7 +63,9 @@ export const queue = {
             await photos.del(item.photo);
           }
         } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 403) {
-          const said = answer.headers?.get('Content-Type')?.startsWith('text/plain') ? text : `not saved (${answer.status})`;
+          const said = answer.headers?.get('Content-Type')?.startsWith('text/plain')
+            ? text
+            : `not saved (${answer.status})`;
           this.put(this.all().map((one) => (one.body === item.body ? { ...one, refused: said } : one)));
         } else {
           break;

@@ -1,17 +1,29 @@
 import { scaleTime } from 'd3-scale';
 
-const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+const DAY = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+});
 const NS = 'http://www.w3.org/2000/svg';
 
 /** Where the days of a chart lie on the screen: its field of time, as it is drawn now. */
 export const scaleOf = (field) => {
   const box = field.getBoundingClientRect();
-  return scaleTime([new Date(`${field.dataset.from}T00:00:00Z`), new Date(`${field.dataset.to}T00:00:00Z`)], [box.left, box.right]).clamp(true);
+  return scaleTime(
+    [new Date(`${field.dataset.from}T00:00:00Z`), new Date(`${field.dataset.to}T00:00:00Z`)],
+    [box.left, box.right],
+  ).clamp(true);
 };
 
 /** The height of a line drawn of straight pieces, at a place along it; nothing beyond its ends. */
 export const heightAt = (path, x) => {
-  const points = path.split(/[ML]/).filter(Boolean).map((point) => point.trim().split(' ').map(Number));
+  const points = path
+    .split(/[ML]/)
+    .filter(Boolean)
+    .map((point) => point.trim().split(' ').map(Number));
   const after = points.findIndex(([at]) => at >= x);
   if (after < 1) {
     return after === 0 && points[0][0] === x ? points[0][1] : undefined;
@@ -51,7 +63,15 @@ const read = (svg, field) => {
     const foot = top + Number(field.getAttribute('height'));
     const left = x > Number(field.getAttribute('width')) - 130;
     const words = (y, text) =>
-      Object.assign(make('text', { x: x + (left ? -5 : 5), y, 'text-anchor': left ? 'end' : 'start', class: 'chart-text chart-small' }), { textContent: text });
+      Object.assign(
+        make('text', {
+          x: x + (left ? -5 : 5),
+          y,
+          'text-anchor': left ? 'end' : 'start',
+          class: 'chart-text chart-small',
+        }),
+        { textContent: text },
+      );
     out.replaceChildren(make('path', { d: `M${x} ${top}V${foot}` }), words(top - 6, DAY.format(day)));
     for (const line of svg.querySelectorAll('.panel-line[data-scale]')) {
       const text = figure(line, x);

@@ -15,7 +15,11 @@ export const zoomable = (field, free, told) => {
   const svg = field.ownerSVGElement;
   let soon;
   const grasped = (event) =>
-    event.type === 'wheel' ? event.ctrlKey : event.type.startsWith('touch') ? event.touches.length > 1 : event.button === 0 && free(event);
+    event.type === 'wheel'
+      ? event.ctrlKey
+      : event.type.startsWith('touch')
+        ? event.touches.length > 1
+        : event.button === 0 && free(event);
   const zooming = zoom().scaleExtent([0.2, 40]).wheelDelta(TURN).filter(grasped);
   zooming.on('end', ({ transform, sourceEvent }) => {
     if (!sourceEvent || (transform.k === 1 && Math.abs(transform.x) < 8)) {

@@ -22,7 +22,11 @@ for (const file of components) {
 test('the entry asks for an aggressor only where there may be one', async () => {
   const { logEntry } = await import('../src/components/log-entry.js');
   const form = logEntry();
-  for (const [kind, has, may] of [['CHASE', true, true], ['INJURY', false, true], ['NOTE', false, false]]) {
+  for (const [kind, has, may] of [
+    ['CHASE', true, true],
+    ['INJURY', false, true],
+    ['NOTE', false, false],
+  ]) {
     form.kind = kind;
     assert.equal(form.hasAggressor, has);
     assert.equal(form.mayHaveAggressor, may);

@@ -2,11 +2,11 @@ import assert from 'node:assert/strict';
 import { beforeEach, test } from 'node:test';
 
 const stored = new Map();
-globalThis.localStorage = { getItem: (name) => stored.get(name) ?? null, setItem: (name, text) => stored.set(name, text) };
-globalThis.document = {
-  documentElement: { dataset: { keeper: 'ylva' } },
-  querySelector: () => ({ value: 'token' }),
+globalThis.localStorage = {
+  getItem: (name) => stored.get(name) ?? null,
+  setItem: (name, text) => stored.set(name, text),
 };
+globalThis.document = { documentElement: { dataset: { keeper: 'ylva' } }, querySelector: () => ({ value: 'token' }) };
 const { queue } = await import('../src/queue.js');
 
 const entry = (body) => ({ path: '/tanks/1/watch', body, words: 'Gale chased Wren' });
@@ -18,7 +18,13 @@ const answers = (list) => {
     if (!next) {
       throw new TypeError('no connection');
     }
-    return { headers: new Map([['Content-Type', next.type ?? 'text/html']]), ok: next.status === 200, status: next.status, redirected: next.redirected ?? false, text: async () => next.text ?? '' };
+    return {
+      headers: new Map([['Content-Type', next.type ?? 'text/html']]),
+      ok: next.status === 200,
+      status: next.status,
+      redirected: next.redirected ?? false,
+      text: async () => next.text ?? '',
+    };
   };
   return asked;
 };
@@ -82,7 +88,10 @@ test('why it was refused is told in the server’s words, where it has any', asy
 });
 
 test('a line said without a connection is told as it was understood, until it is taken back or found right', async () => {
-  const asked = answers([{ status: 200, text: 'kept\ngale = who, chased = what\n/tanks/1/watch/words/f/undo' }, { status: 200 }]);
+  const asked = answers([
+    { status: 200, text: 'kept\ngale = who, chased = what\n/tanks/1/watch/words/f/undo' },
+    { status: 200 },
+  ]);
   queue.put([{ ...entry('key=a'), words: '“gale chased wren”' }]);
   await queue.send();
   assert.deepEqual(queue.all(), []);

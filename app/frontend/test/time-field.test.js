@@ -13,7 +13,10 @@ test('the height of a line is read between its points and nowhere beyond', () =>
 });
 
 test('days lie where the field is drawn now', () => {
-  const field = { dataset: { from: '2026-11-01', to: '2026-11-11' }, getBoundingClientRect: () => ({ left: 100, right: 200 }) };
+  const field = {
+    dataset: { from: '2026-11-01', to: '2026-11-11' },
+    getBoundingClientRect: () => ({ left: 100, right: 200 }),
+  };
   const time = scaleOf(field);
   assert.equal(time(new Date('2026-11-06T00:00:00Z')), 150);
   assert.equal(time.invert(120).toISOString().slice(0, 10), '2026-11-03');

@@ -287,8 +287,9 @@ export const drawing = () => ({
         this.future = [];
       }
       if (more.add) {
-        this.chosen = [...this.$refs.canvas.querySelectorAll('[data-row]')].filter((row) => row.dataset.kind === more.add).pop()
-          ?.dataset.row;
+        this.chosen = [...this.$refs.canvas.querySelectorAll('[data-row]')]
+          .filter((row) => row.dataset.kind === more.add)
+          .pop()?.dataset.row;
       }
       if (open && this.row(open)) {
         this.row(open).open = true;

@@ -46,7 +46,9 @@ export const logEntry = () => ({
     body.set('key', crypto.randomUUID());
     body.set('at', moment(new Date()));
     const [by, to] = [this.words('aggressor'), this.words('fish')];
-    const words = [this.words('kind'), by && to ? `${by} on ${to}` : to, this.words('hardness')].filter(Boolean).join(', ');
+    const words = [this.words('kind'), by && to ? `${by} on ${to}` : to, this.words('hardness')]
+      .filter(Boolean)
+      .join(', ');
     queue.add({ path: new URL(form.action).pathname, body: body.toString(), words });
     for (const name of ['fish', 'aggressor', 'hardness']) {
       const input = this.checked(name);
@@ -74,7 +76,12 @@ export const logEntry = () => ({
     const path = new URL(form.action).pathname;
     const said = moment(new Date());
     const body = new URLSearchParams({ key: crypto.randomUUID(), line, said });
-    queue.add({ path, body: body.toString(), words: `“${line}”`, again: `${path}?${new URLSearchParams({ line, said })}` });
+    queue.add({
+      path,
+      body: body.toString(),
+      words: `“${line}”`,
+      again: `${path}?${new URLSearchParams({ line, said })}`,
+    });
     form.reset();
     this.$refs.said.textContent = 'Saved; we read it when you are online.';
     this.show();
@@ -88,7 +95,10 @@ export const logEntry = () => ({
   watch() {
     const begun = this.watched();
     if (!begun) {
-      localStorage.setItem(this.watchKey(), JSON.stringify({ start: moment(new Date()), from: Date.now(), tally: 0, reason: this.$refs.reason.value }));
+      localStorage.setItem(
+        this.watchKey(),
+        JSON.stringify({ start: moment(new Date()), from: Date.now(), tally: 0, reason: this.$refs.reason.value }),
+      );
     } else {
       const minutes = Math.max(1, Math.round((Date.now() - begun.from) / 60000));
       const body = new URLSearchParams({
@@ -97,7 +107,11 @@ export const logEntry = () => ({
         minutes: String(Math.min(1440, minutes)),
         reason: begun.reason ?? 'PLANNED',
       });
-      queue.add({ path: this.$root.dataset.watches, body: body.toString(), words: `Watched ${minutes} min, ${begun.tally} seen` });
+      queue.add({
+        path: this.$root.dataset.watches,
+        body: body.toString(),
+        words: `Watched ${minutes} min, ${begun.tally} seen`,
+      });
       localStorage.removeItem(this.watchKey());
       this.$refs.said.textContent = `Watched ${minutes} min, ${begun.tally} attacks.`;
     }

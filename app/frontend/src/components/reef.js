@@ -158,7 +158,10 @@ export const reef = () => ({
   async png() {
     const answer = await fetch(this.$refs.svg.href);
     const text = await answer.text();
-    const box = text.match(/viewBox="([^"]+)"/)[1].split(' ').map(Number);
+    const box = text
+      .match(/viewBox="([^"]+)"/)[1]
+      .split(' ')
+      .map(Number);
     const picture = new Image();
     const sized = text.replace('<svg ', `<svg width="2400" height="${Math.round((2400 * box[3]) / box[2])}" `);
     picture.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(sized)}`;

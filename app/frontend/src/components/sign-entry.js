@@ -28,7 +28,8 @@ export const signEntry = () => ({
       this.$refs.said.textContent = `Not saved: ${wrong}.`;
       return;
     }
-    const chosen = (name) => form.querySelector(`input[name="${name}"]:checked`)?.closest('.chip').textContent.trim() ?? '';
+    const chosen = (name) =>
+      form.querySelector(`input[name="${name}"]:checked`)?.closest('.chip').textContent.trim() ?? '';
     queue.add({
       path: new URL(form.action).pathname,
       body: body.toString(),

@@ -16,7 +16,11 @@ export const story = () => ({
       return;
     }
     readable(this.$refs.drawn);
-    zoomable(field, () => true, (from, to) => this.draw(from, to));
+    zoomable(
+      field,
+      () => true,
+      (from, to) => this.draw(from, to),
+    );
   },
   async draw(from, to) {
     const fields = new URLSearchParams({ from, to, fish: this.$refs.fish.value });

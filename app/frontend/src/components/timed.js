@@ -38,7 +38,9 @@ export const timed = () => ({
     const drawn = this.$refs.drawn;
     const scrolled = drawn.querySelector('[role="region"]')?.scrollLeft ?? 0;
     // Without a connection what is drawn stays.
-    const answer = await fetch(`${location.pathname}?${new URLSearchParams({ ...days, part: 'true' })}`).catch(() => null);
+    const answer = await fetch(`${location.pathname}?${new URLSearchParams({ ...days, part: 'true' })}`).catch(
+      () => null,
+    );
     if (!answer?.ok || answer.redirected) {
       return;
     }

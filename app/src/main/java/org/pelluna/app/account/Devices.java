@@ -1,5 +1,7 @@
 package org.pelluna.app.account;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -46,7 +48,7 @@ class Devices {
         this.clock = clock;
         var cookie = server.getServlet().getSession().getCookie();
         this.secure = Boolean.TRUE.equals(cookie.getSecure());
-        this.longest = cookie.getMaxAge();
+        this.longest = requireNonNull(cookie.getMaxAge());
     }
 
     /** Those that are signed in, the latest first. */

@@ -1,5 +1,7 @@
 package org.pelluna.app.account;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -14,11 +16,11 @@ final class SessionCookie extends DefaultCookieSerializer {
     SessionCookie(ServerProperties server) {
         var cookie = server.getServlet().getSession().getCookie();
         boolean secure = Boolean.TRUE.equals(cookie.getSecure());
-        setCookieName(name(cookie.getName(), secure));
+        setCookieName(name(requireNonNull(cookie.getName()), secure));
         setUseHttpOnlyCookie(true);
         setUseSecureCookie(secure);
         setSameSite(SameSite.LAX.attributeValue());
-        setCookieMaxAge((int) cookie.getMaxAge().toSeconds());
+        setCookieMaxAge((int) requireNonNull(cookie.getMaxAge()).toSeconds());
         setCookiePath("/");
     }
 

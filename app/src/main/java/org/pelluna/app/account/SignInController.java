@@ -1,5 +1,7 @@
 package org.pelluna.app.account;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -236,11 +238,15 @@ class SignInController {
             return signUp(model, form);
         }
         if (!faults.hasErrors()) {
-            accounts.fault(form.password, form.username, form.displayName)
+            accounts.fault(
+                            requireNonNull(form.password),
+                            requireNonNull(form.username),
+                            requireNonNull(form.displayName))
                     .ifPresent(fault -> faults.rejectValue("password", "common", fault));
         }
         if (!faults.hasErrors()) {
-            Optional<KeeperRow> created = accounts.create(form.username, form.displayName, form.password);
+            Optional<KeeperRow> created = accounts.create(
+                    requireNonNull(form.username), requireNonNull(form.displayName), requireNonNull(form.password));
             if (created.isPresent()) {
                 accounts.signIn(created.get(), request, response);
                 next.addFlashAttribute(

@@ -1,5 +1,7 @@
 package org.pelluna.app.arrivals;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -136,7 +138,8 @@ class ArrivalsView {
                 "held",
                 order.held().stream()
                         .map(held -> new HeldView(
-                                Portraits.use(wished.get(held.wishId()).species()),
+                                Portraits.use(requireNonNull(wished.get(held.wishId()))
+                                        .species()),
                                 held.name(),
                                 FindingView.of(held.gate(), measures)))
                         .toList());

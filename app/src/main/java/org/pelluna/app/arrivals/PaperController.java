@@ -1,5 +1,7 @@
 package org.pelluna.app.arrivals;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -64,7 +66,7 @@ class PaperController {
                                 answers.assessment().planned())
                         .stream()
                         .flatMap(lane -> lane.arrival().wishIds().stream()
-                                .map(id -> line(lane, judged.get(id), answers, here.measures())))
+                                .map(id -> line(lane, requireNonNull(judged.get(id)), answers, here.measures())))
                         .toList();
         model.addAttribute("today", today);
         model.addAttribute("lines", lines);

@@ -1,6 +1,7 @@
 package org.pelluna.app.arrivals;
 
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.QuarantineTank;
 import org.pelluna.core.plan.TankPlan;
@@ -10,10 +11,10 @@ public class QuarantineForm {
     private static final double USUAL_LITRES = 60;
     private static final double USUAL_GRAVITY = 1.021;
 
-    public Double volume;
-    public Integer places;
-    public Integer compartments;
-    public Double gravity;
+    public @Nullable Double volume;
+    public @Nullable Integer places;
+    public @Nullable Integer compartments;
+    public @Nullable Double gravity;
 
     static QuarantineForm of(Optional<QuarantineTank> tank, TankPlan plan, Measures measures) {
         QuarantineForm form = new QuarantineForm();

@@ -1,5 +1,7 @@
 package org.pelluna.app.company;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -21,7 +23,7 @@ final class Anchors {
     Anchors(List<CompanyController.Line> lines, Map<String, Integer> place, double step) {
         Map<String, List<End>> ends = new HashMap<>();
         for (CompanyController.Line line : lines) {
-            boolean above = place.get(line.victimId()) > place.get(line.aggressorId());
+            boolean above = requireNonNull(place.get(line.victimId())) > requireNonNull(place.get(line.aggressorId()));
             ends.computeIfAbsent(line.aggressorId() + above, key -> new ArrayList<>())
                     .add(new End(line, true));
             ends.computeIfAbsent(line.victimId() + above, key -> new ArrayList<>())
@@ -31,7 +33,7 @@ final class Anchors {
             atFish.sort(Comparator.comparingDouble(end -> rank(end, place)));
             for (int i = 0; i < atFish.size(); i++) {
                 End end = atFish.get(i);
-                double middle = place.get(fish(end)) * step + step / 2;
+                double middle = requireNonNull(place.get(fish(end))) * step + step / 2;
                 double share = atFish.size() == 1 ? 0 : i / (double) (atFish.size() - 1) - 0.5;
                 double width = Math.min(SPREAD * step, atFish.size() * 11.0);
                 places.put(end, middle + share * width);
@@ -45,12 +47,13 @@ final class Anchors {
 
     /** Left-going ends before right-going ones; of the former the shortest first, of the latter the longest first. */
     private static double rank(End end, Map<String, Integer> place) {
-        int from = place.get(fish(end));
-        int to = place.get(end.begin() ? end.line().victimId() : end.line().aggressorId());
+        int from = requireNonNull(place.get(fish(end)));
+        int to = requireNonNull(
+                place.get(end.begin() ? end.line().victimId() : end.line().aggressorId()));
         return to < from ? -1.0 / (from - to) : 1.0 / (to - from);
     }
 
     double x(CompanyController.Line line, boolean begin) {
-        return places.get(new End(line, begin));
+        return requireNonNull(places.get(new End(line, begin)));
     }
 }

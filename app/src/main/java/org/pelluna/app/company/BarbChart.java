@@ -1,5 +1,6 @@
 package org.pelluna.app.company;
 
+import static java.util.Objects.requireNonNull;
 import static org.pelluna.app.company.CompanyController.Entry;
 
 import java.util.HashMap;
@@ -41,13 +42,14 @@ final class BarbChart {
     Svg svg(List<CompanyController.Line> pressures) {
         anchors = new Anchors(pressures, place, STEP);
         for (CompanyController.Line line : pressures) {
-            int span = place.get(line.victimId()) - place.get(line.aggressorId());
+            int span = requireNonNull(place.get(line.victimId())) - requireNonNull(place.get(line.aggressorId()));
             above = Math.max(above, span);
             below = Math.max(below, -span);
         }
         Svg.Builder arcs = new Svg.Builder();
         for (CompanyController.Line line : pressures) {
-            arcs.add(arc(line, place.get(line.aggressorId()), place.get(line.victimId())));
+            arcs.add(arc(
+                    line, requireNonNull(place.get(line.aggressorId())), requireNonNull(place.get(line.victimId()))));
         }
         double top = -(40 + height(above)) - 14;
         double bottom = 62 + height(below) + 14;

@@ -1,5 +1,7 @@
 package org.pelluna.app.company;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -130,7 +132,8 @@ class CompanyController {
             for (Arrival arrival : assessment.order().arrivals()) {
                 for (WishId id : arrival.wishIds()) {
                     fish.add(wished.get(id));
-                    entries.add(entry(wished.get(id), arrival.date().toString(), true));
+                    entries.add(
+                            entry(requireNonNull(wished.get(id)), arrival.date().toString(), true));
                 }
             }
         }
@@ -152,9 +155,9 @@ class CompanyController {
                 .sorted(Comparator.comparingDouble(Pressure::perHour).reversed())
                 .map(pressure -> new Line(
                         pressure.aggressorId().key(),
-                        names.get(pressure.aggressorId().key()),
+                        requireNonNull(names.get(pressure.aggressorId().key())),
                         pressure.victimId().key(),
-                        names.get(pressure.victimId().key()),
+                        requireNonNull(names.get(pressure.victimId().key())),
                         pressure.perHour(),
                         Numbers.plain(pressure.perHour(), 2),
                         pressure.perHour() >= careful,

@@ -1,8 +1,11 @@
 package org.pelluna.app.company;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
@@ -34,14 +37,14 @@ class WhatIfController {
 
     /** The circumstances as entered; an empty field leaves things as they are. */
     public static class Circumstances {
-        public String fish;
-        public Double size;
-        public Integer newcomers;
+        public @Nullable String fish;
+        public @Nullable Double size;
+        public @Nullable Integer newcomers;
         public WhatIf.Order order = WhatIf.Order.LAST;
         public Set<ArrivalAid> welcome = EnumSet.noneOf(ArrivalAid.class);
-        public Double swim;
-        public Integer shelters;
-        public Integer feeding;
+        public @Nullable Double swim;
+        public @Nullable Integer shelters;
+        public @Nullable Integer feeding;
         public boolean freshRock;
     }
 
@@ -77,8 +80,8 @@ class WhatIfController {
         Tank tank = stock.plan().tank();
         fill(asked, species, tank, here.measures());
         WhatIf what = Refused.unless(() -> new WhatIf(
-                here.measures().length().toCentimetres(asked.size),
-                asked.newcomers,
+                here.measures().length().toCentimetres(requireNonNull(asked.size)),
+                requireNonNull(asked.newcomers),
                 asked.order,
                 asked.welcome,
                 ground(asked, tank, here.measures())));
@@ -123,12 +126,12 @@ class WhatIfController {
     }
 
     private static Habitat ground(Circumstances asked, Tank tank, Measures measures) {
-        double swim = measures.length().toCentimetres(asked.swim);
+        double swim = measures.length().toCentimetres(requireNonNull(asked.swim));
         return new Habitat(
                 swim,
                 tank.shape().footprintSquareCm() * swim / tank.swimCm(),
-                asked.shelters,
-                asked.feeding,
+                requireNonNull(asked.shelters),
+                requireNonNull(asked.feeding),
                 asked.freshRock);
     }
 

@@ -1,5 +1,7 @@
 package org.pelluna.app.fish;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -119,7 +121,7 @@ class EnterController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(here, form, model);
         }
-        fish.enter(here.keeper(), here.tank(), form.key, residents, said);
+        fish.enter(here.keeper(), here.tank(), requireNonNull(form.key), residents, said);
         Undo.offer(
                 redirect,
                 Numbers.count(residents.size(), "fish lives", "fish live") + " here now, as entered.",

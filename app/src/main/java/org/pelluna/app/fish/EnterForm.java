@@ -3,6 +3,7 @@ package org.pelluna.app.fish;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.core.plan.ApproximateDate;
 import org.pelluna.core.plan.Life;
@@ -15,11 +16,11 @@ public class EnterForm {
     /** Rows of an empty form; more are asked for by sending it. */
     static final int ROWS = 6;
 
-    public String key;
+    public @Nullable String key;
     public List<Row> rows = new ArrayList<>();
 
     /** Who bosses whom, in the keeper's words: “Ben over Cy; Ben over Gale”. */
-    public String ranks;
+    public @Nullable String ranks;
 
     /** Puts in what a table says, its faults aside. */
     void take(TableReading<LivingTable.Living> table) {
@@ -38,19 +39,19 @@ public class EnterForm {
 
     /** Some fish of one kind. */
     public static class Row {
-        public String fish;
+        public @Nullable String fish;
 
         /** The fish pressed, where its name was asked about. */
-        public String chosen;
+        public @Nullable String chosen;
 
-        public Integer count;
-        public Double length;
+        public @Nullable Integer count;
+        public @Nullable Double length;
 
         @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-        public LocalDate since;
+        public @Nullable LocalDate since;
 
         public Life.DatePrecision exactly = Life.DatePrecision.SEASON;
-        public String name;
+        public @Nullable String name;
 
         private List<FishChoice> asked = List.of();
 

@@ -1,5 +1,7 @@
 package org.pelluna.app.fish;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -91,7 +93,7 @@ class MoveController {
             steps.add(new MoveStep(
                     arrival.date().toString(),
                     arrival.wishIds().stream()
-                            .map(id -> MoveStep.Mover.of(fish.get(id.key()), first))
+                            .map(id -> MoveStep.Mover.of(requireNonNull(fish.get(id.key())), first))
                             .toList(),
                     List.of(FindingView.of(arrival.reasons().get(0), measures))));
         }
@@ -100,7 +102,8 @@ class MoveController {
             if (held.add(one.wishId().key())) {
                 steps.add(new MoveStep(
                         "",
-                        List.of(MoveStep.Mover.of(fish.get(one.wishId().key()), false)),
+                        List.of(MoveStep.Mover.of(
+                                requireNonNull(fish.get(one.wishId().key())), false)),
                         List.of(FindingView.of(one.gate(), measures))));
             }
         }

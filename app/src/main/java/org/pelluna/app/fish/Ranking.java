@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
@@ -21,7 +22,7 @@ final class Ranking {
     private Ranking() {}
 
     static List<LogEntry> said(
-            String text, TankPlan plan, List<Resident> entered, LocalDateTime now, BindingResult faults) {
+            @Nullable String text, TankPlan plan, List<Resident> entered, LocalDateTime now, BindingResult faults) {
         List<LogEntry> notes = new ArrayList<>();
         for (String one : text == null ? new String[0] : text.split("[;\\n]")) {
             Matcher said = SAID.matcher(one.strip());

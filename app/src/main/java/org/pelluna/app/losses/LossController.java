@@ -1,5 +1,7 @@
 package org.pelluna.app.losses;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.time.temporal.ChronoUnit;
@@ -127,7 +129,8 @@ class LossController {
         model.addAttribute(
                 "portraits",
                 Portraits.sheet(plan.losses().stream()
-                        .map(loss -> known.get(residents.get(loss.fishId()).speciesId()))
+                        .map(loss -> known.get(
+                                requireNonNull(residents.get(loss.fishId())).speciesId()))
                         .toList()));
         return "losses/page";
     }
@@ -157,13 +160,14 @@ class LossController {
 
     private LossView view(Loss loss, TankPlan plan, Map<FishId, Resident> residents) {
         Resident resident = residents.get(loss.fishId());
-        Species species = plan.species(catalogue).get(resident.speciesId());
+        Species species = plan.species(catalogue).get(requireNonNull(resident).speciesId());
         List<AttacksBefore> attacks = AttacksBefore.before(loss, plan.log(), LOOK_BACK_DAYS);
         String attacked = attacks.isEmpty()
                 ? "No attack is logged in its last " + LOOK_BACK_DAYS + " days."
                 : attacks.stream()
-                        .map(one -> residents.get(one.aggressorId()).name() + " " + one.encounters()
-                                + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
+                        .map(one ->
+                                requireNonNull(residents.get(one.aggressorId())).name() + " " + one.encounters()
+                                        + (one.encounters() == 1 ? " time" : " times") + ", last on " + one.last())
                         .collect(Collectors.joining(
                                 "; ", "Attacks on it in its last " + LOOK_BACK_DAYS + " days: ", "."));
         return new LossView(
@@ -216,7 +220,7 @@ class LossController {
             HttpServletResponse response) {
         TankPlan plan = tanks.plan(here.keeper(), here.tank());
         if (!faults.hasFieldErrors("on")) {
-            if (form.on.isAfter(plan.asOf())) {
+            if (requireNonNull(form.on).isAfter(plan.asOf())) {
                 faults.rejectValue("on", "future", "This day lies in the future.");
             }
             plan.residents().stream()

@@ -1,10 +1,13 @@
 package org.pelluna.app.losses;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
@@ -13,41 +16,41 @@ import org.springframework.format.annotation.DateTimeFormat;
 /** A loss as entered. */
 public class LossForm {
     @NotNull
-    public String key;
+    public @Nullable String key;
 
     @NotNull(message = "Which fish?")
-    public String fish;
+    public @Nullable String fish;
 
     @NotNull(message = "On which day?")
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-    public LocalDate on;
+    public @Nullable LocalDate on;
 
     @NotNull(message = "As far as you know.")
-    public Loss.Cause cause;
+    public Loss.@Nullable Cause cause;
 
     @NotNull(message = "How sure are you?")
     public Loss.Certainty certainty = Loss.Certainty.LIKELY;
 
     @Min(value = 0, message = "Price: enter 0 or more, or leave it empty.")
-    public Double price;
+    public @Nullable Double price;
 
     @Size(max = 1000, message = "At most 1,000 characters, please.")
-    public String note;
+    public @Nullable String note;
 
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-    public LocalDate lastSeen;
+    public @Nullable LocalDate lastSeen;
 
     @Size(max = 1000, message = "At most 1,000 characters, please.")
-    public String evidence;
+    public @Nullable String evidence;
 
-    public String linkedTo;
+    public @Nullable String linkedTo;
 
     Loss loss() {
         return new Loss(
                 Key.checked(key),
-                new FishId(fish),
-                on,
-                cause,
+                new FishId(requireNonNull(fish)),
+                requireNonNull(on),
+                requireNonNull(cause),
                 certainty,
                 Optional.ofNullable(price),
                 Optional.ofNullable(note),

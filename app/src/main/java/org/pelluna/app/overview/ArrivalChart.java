@@ -1,5 +1,7 @@
 package org.pelluna.app.overview;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -210,7 +212,7 @@ public final class ArrivalChart {
         for (WishId id : lane.arrival().wishIds()) {
             svg.add(
                     "<use href='#{}' x='{}' y='{}' width='38' height='{}'/>",
-                    Portraits.key(wished.get(id).species()),
+                    Portraits.key(requireNonNull(wished.get(id)).species()),
                     x,
                     y - 15,
                     38 * Portraits.FIELD_HEIGHT / Portraits.FIELD_WIDTH);

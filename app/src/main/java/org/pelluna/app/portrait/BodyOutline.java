@@ -1,5 +1,7 @@
 package org.pelluna.app.portrait;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +30,7 @@ final class BodyOutline {
     private final double drawnOut;
 
     BodyOutline(Appearance look) {
-        this.anatomy = ANATOMIES.get(look.plan());
+        this.anatomy = requireNonNull(ANATOMIES.get(look.plan()));
         this.deep = look.depth() * LENGTH;
         this.drawnOut = Math.max(0, look.snout() - anatomy.snout());
     }

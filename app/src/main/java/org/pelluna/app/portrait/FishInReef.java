@@ -1,5 +1,7 @@
 package org.pelluna.app.portrait;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -178,8 +180,10 @@ public final class FishInReef {
                         && byId.containsKey(one.victimId()))
                 .sorted(java.util.Comparator.comparingDouble(Pressure::perHour).reversed())
                 .limit(SHOWN)
-                .forEach(one -> content.front(
-                        arrow(byId.get(one.aggressorId()), byId.get(one.victimId()), one.perHour() >= careful)));
+                .forEach(one -> content.front(arrow(
+                        requireNonNull(byId.get(one.aggressorId())),
+                        requireNonNull(byId.get(one.victimId())),
+                        one.perHour() >= careful)));
     }
 
     private Svg arrow(FishPlacing.Placed from, FishPlacing.Placed to, boolean hard) {

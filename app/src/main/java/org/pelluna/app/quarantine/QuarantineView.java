@@ -1,5 +1,7 @@
 package org.pelluna.app.quarantine;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -59,7 +61,7 @@ record QuarantineView(
         Map<org.pelluna.core.id.FishId, Resident> residents =
                 plan.residents().stream().collect(Collectors.toMap(Resident::id, one -> one));
         List<Guest> guests = stock.residents().stream()
-                .map(fish -> guest(fish, residents.get(fish.id()), tanks, today, measures))
+                .map(fish -> guest(fish, requireNonNull(residents.get(fish.id())), tanks, today, measures))
                 .toList();
         return new QuarantineView(
                 Portraits.sheet(stock.residents().stream().map(Fish::species).toList()),

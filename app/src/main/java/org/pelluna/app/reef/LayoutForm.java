@@ -1,5 +1,7 @@
 package org.pelluna.app.reef;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -17,23 +19,23 @@ import org.pelluna.core.units.Numbers;
 
 /** Everything that stands in a tank as rows of one form, in the keeper's units. Public for binding. */
 public class LayoutForm {
-    public Integer version;
+    public @Nullable Integer version;
     public List<Item> items = new ArrayList<>();
 
     /** One thing. What its kind has no use for stays empty. */
     public static class Item {
-        public String id;
-        public Kind kind;
-        public String name;
-        public Double x;
-        public Double y;
-        public Double z;
-        public Double width;
-        public Double depth;
-        public Double height;
+        public @Nullable String id;
+        public @Nullable Kind kind;
+        public @Nullable String name;
+        public @Nullable Double x;
+        public @Nullable Double y;
+        public @Nullable Double z;
+        public @Nullable Double width;
+        public @Nullable Double depth;
+        public @Nullable Double height;
 
         /** The day a rock was set there, as the form was made; it counts again when a change is taken back. */
-        public String placed;
+        public @Nullable String placed;
 
         /** Where it stands and how large it is, for a keeper: “from left 60, from back 20, width 40 cm”. */
         String words(Measures measures) {
@@ -42,7 +44,7 @@ public class LayoutForm {
             add(words, "from left ", x);
             add(words, "from back ", y);
             add(words, "height above ", z);
-            add(words, kind.widthWords().toLowerCase(Locale.ROOT) + " ", width);
+            add(words, requireNonNull(kind).widthWords().toLowerCase(Locale.ROOT) + " ", width);
             add(words, "front to back ", depth);
             add(words, "height ", height);
             return "“" + name + "”: " + words;
@@ -156,7 +158,7 @@ public class LayoutForm {
             String mine = words(ours.get(id), measures);
             String now = words(theirs.get(id), measures);
             if (!mine.equals(now)) {
-                lines.add(new Conflict.Line(item.name, mine, now));
+                lines.add(new Conflict.Line(String.valueOf(item.name), mine, now));
             }
         });
         return lines;
@@ -271,7 +273,7 @@ public class LayoutForm {
         return new Layout(rocks, shelters, feeding, gaps, box);
     }
 
-    private static double cm(Item item, String what, Double entered, Measures measures) {
+    private static double cm(Item item, String what, @Nullable Double entered, Measures measures) {
         if (entered == null) {
             throw new IllegalArgumentException("“" + item.name + "” lacks " + what);
         }

@@ -1,7 +1,10 @@
 package org.pelluna.app.rules;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.HouseRules;
@@ -10,21 +13,21 @@ import org.pelluna.core.plan.HusbandryBuilder;
 
 /** Approaches, husbandry and overruled rules as entered; shares are entered in percent. */
 public class RulesForm {
-    public Integer version;
+    public @Nullable Integer version;
     public Map<String, String> approaches = new LinkedHashMap<>();
     public Map<String, String> overruled = new LinkedHashMap<>();
-    public Double clears;
-    public Double protein;
-    public Double change;
-    public Integer changeDays;
-    public Double nitrate;
-    public Double phosphate;
-    public Double nitrateExport;
-    public Double phosphateExport;
-    public Double food;
-    public Double pH;
+    public @Nullable Double clears;
+    public @Nullable Double protein;
+    public @Nullable Double change;
+    public @Nullable Integer changeDays;
+    public @Nullable Double nitrate;
+    public @Nullable Double phosphate;
+    public @Nullable Double nitrateExport;
+    public @Nullable Double phosphateExport;
+    public @Nullable Double food;
+    public @Nullable Double pH;
     public boolean bottled;
-    public Double saltPrice;
+    public @Nullable Double saltPrice;
 
     static RulesForm of(int version, HouseRules rules) {
         RulesForm form = new RulesForm();
@@ -81,15 +84,16 @@ public class RulesForm {
         });
         return before.with(as -> as.approaches(chosen())
                 .husbandry(HusbandryBuilder.builder()
-                        .clearsMgPerLitreDay(clears)
-                        .proteinShare(protein / 100)
-                        .change(new Husbandry.WaterChange(change / 100, changeDays))
-                        .target(new Husbandry.Targets(nitrate, phosphate))
-                        .export(new Husbandry.Export(nitrateExport / 100, phosphateExport / 100))
-                        .foodFactor(food / 100)
-                        .pH(pH)
+                        .clearsMgPerLitreDay(requireNonNull(clears))
+                        .proteinShare(requireNonNull(protein) / 100)
+                        .change(new Husbandry.WaterChange(requireNonNull(change) / 100, requireNonNull(changeDays)))
+                        .target(new Husbandry.Targets(requireNonNull(nitrate), requireNonNull(phosphate)))
+                        .export(new Husbandry.Export(
+                                requireNonNull(nitrateExport) / 100, requireNonNull(phosphateExport) / 100))
+                        .foodFactor(requireNonNull(food) / 100)
+                        .pH(requireNonNull(pH))
                         .bottledBacteria(bottled)
-                        .saltPrice(saltPrice)
+                        .saltPrice(requireNonNull(saltPrice))
                         .build())
                 .overruled(notes));
     }

@@ -1,5 +1,7 @@
 package org.pelluna.app.species;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -113,7 +115,7 @@ class FamilyController {
         model.addAttribute(
                 "lines",
                 members.stream()
-                        .map(one -> line(one, verdicts.get(one.id()), longest, here.measures()))
+                        .map(one -> line(one, requireNonNull(verdicts.get(one.id())), longest, here.measures()))
                         .toList());
         return "species/family";
     }

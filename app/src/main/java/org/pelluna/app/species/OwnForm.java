@@ -1,5 +1,7 @@
 package org.pelluna.app.species;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -7,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.SpeciesId;
@@ -20,47 +23,47 @@ import org.pelluna.core.units.Numbers;
 /** A species as its keeper describes it, in the keeper's units. Public for binding. */
 public class OwnForm {
     /** Key of the species being changed; empty for a new one. */
-    public String id;
+    public @Nullable String id;
 
     /** The mark of the species this form was made from; empty for a new one. */
-    public String seen;
+    public @Nullable String seen;
 
     @NotBlank(message = "Which fish of the catalogue is it most like?")
-    public String like;
+    public @Nullable String like;
 
     @NotBlank(message = "What do you call it?")
     @Size(max = 80, message = "At most 80 characters.")
-    public String commonName;
+    public @Nullable String commonName;
 
     @NotBlank(message = "Its scientific name: genus and epithet.")
     @Pattern(regexp = "[A-Z][a-z]+ [a-z][a-z. -]*", message = "Genus and epithet, such as “Gramma loreto”.")
     @Size(max = 58, message = "At most 58 characters.")
-    public String scientificName;
+    public @Nullable String scientificName;
 
     @NotNull(message = "How long does it grow in a tank?")
-    public Double adult;
+    public @Nullable Double adult;
 
     @NotNull(message = "How long is it when sold?")
-    public Double sale;
+    public @Nullable Double sale;
 
     @NotNull(message = "How much water does an adult need?")
-    public Double volume;
+    public @Nullable Double volume;
 
     @NotNull(message = "How much swimming length does it need?")
-    public Double swim;
+    public @Nullable Double swim;
 
     @NotNull(message = "How wide is its mouth, in per cent of its length?")
-    public Double gape;
+    public @Nullable Double gape;
 
     @NotNull(message = "How aggressive is it compared with the other? 1 means the same.")
-    public Double temper;
+    public @Nullable Double temper;
 
     /** What it does to each group of animals. */
     public Map<AnimalGroup, Conduct> reef = new EnumMap<>(AnimalGroup.class);
 
     @NotBlank(message = "Where do you know this from? A word is enough.")
     @Size(max = 500, message = "At most 500 characters.")
-    public String note;
+    public @Nullable String note;
 
     /** A new species like the given one. */
     static OwnForm like(Species other, Measures measures) {
@@ -109,18 +112,18 @@ public class OwnForm {
             }
         });
         return new OwnSpecies(
-                new SpeciesId(id == null ? OwnSpecies.PREFIX + slug(scientificName) : id),
-                scientificName,
-                commonName,
-                new SpeciesId(like),
-                measures.length().toCentimetres(adult),
-                measures.length().toCentimetres(sale),
-                measures.volume().toLitres(volume),
-                measures.length().toCentimetres(swim),
-                gape / 100,
-                temper,
+                new SpeciesId(id == null ? OwnSpecies.PREFIX + slug(requireNonNull(scientificName)) : id),
+                requireNonNull(scientificName),
+                requireNonNull(commonName),
+                new SpeciesId(requireNonNull(like)),
+                measures.length().toCentimetres(requireNonNull(adult)),
+                measures.length().toCentimetres(requireNonNull(sale)),
+                measures.volume().toLitres(requireNonNull(volume)),
+                measures.length().toCentimetres(requireNonNull(swim)),
+                requireNonNull(gape) / 100,
+                requireNonNull(temper),
                 differs,
-                note);
+                note == null ? "" : note);
     }
 
     private static String slug(String name) {

@@ -3,6 +3,7 @@ package org.pelluna.app.species;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.shortlist.Glance;
@@ -33,12 +34,12 @@ final class SpeciesFilter {
         }
     }
 
-    public String q;
-    public Habits.Zone zone;
-    public AnimalGroup spares;
+    public @Nullable String q;
+    public Habits.@Nullable Zone zone;
+    public @Nullable AnimalGroup spares;
     public boolean noSand;
     public boolean easy;
-    public Double most;
+    public @Nullable Double most;
     public Fit fit = Fit.ANY;
     public boolean today;
     public boolean grown;

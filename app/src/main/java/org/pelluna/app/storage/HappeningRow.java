@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.HappeningFile;
 import org.pelluna.core.plan.HappeningInverse;
@@ -27,7 +28,7 @@ class HappeningRow {
     private String inverse;
 
     private Instant happenedAt;
-    private Instant undoneAt;
+    private @Nullable Instant undoneAt;
 
     protected HappeningRow() {}
 
@@ -63,7 +64,7 @@ class HappeningRow {
         return undoneAt != null;
     }
 
-    void undone(Instant when) {
+    void undone(@Nullable Instant when) {
         this.undoneAt = when;
     }
 }

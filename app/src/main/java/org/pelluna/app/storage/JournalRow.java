@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.json.Json;
 
 /** One thing of a tank's journal. */
@@ -31,7 +32,7 @@ class JournalRow {
     @JdbcTypeCode(SqlTypes.JSON)
     private String content;
 
-    private Instant removedAt;
+    private @Nullable Instant removedAt;
 
     protected JournalRow() {}
 
@@ -80,7 +81,7 @@ class JournalRow {
         return removedAt != null;
     }
 
-    void removed(Instant when) {
+    void removed(@Nullable Instant when) {
         this.removedAt = when;
     }
 }

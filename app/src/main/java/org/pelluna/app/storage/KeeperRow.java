@@ -39,11 +39,11 @@ public class KeeperRow {
     private Instant createdAt;
     private LocalTime quietFrom = LocalTime.of(22, 0);
     private LocalTime quietUntil = LocalTime.of(7, 0);
-    private Instant lookedAt;
-    private String email;
-    private String secondFactor;
-    private Instant lockedAt;
-    private Instant closingAt;
+    private @Nullable Instant lookedAt;
+    private @Nullable String email;
+    private @Nullable String secondFactor;
+    private @Nullable Instant lockedAt;
+    private @Nullable Instant closingAt;
     private boolean noticesByMail;
 
     protected KeeperRow() {}

@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 
@@ -30,13 +31,13 @@ class LogRow {
     @Enumerated(EnumType.STRING)
     private LogEntry.Kind kind;
 
-    private String aggressorKey;
-    private String fishKey;
-    private Integer hardness;
-    private String place;
-    private Integer watchedMinutes;
-    private String note;
-    private Instant removedAt;
+    private @Nullable String aggressorKey;
+    private @Nullable String fishKey;
+    private @Nullable Integer hardness;
+    private @Nullable String place;
+    private @Nullable Integer watchedMinutes;
+    private @Nullable String note;
+    private @Nullable Instant removedAt;
 
     protected LogRow() {}
 
@@ -72,7 +73,7 @@ class LogRow {
                 Optional.ofNullable(note));
     }
 
-    void removed(Instant when) {
+    void removed(@Nullable Instant when) {
         this.removedAt = when;
     }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.losses.Loss;
@@ -37,9 +38,9 @@ class LossRow {
     @Enumerated(EnumType.STRING)
     private Loss.Certainty certainty;
 
-    private Double price;
-    private String note;
-    private Instant removedAt;
+    private @Nullable Double price;
+    private @Nullable String note;
+    private @Nullable Instant removedAt;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private String more;
@@ -87,7 +88,7 @@ class LossRow {
         return lostOn;
     }
 
-    void removed(Instant when) {
+    void removed(@Nullable Instant when) {
         this.removedAt = when;
     }
 

@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A message to a keeper. */
 @Entity
@@ -20,7 +21,7 @@ public class MessageRow {
     private String body;
     private Instant writtenAt;
     private Instant dueAt;
-    private Instant readAt;
+    private @Nullable Instant readAt;
 
     protected MessageRow() {}
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A remark on a plan that is shown by a link. */
 @Entity
@@ -31,7 +32,7 @@ public class RemarkRow {
     private UUID tankId;
     private UUID shareId;
     private UUID formKey;
-    private String about;
+    private @Nullable String about;
     private String author;
     private String words;
 

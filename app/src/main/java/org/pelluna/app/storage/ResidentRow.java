@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.json.Json;
@@ -33,21 +34,21 @@ class ResidentRow {
     private String name;
     private LocalDate arrivedOn;
     private double lengthCm;
-    private LocalDate leftOn;
-    private UUID wishId;
+    private @Nullable LocalDate leftOn;
+    private @Nullable UUID wishId;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private String individual;
+    private @Nullable String individual;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private String coming;
+    private @Nullable String coming;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private String life;
+    private @Nullable String life;
 
     protected ResidentRow() {}
 
-    ResidentRow(UUID tankId, int place, Resident resident, UUID wishId) {
+    ResidentRow(UUID tankId, int place, Resident resident, @Nullable UUID wishId) {
         this.id = UUID.randomUUID();
         this.tankId = tankId;
         this.planKey = resident.id().key();
@@ -92,7 +93,7 @@ class ResidentRow {
         this.life = noted.map(Json.MAPPER::writeValueAsString).orElse(null);
     }
 
-    void left(LocalDate on) {
+    void left(@Nullable LocalDate on) {
         this.leftOn = on;
     }
 }

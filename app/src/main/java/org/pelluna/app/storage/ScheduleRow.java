@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.Schedule;
 
@@ -19,7 +20,7 @@ class ScheduleRow {
     private UUID tankId;
 
     @Version
-    private Integer version;
+    private @Nullable Integer version;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private String content;

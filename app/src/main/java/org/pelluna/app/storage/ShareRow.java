@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A share link; only the hash of its token is kept. */
 @Entity
@@ -24,7 +25,7 @@ class ShareRow {
     private boolean showsKeeper;
     private boolean showsLog;
     private Instant createdAt;
-    private Instant revokedAt;
+    private @Nullable Instant revokedAt;
 
     protected ShareRow() {}
 

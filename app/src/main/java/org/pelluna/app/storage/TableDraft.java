@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.json.Json;
 
 /** A table that a keeper brought, until and while it is taken in. */
@@ -31,12 +32,12 @@ public class TableDraft {
 
     private String content;
     private Instant createdAt;
-    private Integer total;
+    private @Nullable Integer total;
     private int done;
     private boolean finished;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private String takenKeys;
+    private @Nullable String takenKeys;
 
     protected TableDraft() {}
 

@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.json.Json;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.tank.Purpose;
@@ -40,7 +41,7 @@ public class TankRow {
     private String houseRules;
 
     private Instant createdAt;
-    private Instant removedAt;
+    private @Nullable Instant removedAt;
 
     /** Raised by the database with every change of the tank's rows. */
     @Column(insertable = false, updatable = false)
@@ -98,7 +99,7 @@ public class TankRow {
         return removedAt != null;
     }
 
-    void removed(Instant when) {
+    void removed(@Nullable Instant when) {
         this.removedAt = when;
     }
 }

@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.plan.WaterTest;
 
 /** A water test. */
@@ -25,7 +26,7 @@ class WaterTestRow {
     private WaterTest.Kind kind;
 
     private double reading;
-    private Instant removedAt;
+    private @Nullable Instant removedAt;
 
     protected WaterTestRow() {}
 
@@ -42,7 +43,7 @@ class WaterTestRow {
         return new WaterTest(planKey, testedOn, kind, reading);
     }
 
-    void removed(Instant when) {
+    void removed(@Nullable Instant when) {
         this.removedAt = when;
     }
 }

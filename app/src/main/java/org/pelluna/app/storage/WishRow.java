@@ -1,5 +1,7 @@
 package org.pelluna.app.storage;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -12,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.json.Json;
@@ -34,23 +37,23 @@ class WishRow {
     private int place;
     private String speciesId;
     private int fishCount;
-    private Double lengthCm;
-    private String askedBy;
+    private @Nullable Double lengthCm;
+    private @Nullable String askedBy;
 
     @Enumerated(EnumType.STRING)
-    private Wish.Decision decision;
+    private Wish.@Nullable Decision decision;
 
-    private String decisionNote;
-    private Double price;
-
-    @JdbcTypeCode(SqlTypes.JSON)
-    private String individual;
+    private @Nullable String decisionNote;
+    private @Nullable Double price;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private String sight;
+    private @Nullable String individual;
 
-    private LocalDate arrivedOn;
-    private Instant removedAt;
+    @JdbcTypeCode(SqlTypes.JSON)
+    private @Nullable String sight;
+
+    private @Nullable LocalDate arrivedOn;
+    private @Nullable Instant removedAt;
 
     protected WishRow() {}
 
@@ -69,7 +72,7 @@ class WishRow {
                 fishCount,
                 Optional.ofNullable(lengthCm),
                 Optional.ofNullable(askedBy),
-                decision,
+                requireNonNull(decision),
                 Optional.ofNullable(decisionNote),
                 Optional.ofNullable(price),
                 Optional.ofNullable(individual).map(one -> Json.MAPPER.readValue(one, Individual.class)),
@@ -99,7 +102,7 @@ class WishRow {
         this.decisionNote = note.orElse(null);
     }
 
-    void arrived(LocalDate on) {
+    void arrived(@Nullable LocalDate on) {
         this.arrivedOn = on;
     }
 
@@ -111,7 +114,7 @@ class WishRow {
         return arrivedOn != null;
     }
 
-    void removed(Instant when) {
+    void removed(@Nullable Instant when) {
         this.removedAt = when;
     }
 }

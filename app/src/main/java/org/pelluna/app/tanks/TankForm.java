@@ -1,5 +1,7 @@
 package org.pelluna.app.tanks;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -8,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.tank.AnimalGroup;
@@ -23,36 +26,36 @@ import org.pelluna.core.tank.WaterSpace;
 /** A tank's profile and house rules as the keeper enters them, in the keeper's units. */
 public class TankForm {
     /** The form's own key: sent twice, it makes one tank. Empty when a tank is changed. */
-    public UUID key;
+    public @Nullable UUID key;
 
-    public Integer version;
+    public @Nullable Integer version;
 
-    public String name;
+    public @Nullable String name;
     public Purpose.Kind kind = Purpose.Kind.DISPLAY;
-    public Integer places;
-    public Integer compartments;
-    public String client;
+    public @Nullable Integer places;
+    public @Nullable Integer compartments;
+    public @Nullable String client;
     public TankShape.Outline shape = TankShape.Outline.BOX;
-    public Double length;
-    public Double width;
-    public Double middleWidth;
-    public Double height;
-    public Double belowRim;
-    public Double rockKg;
-    public Double sump;
-    public Double sandDepth;
-    public Double refugium;
-    public NaturalFood.Algae algae;
-    public NaturalFood.Pods pods;
-    public Double swimLength;
-    public LocalDate cycledOn;
-    public LocalDate cyclingSince;
+    public @Nullable Double length;
+    public @Nullable Double width;
+    public @Nullable Double middleWidth;
+    public @Nullable Double height;
+    public @Nullable Double belowRim;
+    public @Nullable Double rockKg;
+    public @Nullable Double sump;
+    public @Nullable Double sandDepth;
+    public @Nullable Double refugium;
+    public NaturalFood.@Nullable Algae algae;
+    public NaturalFood.@Nullable Pods pods;
+    public @Nullable Double swimLength;
+    public @Nullable LocalDate cycledOn;
+    public @Nullable LocalDate cyclingSince;
     public Cover.Kind cover = Cover.Kind.LID;
-    public Double gapMm;
-    public Integer shelters;
-    public Integer feedingPlaces;
-    public Double temperature;
-    public Double specificGravity;
+    public @Nullable Double gapMm;
+    public @Nullable Integer shelters;
+    public @Nullable Integer feedingPlaces;
+    public @Nullable Double temperature;
+    public @Nullable Double specificGravity;
     public Tank.Experience experience = Tank.Experience.FIRST_TANK;
 
     /** Groups that are kept; their smallest animal has its usual length where nothing else is entered. */
@@ -64,17 +67,17 @@ public class TankForm {
     /** Smallest animal of a group, where it is not the usual. */
     public Map<String, String> holdings = new LinkedHashMap<>();
 
-    public Double gallonsPerInchNew;
-    public Double gallonsPerInchMature;
-    public Integer matureAfterMonths;
-    public Double bodyLengthsToSwim;
-    public Integer pauseAfterOneDays;
-    public Integer pauseAfterMoreDays;
-    public Double widestGapMm;
-    public Double carefulPerHour;
-    public Double notAbovePerHour;
-    public Double latenessWeight;
-    public Double shynessWeight;
+    public @Nullable Double gallonsPerInchNew;
+    public @Nullable Double gallonsPerInchMature;
+    public @Nullable Integer matureAfterMonths;
+    public @Nullable Double bodyLengthsToSwim;
+    public @Nullable Integer pauseAfterOneDays;
+    public @Nullable Integer pauseAfterMoreDays;
+    public @Nullable Double widestGapMm;
+    public @Nullable Double carefulPerHour;
+    public @Nullable Double notAbovePerHour;
+    public @Nullable Double latenessWeight;
+    public @Nullable Double shynessWeight;
 
     /** An empty form for a new tank, with the usual figures filled in. */
     static TankForm empty(Measures measures) {
@@ -189,24 +192,25 @@ public class TankForm {
     Tank tank(Measures measures, Optional<Tank> before) {
         WaterSpace kept = before.map(Tank::water).orElseGet(() -> WaterSpace.usual(0, 0, 0));
         Tank tank = TankBuilder.builder()
-                .name(name)
+                .name(requireNonNull(name))
                 .shape(shape(measures))
                 .water(new WaterSpace(
-                        cm(belowRim, measures),
-                        rockKg,
+                        cm(requireNonNull(belowRim), measures),
+                        requireNonNull(rockKg),
                         kept.rockKgPerLitre(),
                         kept.rockPorosity(),
                         kept.sandPorosity(),
-                        litres(sump, measures)))
+                        litres(requireNonNull(sump), measures)))
                 .swimLengthCm(Optional.ofNullable(swimLength).map(entered -> cm(entered, measures)))
                 .cycledOn(Optional.ofNullable(cycledOn))
                 .cyclingSince(Optional.ofNullable(cycledOn == null ? cyclingSince : null))
-                .cover(new Cover(cover, cover == Cover.Kind.OPEN ? 0 : gapMm))
-                .sandDepthCm(cm(sandDepth, measures))
-                .refugiumLitres(litres(refugium, measures))
-                .shelters(shelters)
-                .feedingPlaces(feedingPlaces)
-                .regime(new WaterRegime(measures.temperature().toCelsius(temperature), specificGravity))
+                .cover(new Cover(cover, cover == Cover.Kind.OPEN ? 0 : requireNonNull(gapMm)))
+                .sandDepthCm(cm(requireNonNull(sandDepth), measures))
+                .refugiumLitres(litres(requireNonNull(refugium), measures))
+                .shelters(requireNonNull(shelters))
+                .feedingPlaces(requireNonNull(feedingPlaces))
+                .regime(new WaterRegime(
+                        measures.temperature().toCelsius(requireNonNull(temperature)), requireNonNull(specificGravity)))
                 .experience(experience)
                 .holdings(holdings(measures))
                 .seen(Optional.of(new NaturalFood(Optional.ofNullable(algae), Optional.ofNullable(pods))))
@@ -214,7 +218,7 @@ public class TankForm {
                         before.map(Tank::kind).orElse(kind),
                         kind == Purpose.Kind.DISPLAY
                                 ? Optional.empty()
-                                : Optional.of(new Purpose.Berths(places, compartments)),
+                                : Optional.of(new Purpose.Berths(requireNonNull(places), requireNonNull(compartments))),
                         Optional.ofNullable(client))))
                 .guesses(Set.of())
                 .build();
@@ -229,19 +233,31 @@ public class TankForm {
     /** The limits entered; approaches, husbandry and what is overruled stay as they were. */
     HouseRules houseRules(HouseRules before) {
         return before.with(as -> as.capacity(new HouseRules.Capacity(
-                        gallonsPerInchNew, gallonsPerInchMature, matureAfterMonths, bodyLengthsToSwim))
-                .pauses(new HouseRules.Pauses(pauseAfterOneDays, pauseAfterMoreDays))
-                .widestGapMm(widestGapMm)
-                .weights(new HouseRules.Weights(carefulPerHour, notAbovePerHour, latenessWeight, shynessWeight)));
+                        requireNonNull(gallonsPerInchNew),
+                        requireNonNull(gallonsPerInchMature),
+                        requireNonNull(matureAfterMonths),
+                        requireNonNull(bodyLengthsToSwim)))
+                .pauses(new HouseRules.Pauses(requireNonNull(pauseAfterOneDays), requireNonNull(pauseAfterMoreDays)))
+                .widestGapMm(requireNonNull(widestGapMm))
+                .weights(new HouseRules.Weights(
+                        requireNonNull(carefulPerHour),
+                        requireNonNull(notAbovePerHour),
+                        requireNonNull(latenessWeight),
+                        requireNonNull(shynessWeight))));
     }
 
     private TankShape shape(Measures measures) {
-        double high = cm(height, measures);
+        double high = cm(requireNonNull(height), measures);
         return switch (shape) {
-            case BOX -> new TankShape.Box(cm(length, measures), cm(width, measures), high);
+            case BOX ->
+                new TankShape.Box(cm(requireNonNull(length), measures), cm(requireNonNull(width), measures), high);
             case BOW_FRONT ->
-                new TankShape.BowFront(cm(length, measures), cm(width, measures), cm(middleWidth, measures), high);
-            case CYLINDER -> new TankShape.Cylinder(cm(length, measures), high);
+                new TankShape.BowFront(
+                        cm(requireNonNull(length), measures),
+                        cm(requireNonNull(width), measures),
+                        cm(requireNonNull(middleWidth), measures),
+                        high);
+            case CYLINDER -> new TankShape.Cylinder(cm(requireNonNull(length), measures), high);
         };
     }
 

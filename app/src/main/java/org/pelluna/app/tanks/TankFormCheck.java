@@ -97,7 +97,7 @@ final class TankFormCheck {
         range("shynessWeight", form.shynessWeight, 0, 100, "0 or more.");
     }
 
-    private void range(String field, Number entered, double low, double high, String sentence) {
+    private void range(String field, @Nullable Number entered, double low, double high, String sentence) {
         if (faults.hasFieldErrors(field)) {
             return;
         }
@@ -106,7 +106,7 @@ final class TankFormCheck {
         }
     }
 
-    private void optionalRange(String field, Double entered, String sentence) {
+    private void optionalRange(String field, @Nullable Double entered, String sentence) {
         if (entered != null) {
             range(field, entered, 1, 2000, sentence);
         }

@@ -1,11 +1,14 @@
 package org.pelluna.app.watch;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Key;
 import org.pelluna.core.id.FishId;
@@ -20,34 +23,34 @@ public class LogForm {
     static final String CREW = "crew:";
 
     @NotNull
-    public String key;
+    public @Nullable String key;
 
     /** Mark of the entry from which the form was made; empty for a new one. */
-    public String seen;
+    public @Nullable String seen;
 
     @NotNull(message = "When was it?")
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE_TIME)
-    public LocalDateTime at;
+    public @Nullable LocalDateTime at;
 
     @NotNull(message = "What was seen?")
     public LogEntry.Kind kind = LogEntry.Kind.CHASE;
 
-    public String aggressor;
-    public String fish;
+    public @Nullable String aggressor;
+    public @Nullable String fish;
 
     @Min(value = 1, message = "1 to 3.")
     @Max(value = 3, message = "1 to 3.")
-    public Integer hardness;
+    public @Nullable Integer hardness;
 
     @Size(max = 60, message = "At most 60 characters, please.")
-    public String place;
+    public @Nullable String place;
 
     @Min(value = 1, message = "At least a minute.")
     @Max(value = 1440, message = "At most a day.")
-    public Integer minutes;
+    public @Nullable Integer minutes;
 
     @Size(max = 1000, message = "At most 1,000 characters, please.")
-    public String note;
+    public @Nullable String note;
 
     static LogForm of(LogEntry entry) {
         LogForm form = new LogForm();
@@ -86,7 +89,7 @@ public class LogForm {
     CrewEncounter crewEncounter() {
         return new CrewEncounter(
                 Key.checked(key),
-                at,
+                requireNonNull(at),
                 kind,
                 animal(aggressor, "who did it"),
                 animal(fish, "to whom"),
@@ -94,11 +97,11 @@ public class LogForm {
                 Optional.ofNullable(note).filter(text -> !text.isBlank()));
     }
 
-    private static boolean isCrew(String choice) {
+    private static boolean isCrew(@Nullable String choice) {
         return choice != null && choice.startsWith(CREW);
     }
 
-    private static Animal animal(String choice, String question) {
+    private static Animal animal(@Nullable String choice, String question) {
         if (choice == null || choice.isBlank()) {
             throw new IllegalArgumentException("choose " + question);
         }
@@ -110,7 +113,7 @@ public class LogForm {
         boolean harmful = kind.hasAggressor() || kind == LogEntry.Kind.INJURY;
         return new LogEntry(
                 known,
-                at,
+                requireNonNull(at),
                 kind,
                 harmful ? Optional.ofNullable(aggressor).map(FishId::new) : Optional.empty(),
                 Optional.ofNullable(fish).map(FishId::new),

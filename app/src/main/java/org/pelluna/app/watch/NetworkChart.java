@@ -1,5 +1,7 @@
 package org.pelluna.app.watch;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,8 +48,8 @@ final class NetworkChart {
             svg.add(lines(order.get(i).fish(), i * cell, cell, size * cell));
         }
         for (Ranks.Pair pair : ranks.pairs()) {
-            double x = LEFT + (places.get(pair.victim().id()) + 0.5) * cell;
-            double y = TOP + (places.get(pair.aggressor().id()) + 0.5) * cell;
+            double x = LEFT + (requireNonNull(places.get(pair.victim().id())) + 0.5) * cell;
+            double y = TOP + (requireNonNull(places.get(pair.aggressor().id())) + 0.5) * cell;
             double disc = Math.sqrt(pair.observed() / observed) * cell * 0.46;
             double ring = Math.sqrt(pair.predicted() / predicted) * cell * 0.46;
             svg.add(

@@ -1,5 +1,7 @@
 package org.pelluna.app.watch;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -57,7 +59,8 @@ final class RankChart {
         for (Ranks.Rank one : shown) {
             StringBuilder line = new StringBuilder();
             double y = 0;
-            for (double[] step : thinned(ranks.courses().get(one.fish().id()), axis)) {
+            for (double[] step :
+                    thinned(requireNonNull(ranks.courses().get(one.fish().id())), axis)) {
                 double next = bottom - (step[1] - low) * scale;
                 line.append(line.length() == 0 ? Svg.path("M{} {}", step[0], next) : Svg.path("H{}V{}", step[0], next));
                 y = next;

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
@@ -53,6 +54,7 @@ class RollCallController {
 
     /** A watch is over. */
     @PostMapping("/watches")
+    @Nullable
     String watched(
             Here here,
             @RequestParam String key,
@@ -111,6 +113,7 @@ class RollCallController {
     }
 
     @PostMapping("/roll-call")
+    @Nullable
     String rollCall(
             Here here,
             @RequestParam Map<String, String> sent,

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
@@ -75,6 +76,7 @@ class SignController {
     }
 
     @PostMapping("/signs")
+    @Nullable
     String sign(
             Here here,
             @RequestParam String key,

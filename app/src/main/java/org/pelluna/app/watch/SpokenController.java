@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Refused;
@@ -80,6 +81,7 @@ class SpokenController {
     }
 
     @PostMapping
+    @Nullable
     String keep(
             Here here,
             @RequestParam String line,

@@ -1,5 +1,7 @@
 package org.pelluna.app.watch;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
@@ -13,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
@@ -115,6 +118,7 @@ class WatchController {
     }
 
     @PostMapping
+    @Nullable
     String add(
             Here here,
             @Valid @ModelAttribute("form") LogForm form,
@@ -125,7 +129,7 @@ class WatchController {
             HttpServletResponse response)
             throws IOException {
         if (!faults.hasFieldErrors("at")
-                && form.at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
+                && requireNonNull(form.at).isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
             faults.rejectValue("at", "future", "Choose today or an earlier time; this is in the future.");
         }
         if (!faults.hasErrors()) {

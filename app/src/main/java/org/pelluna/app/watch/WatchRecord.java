@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
@@ -69,7 +70,7 @@ class WatchRecord {
         }
     }
 
-    static Optional<String> note(String words) {
+    static Optional<String> note(@Nullable String words) {
         Optional<String> note = Optional.ofNullable(words).map(String::strip).filter(text -> !text.isEmpty());
         note.filter(text -> text.length() > LONGEST_NOTE).ifPresent(text -> {
             throw new Refused("a note has 1,000 characters at most");
@@ -78,7 +79,7 @@ class WatchRecord {
     }
 
     /** What was sent from a queue is answered in a word; a form leads back to its page. */
-    static String answered(boolean queued, HttpServletResponse response, String page) throws IOException {
+    static @Nullable String answered(boolean queued, HttpServletResponse response, String page) throws IOException {
         if (!queued) {
             return "redirect:" + page;
         }
@@ -86,7 +87,7 @@ class WatchRecord {
     }
 
     /** A word to a queue; no page follows it. */
-    static String told(HttpServletResponse response, String words) throws IOException {
+    static @Nullable String told(HttpServletResponse response, String words) throws IOException {
         response.setContentType("text/plain;charset=UTF-8");
         response.getWriter().write(words);
         return null;

@@ -1,9 +1,12 @@
 package org.pelluna.app.water;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.units.Numbers;
@@ -11,10 +14,10 @@ import org.springframework.format.annotation.DateTimeFormat;
 
 /** The tests of one day as entered; what was not tested stays empty. Public for binding. */
 public class TestForm {
-    public String key;
+    public @Nullable String key;
 
     @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
-    public LocalDate on;
+    public @Nullable LocalDate on;
 
     /** The readings by kind, in the kind's unit; the temperature in the keeper's. */
     public Map<WaterTest.Kind, Double> reading = new EnumMap<>(WaterTest.Kind.class);
@@ -29,7 +32,7 @@ public class TestForm {
                 .filter(read -> read.getValue() != null)
                 .map(read -> new WaterTest(
                         checkedKey + "-" + read.getKey().key(),
-                        on,
+                        requireNonNull(on),
                         read.getKey(),
                         read.getKey() == WaterTest.Kind.TEMPERATURE
                                 ? measures.temperature().toCelsius(read.getValue())

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.FullException;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.StaleVersionException;
@@ -100,6 +101,7 @@ class ErrorHandler {
 
     /** A fault of ours is told as ours, and written where we look for it. */
     @ExceptionHandler(RuntimeException.class)
+    @Nullable
     String ours(
             Model model,
             HttpServletRequest request,
@@ -141,6 +143,7 @@ class ErrorHandler {
         FullException.class,
         Refused.class
     })
+    @Nullable
     String bad(
             Model model,
             HttpServletRequest request,
@@ -178,7 +181,7 @@ class ErrorHandler {
     }
 
     /** What waited for a connection has no page to go back to: it is told why in a line. */
-    private static String toAQueue(HttpServletResponse response, Exception trouble) {
+    private static @Nullable String toAQueue(HttpServletResponse response, Exception trouble) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         response.setContentType("text/plain;charset=UTF-8");
         try {

@@ -1,9 +1,12 @@
 package org.pelluna.app.web;
 
+import static java.util.Objects.requireNonNull;
+
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
@@ -44,14 +47,15 @@ class HereArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     @Override
     public Here resolveArgument(
             MethodParameter parameter,
-            ModelAndViewContainer container,
+            @Nullable ModelAndViewContainer container,
             NativeWebRequest request,
-            WebDataBinderFactory binders) {
+            @Nullable WebDataBinderFactory binders) {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
         Object variables =
                 request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST);
         if (signedIn == null
                 || !(signedIn.getPrincipal() instanceof SignedInKeeper keeper)
+                || container == null
                 || !(variables instanceof Map<?, ?> path)
                 || !(path.get("tankId") instanceof String tank)) {
             throw new NotFoundException("tank");
@@ -62,7 +66,8 @@ class HereArgument implements HandlerMethodArgumentResolver, WebMvcConfigurer {
         // Every page of a tank names it. A removed tank has no pages; what is sent may bring it back.
         if (!container.containsAttribute("tank")) {
             boolean page = "GET"
-                    .equals(request.getNativeRequest(HttpServletRequest.class).getMethod());
+                    .equals(requireNonNull(request.getNativeRequest(HttpServletRequest.class))
+                            .getMethod());
             container.addAttribute(
                     "tank",
                     page

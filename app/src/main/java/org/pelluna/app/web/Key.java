@@ -1,6 +1,7 @@
 package org.pelluna.app.web;
 
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Keys of new rows: a form carries the key of the row it creates, so that sending it twice creates one. */
 public final class Key {
@@ -15,7 +16,7 @@ public final class Key {
      *
      * @throws Refused if it is not one of ours
      */
-    public static String checked(String key) {
+    public static String checked(@Nullable String key) {
         try {
             return UUID.fromString(key).toString();
         } catch (IllegalArgumentException | NullPointerException e) {

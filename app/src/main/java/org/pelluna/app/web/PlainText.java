@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -39,13 +40,13 @@ class PlainText extends OncePerRequestFilter {
         }
 
         @Override
-        public String getParameter(String name) {
+        public @Nullable String getParameter(String name) {
             String value = super.getParameter(name);
             return value == null ? null : of(value);
         }
 
         @Override
-        public String[] getParameterValues(String name) {
+        public String @Nullable [] getParameterValues(String name) {
             String[] values = super.getParameterValues(name);
             return values == null
                     ? null

@@ -4,30 +4,31 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /** A new wish as entered. */
 public class WishForm {
     @NotNull
-    public String key;
+    public @Nullable String key;
 
     /** Key of the species, where the form knows it. */
-    public String speciesId;
+    public @Nullable String speciesId;
 
     /** The fish by any of its names. */
-    public String fish;
+    public @Nullable String fish;
 
     /** The fish chosen, where its name was asked about. */
-    public String chosen;
+    public @Nullable String chosen;
 
     @NotNull(message = "How many?")
     @Min(value = 1, message = "At least one.")
     @Max(value = 50, message = "At most 50.")
     public Integer count = 1;
 
-    public Double length;
+    public @Nullable Double length;
 
-    public Double price;
+    public @Nullable Double price;
 
     @Size(max = 60, message = "At most 60 characters, please.")
-    public String askedBy;
+    public @Nullable String askedBy;
 }
