@@ -1,6 +1,7 @@
 package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.io.IOException;
 import java.net.URI;
@@ -39,12 +40,11 @@ class DatabaseAwayTest {
     }
 
     @AfterEach
-    void mend() throws InterruptedException {
+    void mend() {
         wire.mend();
         Visitor visitor = new Visitor(port);
-        for (int i = 0; i < 50 && visitor.get("/actuator/health").statusCode() != 200; i++) {
-            Thread.sleep(100);
-        }
+        await().untilAsserted(() ->
+                assertThat(visitor.get("/actuator/health").statusCode()).isEqualTo(200));
     }
 
     @AfterAll
@@ -92,8 +92,7 @@ class DatabaseAwayTest {
         Visitor keeper = keeper();
         wire.hold();
         // For half a second the pool trusts a connection that has just been used; a question on its way waits longer.
-        Thread.sleep(600);
-        saysSo(keeper, "/today");
+        await().untilAsserted(() -> saysSo(keeper, "/today"));
         saysSo(keeper, "/tanks");
         mend();
         assertThat(keeper.get("/today").statusCode()).isEqualTo(200);

@@ -2,6 +2,7 @@ package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.awaitility.Awaitility.await;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
@@ -10,6 +11,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -72,11 +74,8 @@ class PackageJobTest extends PageTest {
         return UUID.fromString(String.valueOf(leads).substring("/import/".length()));
     }
 
-    private PackageJob over(UUID job) throws InterruptedException {
-        for (int i = 0; i < 300 && !packages.get(keeper.id(), job).isOver(); i++) {
-            Thread.sleep(50);
-        }
-        return packages.get(keeper.id(), job);
+    private PackageJob over(UUID job) {
+        return await().atMost(Duration.ofSeconds(30)).until(() -> packages.get(keeper.id(), job), PackageJob::isOver);
     }
 
     private long staged(UUID job) {

@@ -1,6 +1,7 @@
 package org.pelluna.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.lang.ref.WeakReference;
 import java.time.LocalDate;
@@ -248,15 +249,14 @@ class TankCacheTest extends PageTest {
 
     /** Each entry makes a new state: fifty keepers' old ones, all kept, once filled the memory of a server. */
     @Test
-    void whatWasWorkedOutOfAnOlderStateIsLetGo() throws InterruptedException {
+    void whatWasWorkedOutOfAnOlderStateIsLetGo() {
         WeakReference<TankAnswers> older = new WeakReference<>(cache.of(keeper.id(), tank));
         record.removeWish(keeper.id(), tank, "w-fairy");
         assertThat(cache.of(keeper.id(), tank).plan()).isEqualTo(plan());
-        for (int i = 0; i < 50 && older.get() != null; i++) {
+        await().untilAsserted(() -> {
             System.gc();
-            Thread.sleep(50);
-        }
-        assertThat(older.get()).isNull();
+            assertThat(older.get()).isNull();
+        });
     }
 
     @Test

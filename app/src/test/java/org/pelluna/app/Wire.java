@@ -8,6 +8,7 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
 
 /** The wire to a database, which can be cut, held still, and mended. */
 final class Wire implements AutoCloseable {
@@ -15,7 +16,7 @@ final class Wire implements AutoCloseable {
     private final int to;
     private final Set<Socket> open = ConcurrentHashMap.newKeySet();
     private volatile boolean cut;
-    private volatile boolean still;
+    private volatile CountDownLatch gate = new CountDownLatch(0);
 
     Wire(int to) throws IOException {
         this.to = to;
@@ -35,12 +36,12 @@ final class Wire implements AutoCloseable {
 
     /** Passes nothing on, and says nothing. */
     void hold() {
-        still = true;
+        gate = new CountDownLatch(1);
     }
 
     void mend() {
         cut = false;
-        still = false;
+        gate.countDown();
         end();
     }
 
@@ -76,9 +77,7 @@ final class Wire implements AutoCloseable {
             InputStream in = from.getInputStream();
             OutputStream out = onwards.getOutputStream();
             for (int read = in.read(some); read >= 0; read = in.read(some)) {
-                while (still) {
-                    Thread.sleep(20);
-                }
+                gate.await();
                 out.write(some, 0, read);
             }
         } catch (IOException e) {

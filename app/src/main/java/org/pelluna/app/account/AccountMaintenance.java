@@ -13,7 +13,7 @@ public class AccountMaintenance {
     private final Accounts accounts;
     private final Keepers keepers;
     private final Devices devices;
-    private final Guesses guesses;
+    private final SignInAttempts guesses;
     private final RecoveryMethods waysBack;
     private final Addresses addresses;
     private final Site site;
@@ -23,7 +23,7 @@ public class AccountMaintenance {
             Accounts accounts,
             Keepers keepers,
             Devices devices,
-            Guesses guesses,
+            SignInAttempts guesses,
             RecoveryMethods waysBack,
             Addresses addresses,
             Site site,

@@ -6,7 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -71,7 +71,7 @@ class Passwords {
             turns.acquire();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new Refused("the server is stopping; try again in a minute");
+            throw new RefusedException("the server is stopping; try again in a minute");
         }
         try {
             return work.get();

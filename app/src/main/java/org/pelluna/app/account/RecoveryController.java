@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 class RecoveryController {
     private final Accounts accounts;
     private final Keepers keepers;
-    private final Guesses guesses;
+    private final SignInAttempts guesses;
     private final RecoveryMethods waysBack;
     private final Outbox outbox;
     private final Addresses addresses;
@@ -35,7 +35,7 @@ class RecoveryController {
     RecoveryController(
             Accounts accounts,
             Keepers keepers,
-            Guesses guesses,
+            SignInAttempts guesses,
             RecoveryMethods waysBack,
             Outbox outbox,
             Addresses addresses,
@@ -70,9 +70,9 @@ class RecoveryController {
             @RequestParam(defaultValue = "") String username) {
         String name = Accounts.name(username);
         Optional<Instant> waits =
-                guesses.begin(new Guesses.Try("recover " + name, request.getRemoteAddr(), Optional.empty()));
+                guesses.begin(new SignInAttempts.Try("recover " + name, request.getRemoteAddr(), Optional.empty()));
         if (waits.isPresent()) {
-            Wait.tell(model, response, clock.instant(), waits.get());
+            TooManyAttempts.tell(model, response, clock.instant(), waits.get());
             return "account/recover";
         }
         keepers.findByUsername(name).filter(keeper -> !keeper.isLocked()).ifPresent(this::write);
@@ -102,10 +102,10 @@ class RecoveryController {
             @RequestParam(defaultValue = "") String code,
             @RequestParam(defaultValue = "") String password) {
         String name = Accounts.name(username);
-        Guesses.Try one = new Guesses.Try("code " + name, request.getRemoteAddr(), Optional.empty());
+        SignInAttempts.Try one = new SignInAttempts.Try("code " + name, request.getRemoteAddr(), Optional.empty());
         Optional<Instant> waits = guesses.begin(one);
         if (waits.isPresent()) {
-            Wait.tell(model, response, clock.instant(), waits.get());
+            TooManyAttempts.tell(model, response, clock.instant(), waits.get());
             return "account/recover";
         }
         Optional<String> fault = accounts.fault(password, name, "");

@@ -9,7 +9,7 @@ import java.util.Optional;
 import org.pelluna.app.account.RecoveryMethods.Purpose;
 import org.pelluna.app.post.Outbox;
 import org.pelluna.app.storage.KeeperRow;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.springframework.beans.propertyeditors.StringTrimmerEditor;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -31,7 +31,7 @@ class SafetyController {
     private static final String ADDRESS = "[^@\\s\\p{Cntrl}]{1,64}@[A-Za-z0-9][A-Za-z0-9.-]{1,99}";
 
     private final Accounts accounts;
-    private final Guesses guesses;
+    private final SignInAttempts guesses;
     private final Devices devices;
     private final RecoveryMethods waysBack;
     private final SecondFactor secondFactor;
@@ -41,7 +41,7 @@ class SafetyController {
 
     SafetyController(
             Accounts accounts,
-            Guesses guesses,
+            SignInAttempts guesses,
             Devices devices,
             RecoveryMethods waysBack,
             SecondFactor secondFactor,
@@ -67,15 +67,15 @@ class SafetyController {
     /** The keeper, if this is their password; each wrong one counts as a guess. */
     private KeeperRow sure(KeeperPrincipal who, HttpServletRequest request, String password) {
         KeeperRow keeper = accounts.get(who.id());
-        Guesses.Try one = new Guesses.Try(
+        SignInAttempts.Try one = new SignInAttempts.Try(
                 "own " + who.id(),
                 request.getRemoteAddr(),
                 Optional.of(session(request).orElse("")));
         if (guesses.begin(one).isPresent()) {
-            throw new Refused("the password was wrong too often; try again in some minutes");
+            throw new RefusedException("the password was wrong too often; try again in some minutes");
         }
         if (accounts.withPassword(keeper.username(), password).isEmpty()) {
-            throw new Refused("that is not your password");
+            throw new RefusedException("that is not your password");
         }
         guesses.right(one);
         return keeper;
@@ -93,7 +93,7 @@ class SafetyController {
             @RequestParam(defaultValue = "") String password) {
         KeeperRow keeper = sure(who, request, current);
         accounts.fault(password, keeper.username(), keeper.displayName()).ifPresent(fault -> {
-            throw new Refused(Character.toLowerCase(fault.charAt(0)) + fault.substring(1, fault.length() - 1));
+            throw new RefusedException(Character.toLowerCase(fault.charAt(0)) + fault.substring(1, fault.length() - 1));
         });
         accounts.change(keeper, password, session(request));
         return HOME + "?password";
@@ -127,10 +127,10 @@ class SafetyController {
             HttpServletRequest request,
             @RequestParam(defaultValue = "") String code) {
         if (!(request.getSession().getAttribute(NEW_KEY) instanceof String key)) {
-            throw new Refused("begin again with your password");
+            throw new RefusedException("begin again with your password");
         }
         if (!secondFactor.accepts(who.id(), key, code)) {
-            throw new Refused("this is not the current code; check the clock of your device");
+            throw new RefusedException("this is not the current code; check the clock of your device");
         }
         String kept = secondFactor.kept(who.id(), key);
         accounts.update(who.id(), keeper -> keeper.secondFactorIs(kept));
@@ -173,7 +173,7 @@ class SafetyController {
             @RequestParam(defaultValue = "") String address) {
         KeeperRow keeper = sure(who, request, current);
         if (!address.matches(ADDRESS)) {
-            throw new Refused("an address looks like ylva@slipway.example");
+            throw new RefusedException("an address looks like ylva@slipway.example");
         }
         String link = addresses.of("/confirm-mail/" + waysBack.newLink(who.id(), Purpose.ADDRESS, address));
         outbox.write(

@@ -52,7 +52,7 @@ class SignInController {
     private static final Duration CODE_WAITS = Duration.ofMinutes(5);
 
     private final Accounts accounts;
-    private final Guesses guesses;
+    private final SignInAttempts guesses;
     private final Devices devices;
     private final SecondFactor secondFactor;
     private final RecoveryMethods waysBack;
@@ -64,7 +64,7 @@ class SignInController {
 
     SignInController(
             Accounts accounts,
-            Guesses guesses,
+            SignInAttempts guesses,
             Devices devices,
             SecondFactor secondFactor,
             RecoveryMethods waysBack,
@@ -125,10 +125,11 @@ class SignInController {
             @RequestParam(defaultValue = "") String username,
             @RequestParam(defaultValue = "") String password) {
         String name = Accounts.name(username);
-        Guesses.Try one = new Guesses.Try("sign-in " + name, request.getRemoteAddr(), devices.known(request, name));
+        SignInAttempts.Try one =
+                new SignInAttempts.Try("sign-in " + name, request.getRemoteAddr(), devices.known(request, name));
         Optional<Instant> waits = guesses.begin(one);
         if (waits.isPresent()) {
-            Wait.tell(model, response, clock.instant(), waits.get());
+            TooManyAttempts.tell(model, response, clock.instant(), waits.get());
             return page(model);
         }
         Optional<KeeperRow> keeper = accounts.withPassword(name, password);
@@ -190,11 +191,11 @@ class SignInController {
             return "redirect:/sign-in?late";
         }
         KeeperRow keeper = waiting.get();
-        Guesses.Try one = new Guesses.Try(
+        SignInAttempts.Try one = new SignInAttempts.Try(
                 "code " + keeper.id(), request.getRemoteAddr(), devices.known(request, keeper.username()));
         Optional<Instant> waits = guesses.begin(one);
         if (waits.isPresent()) {
-            Wait.tell(model, response, clock.instant(), waits.get());
+            TooManyAttempts.tell(model, response, clock.instant(), waits.get());
             return "account/code";
         }
         boolean right = keeper.secondFactor()

@@ -4,8 +4,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
@@ -55,7 +55,7 @@ class AlternativesController {
         List<Alternative> ways = Alternative.distinct(ways(answers));
         double dearest =
                 ways.stream().mapToDouble(one -> one.cost().total()).max().orElse(1);
-        model.addAttribute("form", Key.fresh());
+        model.addAttribute("form", FormKey.fresh());
         List<Way> views = ways.stream().map(one -> way(one, dearest, stock)).toList();
         model.addAttribute("ways", views);
         model.addAttribute("lead", lead(ways, stock));

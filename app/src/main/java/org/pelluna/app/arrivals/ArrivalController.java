@@ -7,7 +7,7 @@ import java.util.UUID;
 import org.pelluna.app.overview.ArrivalChart;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Resident;
@@ -69,7 +69,7 @@ class ArrivalController {
                 on,
                 here.measures().length().toCentimetres(length),
                 Optional.ofNullable(name).map(String::strip).filter(words -> !words.isEmpty()),
-                Refused.unless(() -> Resident.Acquisition.of(origin, method, price)),
+                RefusedException.unless(() -> Resident.Acquisition.of(origin, method, price)),
                 count);
         Optional<String> came = arrivals.arrive(here.keeper(), here.tank(), key, fish);
         if (came.isPresent()) {

@@ -14,8 +14,8 @@ import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.FormKey;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
@@ -79,26 +79,26 @@ public class ArrivalService {
      * Records that the fish of a wish have arrived.
      *
      * @return what arrived; empty if the wish is not on the list any more
-     * @throws Refused if the day or the name cannot be
+     * @throws RefusedException if the day or the name cannot be
      */
     public Optional<String> arrive(UUID keeperId, UUID tankId, String wishKey, Fish fish) {
         if (fish.on().isAfter(LocalDate.now(clock))) {
-            throw new Refused("an arrival can be marked done on its day or later, not before");
+            throw new RefusedException("an arrival can be marked done on its day or later, not before");
         }
         if (fish.name().filter(words -> words.length() > LONGEST_NAME).isPresent()) {
-            throw new Refused("a name has at most " + LONGEST_NAME + " characters");
+            throw new RefusedException("a name has at most " + LONGEST_NAME + " characters");
         }
         if (!record.isOnTheList(keeperId, tankId, wishKey)) {
             return Optional.empty();
         }
         String[] arrived = new String[1];
-        happenings.record(keeperId, tankId, Key.fresh(), plan -> {
+        happenings.record(keeperId, tankId, FormKey.fresh(), plan -> {
             Wish wish = wish(plan, wishKey);
             guestsStay(plan, wish, "move them into the display from its page");
             Species species = plan.species(catalogue).get(wish.speciesId());
             int count = some(fish.count(), wish);
             arrived[0] = (count < wish.count() ? count + " of " + wish.count() + " " : "") + species.commonName();
-            List<Resident> residents = Refused.unless(() -> residents(plan, wish, species, fish, count));
+            List<Resident> residents = RefusedException.unless(() -> residents(plan, wish, species, fish, count));
             return new Happening.Arrived(
                     new WishId(wishKey),
                     residents,
@@ -110,14 +110,14 @@ public class ArrivalService {
     /** What happens to fish in a quarantine tank of the keeper's happens there. */
     private static void guestsStay(TankPlan plan, Wish wish, String instead) {
         if (plan.schedule().outOfQuarantine(wish.id()).isPresent()) {
-            throw new Refused("the fish of this wish are in your quarantine tank; " + instead);
+            throw new RefusedException("the fish of this wish are in your quarantine tank; " + instead);
         }
     }
 
     /** How many of a wish are meant; all, if nobody says. */
     private static int some(Optional<Integer> count, Wish wish) {
         if (count.filter(some -> some < 1 || some > wish.count()).isPresent()) {
-            throw new Refused("this wish is for " + wish.count() + " fish: 1 to " + wish.count() + " of them");
+            throw new RefusedException("this wish is for " + wish.count() + " fish: 1 to " + wish.count() + " of them");
         }
         return count.orElse(wish.count());
     }
@@ -132,7 +132,7 @@ public class ArrivalService {
                 .iterator();
         return IntStream.range(0, count)
                 .mapToObj(i -> new Resident(
-                        new FishId(Key.fresh()),
+                        new FishId(FormKey.fresh()),
                         wish.speciesId(),
                         wish.count() == 1 ? called : names.next(),
                         fish.on(),
@@ -146,7 +146,7 @@ public class ArrivalService {
 
     private static LogEntry entry(Resident resident) {
         return new LogEntry(
-                Key.fresh(),
+                FormKey.fresh(),
                 resident.arrivedOn().atTime(LocalTime.of(21, 0)),
                 LogEntry.Kind.ARRIVAL,
                 Optional.empty(),
@@ -185,11 +185,11 @@ public class ArrivalService {
      *
      * @param formKey the form's key, by which it is taken back
      * @return the sentence that tells it; empty if the same form was recorded before
-     * @throws Refused if the days or the other fish cannot be
+     * @throws RefusedException if the days or the other fish cannot be
      */
     public Optional<String> setBack(UUID keeperId, UUID tankId, String wishKey, String formKey, Told told) {
         if (told.days() < 1 || told.days() > LONGEST_WAIT) {
-            throw new Refused("an arrival is put off by 1 to " + LONGEST_WAIT + " days");
+            throw new RefusedException("an arrival is put off by 1 to " + LONGEST_WAIT + " days");
         }
         String[] sentence = new String[1];
         happenings.record(keeperId, tankId, formKey, plan -> {
@@ -265,7 +265,8 @@ public class ArrivalService {
     }
 
     private Species named(TankPlan plan, String words) {
-        return named.meant(plan, null, words).orElseThrow(() -> new Refused(named.fault(plan.ownSpecies(), words)));
+        return named.meant(plan, null, words)
+                .orElseThrow(() -> new RefusedException(named.fault(plan.ownSpecies(), words)));
     }
 
     private static Wish wish(TankPlan plan, String key) {

@@ -16,8 +16,8 @@ import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.HeadlineView;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.core.arrival.Arrival;
@@ -124,8 +124,8 @@ class ArrivalsView {
                 tanks.of(keeperId).stream()
                         .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
                         .toList());
-        model.addAttribute("keys", new Key.Fresh());
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("keys", new FormKey.Fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute("today", plan.asOf());
         if (!model.containsAttribute("changes")) {
             model.addAttribute("changes", changes);

@@ -6,7 +6,7 @@ import java.util.UUID;
 import org.pelluna.app.moves.Bought;
 import org.pelluna.app.moves.IntoQuarantine;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -50,14 +50,14 @@ class IntoQuarantineController {
                 .filter(words -> !words.isEmpty())
                 .orElse(wished.species().commonName());
         if (called.length() > LONGEST_NAME) {
-            throw new Refused("a name has at most " + LONGEST_NAME + " characters");
+            throw new RefusedException("a name has at most " + LONGEST_NAME + " characters");
         }
         Bought bought = new Bought(
                 count.orElse(wished.count()),
                 length.map(here.measures().length()::toCentimetres)
                         .orElse(wished.fish().growth().startLengthCm()),
                 called,
-                Refused.unless(() -> Resident.Acquisition.of(origin, Optional.empty(), price)),
+                RefusedException.unless(() -> Resident.Acquisition.of(origin, Optional.empty(), price)),
                 on,
                 again);
         quarantine

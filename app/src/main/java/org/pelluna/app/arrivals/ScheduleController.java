@@ -9,9 +9,9 @@ import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.ScheduleStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.ArrivalPlan;
@@ -63,7 +63,7 @@ class ScheduleController {
         Assessment before = here.answers().assessment();
         LocalDate today = before.stock().plan().asOf();
         if (to.isAfter(today.plusYears(HORIZON_YEARS))) {
-            throw new Refused("an arrival can be put off by ten years at most");
+            throw new RefusedException("an arrival can be put off by ten years at most");
         }
         ArrivalPlan plan = before.order();
         if (plan.arrivals().stream().noneMatch(one -> one.wishIds().contains(new WishId(wish)))) {
@@ -102,7 +102,7 @@ class ScheduleController {
         tanks.get(here.keeper(), here.tank());
         var tank = none
                 ? Optional.<org.pelluna.core.plan.QuarantineTank>empty()
-                : Optional.of(Refused.unless(() -> form.tank(here.measures())));
+                : Optional.of(RefusedException.unless(() -> form.tank(here.measures())));
         schedules.change(here.keeper(), here.tank(), schedule -> schedule.quarantine(tank));
         Undo.say(redirect, none ? "No quarantine tank of your own." : "The calendar now respects the quarantine tank.");
         return back(here.tank());
@@ -117,7 +117,7 @@ class ScheduleController {
             RedirectAttributes redirect) {
         wish(here, key);
         if (since.isAfter(record.today())) {
-            throw new Refused("a fish is in quarantine since today or before");
+            throw new RefusedException("a fish is in quarantine since today or before");
         }
         schedules.change(here.keeper(), here.tank(), schedule -> schedule.quarantined(new WishId(key), since));
         Undo.say(redirect, "In quarantine since " + since + "; the calendar counts from there.");
@@ -136,7 +136,7 @@ class ScheduleController {
             @RequestParam Optional<Integer> count,
             @RequestParam(name = "key", required = false) String sent,
             RedirectAttributes redirect) {
-        String id = Key.checked(sent);
+        String id = FormKey.checked(sent);
         arrivals.setBack(
                         here.keeper(),
                         here.tank(),

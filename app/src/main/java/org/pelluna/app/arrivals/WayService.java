@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.JournalStore;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.id.WishId;
@@ -39,7 +39,7 @@ class WayService {
      * @param order the order as it is
      */
     void take(UUID keeperId, UUID tankId, String formKey, Alternative way, ResolvedPlan stock, ArrivalPlan order) {
-        String key = Key.checked(formKey);
+        String key = FormKey.checked(formKey);
         Optional<WishId> without = way.leftOut(stock, order);
         if (without.isPresent()) {
             happenings.record(

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.lead.WhatIfLead;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -79,7 +79,7 @@ class WhatIfController {
         asked.fish = species.id().key();
         Tank tank = stock.plan().tank();
         fill(asked, species, tank, here.measures());
-        WhatIf what = Refused.unless(() -> new WhatIf(
+        WhatIf what = RefusedException.unless(() -> new WhatIf(
                 here.measures().length().toCentimetres(requireNonNull(asked.size)),
                 requireNonNull(asked.newcomers),
                 asked.order,

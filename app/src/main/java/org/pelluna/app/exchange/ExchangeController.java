@@ -16,9 +16,9 @@ import org.pelluna.app.account.KeeperPrincipal;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.PackageStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.HeavyWork;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.DataPackage;
@@ -103,7 +103,7 @@ class ExchangeController {
 
     @GetMapping("/import")
     String page(Model model) {
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         return "exchange/import";
     }
 
@@ -128,7 +128,7 @@ class ExchangeController {
             if (contents.photos().size() > FEW) {
                 UUID job = packages.bring(
                         keeper.id(),
-                        UUID.fromString(key.map(Key::checked).orElseGet(Key::fresh)),
+                        UUID.fromString(key.map(FormKey::checked).orElseGet(FormKey::fresh)),
                         bytes,
                         contents.photos().size());
                 jobs.begin(keeper.id(), job);
@@ -191,7 +191,7 @@ class ExchangeController {
 
     private static String refused(Model model, HttpServletResponse response, List<String> faults) {
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute("faults", faults.stream().limit(MOST_FAULTS_SHOWN).toList());
         model.addAttribute("more", Math.max(0, faults.size() - MOST_FAULTS_SHOWN));
         return "exchange/import";

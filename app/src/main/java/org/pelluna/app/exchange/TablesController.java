@@ -14,10 +14,10 @@ import java.util.stream.Collectors;
 import org.pelluna.app.storage.TableDraft;
 import org.pelluna.app.storage.TableStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.HeavyWork;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
@@ -72,7 +72,7 @@ class TablesController {
     @GetMapping
     String page(Here here, Model model) {
         model.addAttribute("kinds", TableDraft.Kind.values());
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         return "exchange/tables";
     }
 
@@ -102,9 +102,9 @@ class TablesController {
             throws IOException {
         tanks.get(here.keeper(), here.tank());
         if (kind.isEmpty() || file == null || file.isEmpty()) {
-            throw new Refused("choose a file, and what it holds");
+            throw new RefusedException("choose a file, and what it holds");
         }
-        UUID formKey = UUID.fromString(Key.checked(key));
+        UUID formKey = UUID.fromString(FormKey.checked(key));
         UUID id;
         heavy.begin(here.keeper());
         try {
@@ -113,11 +113,11 @@ class TablesController {
                     .decode(ByteBuffer.wrap(file.getBytes()))
                     .toString();
             if (text.isBlank() || text.indexOf('\u0000') >= 0) {
-                throw new Refused("the file is empty or no text");
+                throw new RefusedException("the file is empty or no text");
             }
             id = tables.bring(here.keeper(), here.tank(), formKey, kind.get(), text);
         } catch (CharacterCodingException e) {
-            throw new Refused("the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8");
+            throw new RefusedException("the file is no text in UTF-8; save it from your spreadsheet as CSV UTF-8");
         } finally {
             heavy.end(here.keeper());
         }

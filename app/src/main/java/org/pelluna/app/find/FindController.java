@@ -3,7 +3,7 @@ package org.pelluna.app.find;
 import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.account.KeeperPrincipal;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -30,7 +30,7 @@ class FindController {
             Model model) {
         String letters = q.orElse("").strip();
         if (letters.length() > LONGEST) {
-            throw new Refused("a search has " + LONGEST + " characters at most");
+            throw new RefusedException("a search has " + LONGEST + " characters at most");
         }
         model.addAttribute("q", letters);
         model.addAttribute("from", from.map(UUID::toString).orElse(null));

@@ -7,9 +7,9 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.BondHappening;
@@ -44,18 +44,18 @@ class BondController {
             @RequestParam(defaultValue = "") List<String> with,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             RedirectAttributes redirect) {
-        happenings.record(here.keeper(), here.tank(), Key.checked(form), plan -> {
+        happenings.record(here.keeper(), here.tank(), FormKey.checked(form), plan -> {
             LocalDate day = day(plan, on);
             List<Resident> fish = Stream.concat(Stream.of(key), with.stream())
                     .map(one -> fish(plan, one))
                     .toList();
             fish.stream().filter(one -> !one.belongsHere(day)).findFirst().ifPresent(one -> {
-                throw new Refused(one.name() + " did not live here on that day");
+                throw new RefusedException(one.name() + " did not live here on that day");
             });
-            return Refused.unless(() -> {
+            return RefusedException.unless(() -> {
                 Happening bond = new BondHappening.CameTogether(
                         fish.stream().map(Resident::id).toList(),
-                        new Life.Bonded(Key.fresh(), kind, day, Optional.empty()));
+                        new Life.Bonded(FormKey.fresh(), kind, day, Optional.empty()));
                 bond.applyTo(plan);
                 return bond;
             });
@@ -70,12 +70,12 @@ class BondController {
             @RequestParam String form,
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) Optional<LocalDate> on,
             RedirectAttributes redirect) {
-        happenings.record(here.keeper(), here.tank(), Key.checked(form), plan -> {
+        happenings.record(here.keeper(), here.tank(), FormKey.checked(form), plan -> {
             LocalDate day = day(plan, on);
             String bond = fish(plan, key)
                     .noted()
                     .bond(day)
-                    .orElseThrow(() -> new Refused("it lives in no bond on that day"))
+                    .orElseThrow(() -> new RefusedException("it lives in no bond on that day"))
                     .bond();
             List<FishId> fish = plan.residents().stream()
                     .filter(one -> one.noted()
@@ -92,7 +92,7 @@ class BondController {
     private static LocalDate day(TankPlan plan, Optional<LocalDate> on) {
         LocalDate day = on.orElse(plan.asOf());
         if (day.isAfter(plan.asOf())) {
-            throw new Refused("this day lies in the future");
+            throw new RefusedException("this day lies in the future");
         }
         return day;
     }

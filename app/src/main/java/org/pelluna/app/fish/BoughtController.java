@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Life;
@@ -43,10 +43,10 @@ class BoughtController {
             @RequestParam Optional<Double> length,
             RedirectAttributes redirect) {
         TankPlan plan = tanks.plan(here.keeper(), here.tank());
-        Species species =
-                lookup.meant(plan, speciesId, null).orElseThrow(() -> new Refused("choose a fish of the catalogue"));
+        Species species = lookup.meant(plan, speciesId, null)
+                .orElseThrow(() -> new RefusedException("choose a fish of the catalogue"));
         if (count < 1 || count > MOST) {
-            throw new Refused("between 1 and " + MOST + " fish at once");
+            throw new RefusedException("between 1 and " + MOST + " fish at once");
         }
         EnterForm.Row row = new EnterForm.Row();
         row.count = count;
@@ -56,7 +56,8 @@ class BoughtController {
         row.exactly = Life.DatePrecision.DAY;
         Set<String> names = new HashSet<>();
         plan.residents().forEach(one -> names.add(one.name()));
-        List<Resident> residents = Refused.unless(() -> Entering.of(row, species, plan.asOf(), here.measures(), names));
+        List<Resident> residents =
+                RefusedException.unless(() -> Entering.of(row, species, plan.asOf(), here.measures(), names));
         if (!fish.enter(here.keeper(), here.tank(), form, residents, List.of())) {
             Undo.say(redirect, "This is recorded already.");
             return "redirect:/tanks/" + here.tank();

@@ -13,9 +13,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Life;
@@ -62,7 +62,7 @@ class EnterController {
     String page(Here here, @RequestParam(defaultValue = "false") boolean voyage, Model model) {
         model.addAttribute("voyage", voyage);
         EnterForm form = new EnterForm();
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         model.addAttribute("form", form);
         return show(here, form, model);
     }
@@ -139,15 +139,15 @@ class EnterController {
             BindingResult faults,
             Model model) {
         TankPlan plan = tanks.plan(here.keeper(), here.tank());
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         if (table.filter(text -> !text.isBlank()).isEmpty()) {
             faults.reject("empty", "Paste the table first, with its line of headings.");
             return show(here, form, model);
         }
-        TableReading<LivingTable.Living> read =
-                Refused.unless(() -> TableReading.of(table.get(), new LivingTable(), Map.of(), monthFirst, List.of()));
+        TableReading<LivingTable.Living> read = RefusedException.unless(
+                () -> TableReading.of(table.get(), new LivingTable(), Map.of(), monthFirst, List.of()));
         if (read.values().size() > MOST_LINES) {
-            throw new Refused("at most " + MOST_LINES + " lines at once");
+            throw new RefusedException("at most " + MOST_LINES + " lines at once");
         }
         read.missing()
                 .forEach(column -> faults.reject(

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Measures;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Life;
@@ -44,7 +44,7 @@ final class Entering {
                     Optional.empty(),
                     List.of());
             residents.add(new Resident(
-                    new FishId(Key.fresh()),
+                    new FishId(FormKey.fresh()),
                     species.id(),
                     name,
                     since,

@@ -11,8 +11,8 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.judge.ResidentVerdict;
 import org.pelluna.core.plan.Absence;
@@ -80,7 +80,7 @@ class FishController {
                         : others(here).stream()
                                 .filter(one -> one.kind() == Purpose.Kind.QUARANTINE)
                                 .toList());
-        model.addAttribute("keys", new Key.Fresh());
+        model.addAttribute("keys", new FormKey.Fresh());
         return "fish/page";
     }
 

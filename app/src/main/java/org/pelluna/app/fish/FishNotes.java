@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.RecordStore;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 import org.springframework.stereotype.Service;
@@ -36,7 +36,7 @@ class FishNotes {
     /**
      * Writes it down, dated back if need be; a form sent twice writes once.
      *
-     * @throws Refused if there is neither a word nor a photograph, or the day lies in the future
+     * @throws RefusedException if there is neither a word nor a photograph, or the day lies in the future
      */
     void add(
             UUID keeperId,
@@ -49,10 +49,10 @@ class FishNotes {
             Optional<byte[]> jpeg) {
         LocalDateTime now = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         if (on.isAfter(now.toLocalDate())) {
-            throw new Refused("this day lies in the future");
+            throw new RefusedException("this day lies in the future");
         }
         if (!spawned && words.isEmpty() && jpeg.isEmpty()) {
-            throw new Refused("write a word, or choose a photograph");
+            throw new RefusedException("write a word, or choose a photograph");
         }
         record.addEntry(
                 keeperId,

@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.HappeningStore;
 import org.pelluna.app.storage.NotFoundException;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.FormKey;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.FishHappening;
@@ -42,15 +42,15 @@ class FishService {
      *
      * @param formKey the form's own key; sent twice, it happens once
      * @return the fish as it is then
-     * @throws Refused if it cannot have happened, with a sentence
+     * @throws RefusedException if it cannot have happened, with a sentence
      * @throws NotFoundException if there is no such fish
      */
     Resident record(UUID keeperId, UUID tankId, String fishKey, String formKey, What what) {
         Resident[] then = new Resident[1];
-        happenings.record(keeperId, tankId, Key.checked(formKey), plan -> {
+        happenings.record(keeperId, tankId, FormKey.checked(formKey), plan -> {
             Resident fish = fish(plan, fishKey);
-            FishHappening happening = Refused.unless(() -> what.of(fish, plan.asOf()));
-            then[0] = Refused.unless(() -> happening.done(fish));
+            FishHappening happening = RefusedException.unless(() -> what.of(fish, plan.asOf()));
+            then[0] = RefusedException.unless(() -> happening.done(fish));
             return happening;
         });
         return then[0] != null ? then[0] : fish(happenings.plan(keeperId, tankId), fishKey);
@@ -85,7 +85,7 @@ class FishService {
     static FishHappening takenOut(
             Resident fish, LocalDate today, Optional<LocalDate> from, Absence.Place place, Optional<String> note) {
         return new FishHappening.TakenOut(
-                fish.id(), new Absence(Key.fresh(), day(fish, today, from), Optional.empty(), place, note));
+                fish.id(), new Absence(FormKey.fresh(), day(fish, today, from), Optional.empty(), place, note));
     }
 
     /** The fish comes back into the display. */
@@ -124,13 +124,13 @@ class FishService {
      *
      * @param said what was said of them with that
      * @return whether they are new; not if the same form entered them before
-     * @throws Refused if they are too many
+     * @throws RefusedException if they are too many
      */
     boolean enter(UUID keeperId, UUID tankId, String formKey, List<Resident> residents, List<LogEntry> said) {
         return happenings
-                .record(keeperId, tankId, Key.checked(formKey), plan -> {
+                .record(keeperId, tankId, FormKey.checked(formKey), plan -> {
                     if (plan.residents().size() + residents.size() > MOST_FISH) {
-                        throw new Refused("a tank's record holds at most " + MOST_FISH + " fish");
+                        throw new RefusedException("a tank's record holds at most " + MOST_FISH + " fish");
                     }
                     return new Happening.Entered(residents, said);
                 })

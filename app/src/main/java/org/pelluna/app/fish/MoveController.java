@@ -16,8 +16,8 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
@@ -65,7 +65,7 @@ class MoveController {
         model.addAttribute("others", others);
         model.addAttribute("target", target.orElse(null));
         model.addAttribute("today", stock.plan().asOf());
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute(
                 "portraits", Portraits.sheet(all.stream().map(Fish::species).toList()));
         model.addAttribute(

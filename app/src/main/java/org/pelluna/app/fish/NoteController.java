@@ -3,8 +3,8 @@ package org.pelluna.app.fish;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Optional;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
 import org.pelluna.app.web.Undo;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -35,7 +35,7 @@ class NoteController {
             @RequestParam(required = false) MultipartFile photo,
             RedirectAttributes redirect)
             throws IOException {
-        String id = Key.checked(form);
+        String id = FormKey.checked(form);
         notes.add(
                 here.keeper(),
                 here.tank(),

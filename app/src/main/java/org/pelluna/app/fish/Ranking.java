@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.watch.LogEntry;
@@ -39,7 +39,7 @@ final class Ranking {
                 continue;
             }
             notes.add(new LogEntry(
-                    Key.fresh(),
+                    FormKey.fresh(),
                     now,
                     LogEntry.Kind.NOTE,
                     Optional.empty(),

@@ -9,9 +9,9 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.lead.TankLeads;
 import org.pelluna.core.lessons.Crew;
@@ -55,7 +55,7 @@ class CrewController {
     @GetMapping
     String page(Here here, Model model) {
         ResolvedPlan stock = here.answers().stock();
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute("today", stock.plan().asOf());
         model.addAttribute("groups", AnimalGroup.values());
         List<Crew> crews = Crew.of(stock);
@@ -95,7 +95,7 @@ class CrewController {
                 PlannedCrew.of(stock).stream()
                         .map(one -> PlannedCrewView.of(one, stock.plan().asOf(), here.measures()))
                         .toList());
-        model.addAttribute("keys", new Key.Fresh());
+        model.addAttribute("keys", new FormKey.Fresh());
         model.addAttribute(
                 "fights",
                 stock.plan().observations().crewEncounters().stream()
@@ -119,8 +119,8 @@ class CrewController {
             @RequestParam(defaultValue = "1") int count,
             RedirectAttributes redirect) {
         AnimalGroup animals = group(name, group);
-        CrewPlan plan = Refused.unless(() -> new CrewPlan(
-                Key.checked(key),
+        CrewPlan plan = RefusedException.unless(() -> new CrewPlan(
+                FormKey.checked(key),
                 animals,
                 called(name, animals),
                 count,
@@ -144,8 +144,8 @@ class CrewController {
                 .filter(one -> one.id().equals(plan))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("plan"));
-        CrewCount in = Refused.unless(() -> new CrewCount(
-                Key.checked(key),
+        CrewCount in = RefusedException.unless(() -> new CrewCount(
+                FormKey.checked(key),
                 on,
                 planned.group(),
                 planned.name(),
@@ -172,7 +172,7 @@ class CrewController {
         return name.flatMap(Invertebrates::called)
                 .map(Invertebrate::group)
                 .or(() -> group)
-                .orElseThrow(() -> new Refused("choose which animals"));
+                .orElseThrow(() -> new RefusedException("choose which animals"));
     }
 
     private static String called(Optional<String> name, AnimalGroup animals) {
@@ -193,8 +193,8 @@ class CrewController {
             RedirectAttributes redirect) {
         tanks.get(here.keeper(), here.tank());
         AnimalGroup animals = group(name, group);
-        CrewCount one = Refused.unless(() -> new CrewCount(
-                Key.checked(key),
+        CrewCount one = RefusedException.unless(() -> new CrewCount(
+                FormKey.checked(key),
                 on,
                 animals,
                 called(name, animals),

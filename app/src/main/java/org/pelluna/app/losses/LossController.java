@@ -16,8 +16,8 @@ import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.AttacksBefore;
@@ -82,7 +82,7 @@ class LossController {
     String page(Here here, @RequestParam(required = false) String fish, Model model) {
         LossForm form = new LossForm();
         form.fish = fish;
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         form.on = record.today();
         model.addAttribute("form", form);
         return show(here, model);

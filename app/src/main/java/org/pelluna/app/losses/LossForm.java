@@ -8,7 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.losses.Loss;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -47,7 +47,7 @@ public class LossForm {
 
     Loss loss() {
         return new Loss(
-                Key.checked(key),
+                FormKey.checked(key),
                 new FishId(requireNonNull(fish)),
                 requireNonNull(on),
                 requireNonNull(cause),

@@ -7,8 +7,8 @@ import java.util.UUID;
 import org.pelluna.app.storage.MoveStore;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.FormKey;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
 import org.pelluna.core.plan.Absence;
@@ -47,7 +47,7 @@ public class IntoQuarantine {
      */
     public Optional<String> fish(
             UUID keeperId, UUID displayId, String wishKey, String form, UUID quarantineId, Bought bought) {
-        if (parts.isKnown(keeperId, Key.checked(form), displayId, quarantineId)) {
+        if (parts.isKnown(keeperId, FormKey.checked(form), displayId, quarantineId)) {
             return Optional.empty();
         }
         TankRow bare = quarantine(keeperId, quarantineId);
@@ -57,19 +57,19 @@ public class IntoQuarantine {
                 .findFirst()
                 .orElseThrow(() -> new org.pelluna.app.storage.NotFoundException("wish"));
         if (bought.fish() < 1 || bought.fish() > wish.count()) {
-            throw new Refused("this wish is for " + wish.count() + " fish: 1 to " + wish.count() + " of them");
+            throw new RefusedException("this wish is for " + wish.count() + " fish: 1 to " + wish.count() + " of them");
         }
         if (bought.on().isAfter(display.asOf())) {
-            throw new Refused("this day lies in the future");
+            throw new RefusedException("this day lies in the future");
         }
         if (display.schedule().inQuarantine().containsKey(wish.id())) {
-            throw new Refused("the fish of this wish are in quarantine already; a further wish can join them");
+            throw new RefusedException("the fish of this wish are in quarantine already; a further wish can join them");
         }
         parts.bring(keeperId, form, display, quarantineId, List.of(wish.speciesId()));
         TankPlan inside = tanks.plan(keeperId, quarantineId);
         Optional<Wish> rest = bought.fish() == wish.count()
                 ? Optional.empty()
-                : Optional.of(wish.with(as -> as.id(new WishId(Key.fresh())).count(wish.count() - bought.fish())));
+                : Optional.of(wish.with(as -> as.id(new WishId(FormKey.fresh())).count(wish.count() - bought.fish())));
         Happening quarantined = new Happening.Quarantined(wish.id(), bought.on(), rest);
         Travellers coming = Travellers.bought(inside, guests(wish, displayId, bought));
         parts.record(keeperId, displayId, form, "wish", any -> quarantined);
@@ -86,8 +86,8 @@ public class IntoQuarantine {
                 .orElse(Life.NONE)
                 .bound(Optional.of(new Life.Bound(displayId.toString(), Optional.of(wish.id()), Optional.empty())));
         return java.util.stream.IntStream.rangeClosed(1, bought.fish())
-                .mapToObj(number -> Refused.unless(() -> new Resident(
-                        new FishId(Key.fresh()),
+                .mapToObj(number -> RefusedException.unless(() -> new Resident(
+                        new FishId(FormKey.fresh()),
                         wish.speciesId(),
                         bought.fish() == 1 ? bought.name() : bought.name() + " " + number,
                         bought.on(),
@@ -112,7 +112,7 @@ public class IntoQuarantine {
             UUID quarantineId,
             LocalDate on,
             Optional<String> why) {
-        if (parts.isKnown(keeperId, Key.checked(form), displayId, quarantineId)) {
+        if (parts.isKnown(keeperId, FormKey.checked(form), displayId, quarantineId)) {
             return Optional.empty();
         }
         TankRow bare = quarantine(keeperId, quarantineId);
@@ -120,10 +120,10 @@ public class IntoQuarantine {
         TankPlan plan = tanks.plan(keeperId, displayId);
         Resident fish = Leaving.of(plan, List.of(fishKey), on).get(0);
         parts.bring(keeperId, form, plan, quarantineId, List.of(fish.speciesId()));
-        String absence = Key.fresh();
+        String absence = FormKey.fresh();
         Happening out = new FishHappening.TakenOut(
                 fish.id(), new Absence(absence, on, Optional.empty(), Absence.Place.QUARANTINE, why));
-        Refused.unless(() -> out.applyTo(plan));
+        RefusedException.unless(() -> out.applyTo(plan));
         Travellers coming = Travellers.of(
                 plan,
                 display.name(),
@@ -141,7 +141,7 @@ public class IntoQuarantine {
     private TankRow quarantine(UUID keeperId, UUID tankId) {
         TankRow row = tanks.get(keeperId, tankId);
         if (row.kind() != Purpose.Kind.QUARANTINE) {
-            throw new Refused(row.name() + " is no quarantine tank");
+            throw new RefusedException(row.name() + " is no quarantine tank");
         }
         return row;
     }

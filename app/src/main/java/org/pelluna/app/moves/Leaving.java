@@ -3,7 +3,7 @@ package org.pelluna.app.moves;
 import java.time.LocalDate;
 import java.util.List;
 import org.pelluna.app.storage.NotFoundException;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.TankPlan;
 
@@ -14,10 +14,10 @@ final class Leaving {
     /** The fish of a plan by their keys; each belongs to it on the day. */
     static List<Resident> of(TankPlan plan, List<String> keys, LocalDate on) {
         if (keys.isEmpty()) {
-            throw new Refused("choose at least one fish");
+            throw new RefusedException("choose at least one fish");
         }
         if (on.isAfter(plan.asOf())) {
-            throw new Refused("this day lies in the future");
+            throw new RefusedException("this day lies in the future");
         }
         return keys.stream()
                 .distinct()
@@ -27,10 +27,10 @@ final class Leaving {
                         .orElseThrow(() -> new NotFoundException("fish")))
                 .peek(fish -> {
                     if (fish.leftOn().isPresent()) {
-                        throw new Refused(fish.name() + " has left already");
+                        throw new RefusedException(fish.name() + " has left already");
                     }
                     if (!fish.belongsHere(on)) {
-                        throw new Refused(fish.name() + " arrived only on " + fish.arrivedOn());
+                        throw new RefusedException(fish.name() + " arrived only on " + fish.arrivedOn());
                     }
                 })
                 .toList();

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.pelluna.app.storage.MoveStore;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.losses.Loss;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.Life;
@@ -70,7 +70,7 @@ public class LostGuests {
                         move,
                         "fish",
                         any -> new Happening.Lost(new Loss(
-                                Key.fresh(),
+                                FormKey.fresh(),
                                 fish.id(),
                                 loss.on(),
                                 loss.cause(),
@@ -81,7 +81,7 @@ public class LostGuests {
 
     private Happening died(TankPlan display, Wish wish, Loss loss) {
         Setback setback = new Setback(
-                Key.fresh(),
+                FormKey.fresh(),
                 loss.on(),
                 Setback.Kind.DIED,
                 display.species(catalogue).get(wish.speciesId()).commonName() + ", in quarantine",

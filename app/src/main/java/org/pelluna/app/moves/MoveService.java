@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 import org.pelluna.app.storage.MoveStore;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.FormKey;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.FishHappening;
 import org.pelluna.core.plan.Happening;
@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Moves of fish between two tanks of a keeper, each in one transaction. A form sent twice moves once. Every method throws
- * {@link org.pelluna.app.storage.NotFoundException} where a tank is not the keeper's, and {@link Refused} with a sentence where a move cannot be.
+ * {@link org.pelluna.app.storage.NotFoundException} where a tank is not the keeper's, and {@link RefusedException} with a sentence where a move cannot be.
  */
 @Service
 @Transactional
@@ -49,9 +49,9 @@ public class MoveService {
      */
     public Optional<String> move(UUID keeperId, UUID fromId, String form, List<String> fish, UUID toId, LocalDate on) {
         if (fromId.equals(toId)) {
-            throw new Refused("choose another tank; it lives in this one");
+            throw new RefusedException("choose another tank; it lives in this one");
         }
-        if (parts.isKnown(keeperId, Key.checked(form), fromId, toId)) {
+        if (parts.isKnown(keeperId, FormKey.checked(form), fromId, toId)) {
             return Optional.empty();
         }
         TankRow from = tanks.get(keeperId, fromId);
@@ -76,7 +76,7 @@ public class MoveService {
             Travellers coming =
                     Travellers.of(plan, from.name(), group.getValue(), into, on, Optional.empty(), catalogue);
             Happening arrival = arrival(into, group.getKey(), coming, on);
-            Refused.unless(() -> arrival.applyTo(into));
+            RefusedException.unless(() -> arrival.applyTo(into));
             parts.record(keeperId, toId, form, "in" + part++, any -> arrival);
         }
         for (Resident one : leaving) {
@@ -109,7 +109,7 @@ public class MoveService {
 
     /** Takes a move back, in both tanks. */
     public void undo(UUID keeperId, String form) {
-        parts.undo(keeperId, Key.checked(form));
+        parts.undo(keeperId, FormKey.checked(form));
     }
 
     static String names(List<Resident> fish) {

@@ -3,7 +3,7 @@ package org.pelluna.app.moves;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
@@ -31,10 +31,10 @@ final class QuarantineParts {
         String why = newcomers.stream().map(Resident::name).collect(Collectors.joining(", "))
                 + (newcomers.size() == 1 ? " was" : " were") + " put in";
         List<Phase> after = goesOn
-                ? Phases.again(before, bought.on(), why, Key::fresh)
+                ? Phases.again(before, bought.on(), why, FormKey::fresh)
                 : java.util.stream.Stream.concat(
                                 before.stream(),
-                                Phases.inTurn(rules.approaches().quarantine().parts(), bought.on(), Key::fresh)
+                                Phases.inTurn(rules.approaches().quarantine().parts(), bought.on(), FormKey::fresh)
                                         .stream())
                         .toList();
         return Optional.of(new Happening.Phased(before, after));

@@ -7,7 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.Life;
@@ -49,7 +49,7 @@ record Travellers(List<Resident> residents, List<LogEntry> entries) {
             Catalogue catalogue) {
         ResolvedPlan known = ResolvedPlan.of(from, catalogue);
         List<Resident> there = fish.stream()
-                .map(one -> one.movedInto(new FishId(Key.fresh()), one.name(), on, length(known, one, on), bound))
+                .map(one -> one.movedInto(new FishId(FormKey.fresh()), one.name(), on, length(known, one, on), bound))
                 .toList();
         return named(into, there, Optional.of("from " + fromName));
     }
@@ -79,7 +79,7 @@ record Travellers(List<Resident> residents, List<LogEntry> entries) {
                 named,
                 named.stream()
                         .map(one -> new LogEntry(
-                                Key.fresh(),
+                                FormKey.fresh(),
                                 one.arrivedOn().atTime(LocalTime.of(21, 0)),
                                 LogEntry.Kind.ARRIVAL,
                                 Optional.empty(),

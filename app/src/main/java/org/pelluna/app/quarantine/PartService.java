@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.pelluna.app.storage.HappeningStore;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.FormKey;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.plan.Happening;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Phases;
@@ -32,7 +32,8 @@ class PartService {
             UUID keeperId, UUID tankId, String form, Phase.Kind kind, LocalDate from, int days, Optional<String> note) {
         record(keeperId, tankId, form, before -> {
             near(from);
-            Phase added = Refused.unless(() -> new Phase(Key.fresh(), kind, from, days, note, Optional.empty()));
+            Phase added =
+                    RefusedException.unless(() -> new Phase(FormKey.fresh(), kind, from, days, note, Optional.empty()));
             List<Phase> after = new ArrayList<>();
             LocalDate free = added.until();
             boolean placed = false;
@@ -64,9 +65,9 @@ class PartService {
         record(keeperId, tankId, form, before -> {
             near(on);
             if (before.isEmpty()) {
-                throw new Refused("nothing has started yet; add the first step");
+                throw new RefusedException("nothing has started yet; add the first step");
             }
-            return Phases.again(before, on, why, Key::fresh);
+            return Phases.again(before, on, why, FormKey::fresh);
         });
     }
 
@@ -84,7 +85,7 @@ class PartService {
     }
 
     private void record(UUID keeperId, UUID tankId, String form, Function<List<Phase>, List<Phase>> change) {
-        happenings.record(keeperId, tankId, Key.checked(form), plan -> {
+        happenings.record(keeperId, tankId, FormKey.checked(form), plan -> {
             List<Phase> before = plan.observations().phases();
             return new Happening.Phased(before, change.apply(before));
         });
@@ -93,7 +94,7 @@ class PartService {
     private void near(LocalDate day) {
         LocalDate today = happenings.today();
         if (day.isBefore(today.minusYears(FARTHEST_YEARS)) || day.isAfter(today.plusYears(FARTHEST_YEARS))) {
-            throw new Refused("choose a day within " + FARTHEST_YEARS + " years of today");
+            throw new RefusedException("choose a day within " + FARTHEST_YEARS + " years of today");
         }
     }
 }

@@ -11,9 +11,9 @@ import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.tank.Purpose;
@@ -70,7 +70,7 @@ class QuarantineController {
                         > 1);
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("kinds", Phase.Kind.values());
-        model.addAttribute("keys", new Key.Fresh());
+        model.addAttribute("keys", new FormKey.Fresh());
         return "quarantine/page";
     }
 
@@ -99,8 +99,8 @@ class QuarantineController {
                         && one.wish().key().equals(wish))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("stay"));
-        Reservation days =
-                new Reservation(Key.checked(form), stay.tankId(), stay.wish(), stay.names(), stay.from(), stay.until());
+        Reservation days = new Reservation(
+                FormKey.checked(form), stay.tankId(), stay.wish(), stay.names(), stay.from(), stay.until());
         Optional<Reservation> before = journal.reserve(here.keeper(), here.tank(), days);
         Undo.offer(
                 redirect,
@@ -166,7 +166,7 @@ class QuarantineController {
             @RequestParam @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) LocalDate on,
             RedirectAttributes redirect) {
         if (tanks.get(here.keeper(), into).kind() != Purpose.Kind.DISPLAY) {
-            throw new Refused("choose a display");
+            throw new RefusedException("choose a display");
         }
         moves.move(here.keeper(), here.tank(), form, fish, into, on)
                 .ifPresentOrElse(

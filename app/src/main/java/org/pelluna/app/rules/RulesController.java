@@ -10,7 +10,7 @@ import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.lead.TankLeads;
 import org.pelluna.core.plan.Approaches;
@@ -64,12 +64,12 @@ class RulesController {
         TankRow row = tanks.get(here.keeper(), here.tank());
         if (!faults.hasErrors()) {
             try {
-                HouseRules entered = Refused.unless(() -> form.rules(row.houseRules()));
+                HouseRules entered = RefusedException.unless(() -> form.rules(row.houseRules()));
                 int version = form.version == null ? NO_VERSION : form.version;
                 tanks.change(here.keeper(), here.tank(), version, row.tank(), entered);
                 Undo.say(redirect, "House rules saved.");
                 return "redirect:/tanks/" + here.tank() + "/rules";
-            } catch (Refused e) {
+            } catch (RefusedException e) {
                 faults.reject("contradiction", "Not saved: " + e.getMessage() + ".");
             } catch (StaleVersionException e) {
                 TankRow now = e.now(TankRow.class);

@@ -14,7 +14,7 @@ import org.pelluna.app.storage.Keepers;
 import org.pelluna.app.storage.RemarkStore;
 import org.pelluna.app.storage.ShareStore;
 import org.pelluna.app.storage.ShareStore.ShownPlan;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
@@ -73,7 +73,7 @@ class ShownPlanController {
         model.addAttribute("plan", PlanView.of(answers, measures));
         model.addAttribute(
                 "remarks", RemarkView.byKey(remarks.standing(shown.keeperId(), shown.tankId()), names, clock));
-        model.addAttribute("sentKey", new Key.Fresh());
+        model.addAttribute("sentKey", new FormKey.Fresh());
         model.addAttribute(
                 "episodes",
                 shown.shows().log()
@@ -101,7 +101,7 @@ class ShownPlanController {
         String author = form.author;
         String words = form.words;
         if (!faults.hasErrors() && author != null && words != null) {
-            UUID key = UUID.fromString(Key.checked(form.key));
+            UUID key = UUID.fromString(FormKey.checked(form.key));
             if (remarks.say(token, key, about, author, words, request.getRemoteAddr()) == RemarkStore.Sent.KEPT) {
                 Undo.say(redirect, "Thank you. The keeper reads it first; then it stands here.");
                 return "redirect:/share/plan/" + token;

@@ -12,7 +12,7 @@ import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.OwnFigureStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.SpeciesId;
 import org.pelluna.core.plan.Correction;
@@ -76,7 +76,7 @@ class OwnFigureController {
                     figure,
                     OwnFigureView.toCore(figure, value, here.measures()),
                     note.strip());
-        } catch (Refused e) {
+        } catch (RefusedException e) {
             // The page the refusal stands on has what was typed.
             RequestContextUtils.getOutputFlashMap(request)
                     .put("typed", new Typed(figure, Double.isFinite(value) ? Numbers.plain(value, 3) : "", note));
@@ -96,7 +96,7 @@ class OwnFigureController {
         try {
             one = new Correction(id, figure, value, note, LocalDate.now(clock));
         } catch (IllegalArgumentException e) {
-            throw new Refused(String.valueOf(e.getMessage()));
+            throw new RefusedException(String.valueOf(e.getMessage()));
         }
         List<Correction> here = Stream.concat(
                         figures.of(keeper).stream()
@@ -105,10 +105,10 @@ class OwnFigureController {
                 .toList();
         List<String> faults = Correction.faults(here, catalogue);
         if (!faults.isEmpty()) {
-            throw new Refused(String.join("; ", faults));
+            throw new RefusedException(String.join("; ", faults));
         }
         if (!figures.put(keeper, seen == null ? List.of() : seen, one)) {
-            throw new Refused("so many figures of your own are enough; take one back first");
+            throw new RefusedException("so many figures of your own are enough; take one back first");
         }
         return one;
     }

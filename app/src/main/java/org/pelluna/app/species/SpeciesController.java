@@ -10,8 +10,8 @@ import org.pelluna.app.portrait.ScaleRow;
 import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.svg.Svg;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCatalogue;
@@ -138,7 +138,7 @@ class SpeciesController {
                                         .dateOf(judgement.wished().wish().id()))));
         model.addAttribute("findings", FindingView.all(judgement.findings(), here.measures()));
         model.addAttribute("company", CompanyView.of(stock, species));
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute("own", speciesId.startsWith(OwnSpecies.PREFIX));
         model.addAttribute("figures", OwnFigureView.of(stock.plan(), species.id(), catalogue, here.measures()));
         model.addAttribute("figureKinds", OwnFigureView.kinds(species, here.measures()));

@@ -7,7 +7,7 @@ import org.pelluna.app.storage.TankRow;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Sharpening;
@@ -62,12 +62,12 @@ class SharpenController {
         tanks.change(here.keeper(), here.tank(), before -> {
             // Sent twice, or answered in another window meanwhile.
             if (!before.openGuesses().contains(guess)) {
-                throw new Refused("this is no guess any more; the profile has it");
+                throw new RefusedException("this is no guess any more; the profile has it");
             }
             EnumSet<Guess> left = EnumSet.noneOf(Guess.class);
             before.guesses().stream().filter(one -> one != guess).forEach(left::add);
             if (guess.isUnknown() && value.isEmpty()) {
-                throw new Refused("choose what you saw");
+                throw new RefusedException("choose what you saw");
             }
             return value.map(entered -> answered(before, guess, entered, here.measures()))
                     .orElse(before)
@@ -79,16 +79,16 @@ class SharpenController {
 
     private static Tank answered(Tank before, Guess guess, double entered, Measures measures) {
         if (!guess.choices().isEmpty()) {
-            return guess.with(before, entered).orElseThrow(() -> new Refused("choose what you saw"));
+            return guess.with(before, entered).orElseThrow(() -> new RefusedException("choose what you saw"));
         }
         double value = GuessField.entered(guess, entered, before, measures);
         GuessField field = GuessField.of(guess, before, measures);
         // Twice beyond what is plausible is a slip of the hand or of the unit.
         if (!(value >= guess.low() / 2 && value <= guess.high() * 2)) {
-            throw new Refused(
+            throw new RefusedException(
                     field.words() + " is usually " + field.low() + " to " + field.high() + " " + field.unit());
         }
         return guess.with(before, value)
-                .orElseThrow(() -> new Refused("that much does not fit into this glass; enter less"));
+                .orElseThrow(() -> new RefusedException("that much does not fit into this glass; enter less"));
     }
 }

@@ -17,7 +17,7 @@ import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.lead.TankLeads;
@@ -205,7 +205,7 @@ class TankController {
         boolean ordinary = temper == 1 && adult == null;
         Optional<Individual> individual = ordinary
                 ? Optional.empty()
-                : Optional.of(Refused.unless(() -> new Individual(
+                : Optional.of(RefusedException.unless(() -> new Individual(
                         temper,
                         Optional.ofNullable(adult).map(here.measures().length()::toCentimetres),
                         note.map(String::strip).filter(text -> !text.isEmpty()).orElse("as seen by its keeper"))));
@@ -246,7 +246,8 @@ class TankController {
             RedirectAttributes redirect,
             HttpServletRequest request,
             HttpServletResponse response) {
-        Optional<Resident.Acquisition> how = Refused.unless(() -> Resident.Acquisition.of(origin, method, price));
+        Optional<Resident.Acquisition> how =
+                RefusedException.unless(() -> Resident.Acquisition.of(origin, method, price));
         try {
             record.came(here.keeper(), here.tank(), key, seen, how);
         } catch (StaleVersionException e) {

@@ -4,8 +4,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.Optional;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.storage.RecordStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.VerdictView;
@@ -45,7 +45,7 @@ class FirstWishController {
     @GetMapping
     String wishes(Here here, Model model) {
         Assessment assessment = known.of(here, here.measures(), model);
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute(
                 "wishes",
                 assessment.judgements().stream()
@@ -99,7 +99,7 @@ class FirstWishController {
                 here.keeper(),
                 here.tank(),
                 new Wish(
-                        new WishId(Key.checked(key)),
+                        new WishId(FormKey.checked(key)),
                         meant.orElseThrow().id(),
                         count,
                         Optional.empty(),

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.tank.AnimalGroup;
 import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.UsualTank;
@@ -58,7 +58,7 @@ class StepsController {
         LocalDate today = here.answers().plan().asOf();
         if (day.filter(one -> one.isBefore(today.minusYears(YEARS)) || one.isAfter(today.plusYears(1)))
                 .isPresent()) {
-            throw new Refused("a day within the last " + YEARS + " years, or the next; or none");
+            throw new RefusedException("a day within the last " + YEARS + " years, or the next; or none");
         }
         boolean cycled = stage == Stage.CYCLED || stage == Stage.FISH;
         tanks.change(

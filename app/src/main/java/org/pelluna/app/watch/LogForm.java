@@ -10,7 +10,7 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.VersionMark;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.Animal;
 import org.pelluna.core.watch.CrewEncounter;
@@ -73,7 +73,7 @@ public class LogForm {
      * @throws IllegalArgumentException with a sentence, if something is missing
      */
     LogEntry entry() {
-        return entry(Key.checked(key));
+        return entry(FormKey.checked(key));
     }
 
     /** Whether one of the two is no fish. */
@@ -88,7 +88,7 @@ public class LogForm {
      */
     CrewEncounter crewEncounter() {
         return new CrewEncounter(
-                Key.checked(key),
+                FormKey.checked(key),
                 requireNonNull(at),
                 kind,
                 animal(aggressor, "who did it"),

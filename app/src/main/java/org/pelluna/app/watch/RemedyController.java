@@ -8,9 +8,9 @@ import java.util.stream.Stream;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.svg.Svg;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.lead.RemediesLead;
@@ -126,8 +126,8 @@ class RemedyController {
             RedirectAttributes redirect) {
         record.seen(here, from.atStartOfDay());
         Remedy begun = new Remedy(
-                Key.checked(key),
-                remedy.orElseThrow(() -> new Refused("choose what was tried")),
+                FormKey.checked(key),
+                remedy.orElseThrow(() -> new RefusedException("choose what was tried")),
                 fish.filter(one -> !one.isBlank()).map(FishId::new),
                 from,
                 Optional.empty(),
@@ -150,7 +150,7 @@ class RemedyController {
                 here.keeper(),
                 here.tank(),
                 key,
-                remedy -> Refused.unless(() -> new Remedy(
+                remedy -> RefusedException.unless(() -> new Remedy(
                         remedy.id(), remedy.kind(), remedy.fishId(), remedy.from(), Optional.of(on), remedy.note())));
         return "redirect:" + WatchRecord.path(here.tank()) + "/remedies";
     }

@@ -13,9 +13,9 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.lead.RollCallLead;
@@ -69,8 +69,8 @@ class RollCallController {
         journal.add(
                 here.keeper(),
                 here.tank(),
-                Refused.unless(
-                        () -> new ObservationSession(Key.checked(key), start, minutes, Optional.empty(), reason)));
+                RefusedException.unless(
+                        () -> new ObservationSession(FormKey.checked(key), start, minutes, Optional.empty(), reason)));
         warnings.lookSoon(here.keeper(), here.tank());
         if (!queued) {
             Undo.offer(
@@ -129,11 +129,11 @@ class RollCallController {
             if (name.startsWith(FOUND) && !state.isBlank()) {
                 found.put(
                         new FishId(name.substring(FOUND.length())),
-                        Refused.unless(() -> RollCall.State.valueOf(state.toUpperCase(Locale.ROOT))));
+                        RefusedException.unless(() -> RollCall.State.valueOf(state.toUpperCase(Locale.ROOT))));
             }
         });
         Optional<String> note = WatchRecord.note(sent.get("note"));
-        RollCall call = Refused.unless(() -> new RollCall(Key.checked(key), at, found, note));
+        RollCall call = RefusedException.unless(() -> new RollCall(FormKey.checked(key), at, found, note));
         journal.add(here.keeper(), here.tank(), call);
         warnings.lookSoon(here.keeper(), here.tank());
         Undo.offer(redirect, "Roll call saved.", WatchRecord.path(here.tank()) + "/items/" + call.id() + "/remove");

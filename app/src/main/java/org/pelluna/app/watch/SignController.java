@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.app.storage.JournalStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Pictures;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.lead.SignsLead;
@@ -90,7 +90,7 @@ class SignController {
             RedirectAttributes redirect)
             throws IOException {
         record.seen(here, at);
-        String id = Key.checked(key);
+        String id = FormKey.checked(key);
         Optional<byte[]> jpeg = Pictures.sent(photo);
         journal.add(
                 here.keeper(),
@@ -99,7 +99,7 @@ class SignController {
                         id,
                         at,
                         new FishId(fish),
-                        sign.orElseThrow(() -> new Refused("choose what was seen")),
+                        sign.orElseThrow(() -> new RefusedException("choose what was seen")),
                         WatchRecord.note(note.orElse(null)),
                         jpeg.map(bytes -> id + "-photo")),
                 jpeg);

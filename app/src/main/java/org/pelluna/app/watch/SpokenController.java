@@ -8,9 +8,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.watch.CrewCount;
@@ -48,7 +48,7 @@ class SpokenController {
 
     private Understood read(Here here, String line, LocalDateTime now) {
         if (line.length() > LONGEST) {
-            throw new Refused("a line has " + LONGEST + " characters at most");
+            throw new RefusedException("a line has " + LONGEST + " characters at most");
         }
         ResolvedPlan stock = here.answers().stock();
         return Line.read(
@@ -74,7 +74,7 @@ class SpokenController {
         record.stock(here, model);
         model.addAttribute("line", line.orElse(""));
         model.addAttribute("understood", understood);
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute("now", now);
         model.addAttribute("saidAt", said.map(LocalDateTime::toString).orElse(null));
         return "watch/words";
@@ -101,7 +101,7 @@ class SpokenController {
             redirect.addAttribute("line", line);
             return "redirect:" + WatchRecord.path(here.tank()) + "/words";
         }
-        String form = Key.checked(key);
+        String form = FormKey.checked(key);
         spoken.keep(here.keeper(), here.tank(), form, understood);
         warnings.lookSoon(here.keeper(), here.tank());
         String undo = WatchRecord.path(here.tank()) + "/words/" + form + "/undo";
@@ -127,7 +127,7 @@ class SpokenController {
 
     @PostMapping("/{form}/undo")
     String undo(Here here, @PathVariable String form, RedirectAttributes redirect) {
-        spoken.undo(here.keeper(), here.tank(), Key.checked(form));
+        spoken.undo(here.keeper(), here.tank(), FormKey.checked(form));
         Undo.say(redirect, "Undone.");
         return "redirect:" + WatchRecord.path(here.tank());
     }

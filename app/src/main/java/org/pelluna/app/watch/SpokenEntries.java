@@ -3,7 +3,7 @@ package org.pelluna.app.watch;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.words.Understood;
@@ -19,7 +19,7 @@ final class SpokenEntries {
         Understood.What what = line.what().orElseThrow();
         if (what instanceof Understood.Encounter one) {
             if (one.count() > MOST) {
-                throw new Refused("at most " + MOST + " attacks in one line");
+                throw new RefusedException("at most " + MOST + " attacks in one line");
             }
             return IntStream.range(0, one.count())
                     .mapToObj(part -> new LogEntry(

@@ -12,7 +12,7 @@ import org.pelluna.app.storage.NotFoundException;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.WaterTestStore;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.WaterTest;
 import org.pelluna.core.watch.CrewCount;
@@ -42,10 +42,11 @@ class SpokenService {
     /**
      * Keeps a line.
      *
-     * @throws Refused if it says more than one line should
+     * @throws RefusedException if it says more than one line should
      */
     void keep(UUID keeperId, UUID tankId, String form, Understood line) {
-        Understood.What what = line.what().orElseThrow(() -> new Refused("not saved: we understood none of it"));
+        Understood.What what =
+                line.what().orElseThrow(() -> new RefusedException("not saved: we understood none of it"));
         SpokenEntries.of(form, line).forEach(entry -> record.addEntry(keeperId, tankId, entry));
         if (what instanceof Understood.Found one) {
             journal.add(

@@ -22,9 +22,9 @@ import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.storage.StaleVersionException;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
@@ -71,7 +71,7 @@ class WatchController {
     @GetMapping
     String page(Here here, Model model) {
         LogForm form = new LogForm();
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         form.at = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         model.addAttribute("form", form);
         return show(here, model);
@@ -111,8 +111,8 @@ class WatchController {
         model.addAttribute("reasons", ObservationSession.Reason.values());
         model.addAttribute("lead", LogLead.of(plan));
         model.addAttribute("warnings", answers.warnings());
-        model.addAttribute("sentKey", Key.fresh());
-        model.addAttribute("watchKey", Key.fresh());
+        model.addAttribute("sentKey", FormKey.fresh());
+        model.addAttribute("watchKey", FormKey.fresh());
         model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
         return "watch/page";
     }
@@ -137,7 +137,7 @@ class WatchController {
                 String undo = form.namesCrew() ? crew(here, form) : entry(here, form);
                 Undo.offer(redirect, "Logged.", WatchRecord.path(here.tank()) + "/" + undo + "/remove");
                 return WatchRecord.answered(queued, response, WatchRecord.path(here.tank()));
-            } catch (Refused e) {
+            } catch (RefusedException e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             }
         }
@@ -146,14 +146,14 @@ class WatchController {
     }
 
     private String entry(Here here, LogForm form) {
-        LogEntry entry = Refused.unless(form::entry);
+        LogEntry entry = RefusedException.unless(form::entry);
         record.addEntry(here.keeper(), here.tank(), entry);
         warnings.lookSoon(here.keeper(), here.tank());
         return entry.id();
     }
 
     private String crew(Here here, LogForm form) {
-        CrewEncounter seen = Refused.unless(form::crewEncounter);
+        CrewEncounter seen = RefusedException.unless(form::crewEncounter);
         journal.add(here.keeper(), here.tank(), seen);
         return "items/" + seen.id();
     }
@@ -207,12 +207,12 @@ class WatchController {
         TankPlan plan = here.answers().plan();
         if (!faults.hasErrors()) {
             try {
-                LogEntry entry = Refused.unless(() -> form.entry(key));
+                LogEntry entry = RefusedException.unless(() -> form.entry(key));
                 record.changeEntry(here.keeper(), here.tank(), Optional.ofNullable(form.seen), entry);
                 warnings.lookSoon(here.keeper(), here.tank());
                 Undo.say(redirect, "Changed; how it read before is kept with it.");
                 return "redirect:" + WatchRecord.path(here.tank());
-            } catch (Refused e) {
+            } catch (RefusedException e) {
                 faults.reject("incomplete", "Not yet complete: " + e.getMessage() + ".");
             } catch (StaleVersionException e) {
                 LogEntry now = e.now(LogEntry.class);

@@ -10,9 +10,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.pelluna.app.portrait.Portraits;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
@@ -39,7 +39,7 @@ class WatchRecord {
     /** The plan of a keeper's tank, and what each of the pages shows of it. */
     TankPlan open(Here here, Model model) {
         TankPlan plan = here.answers().plan();
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         model.addAttribute("today", plan.asOf());
         model.addAttribute("now", LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES));
         return plan;
@@ -60,20 +60,20 @@ class WatchRecord {
      * Checks that a thing was seen, in a tank of the keeper's.
      *
      * @throws org.pelluna.app.storage.NotFoundException if the keeper has no such tank
-     * @throws Refused if it lies in the future
+     * @throws RefusedException if it lies in the future
      */
     void seen(Here here, LocalDateTime at) {
         tanks.get(here.keeper(), here.tank());
         // The keeper's clock may be a little ahead of ours.
         if (at.isAfter(LocalDateTime.now(clock).plusMinutes(5))) {
-            throw new Refused("choose today or an earlier time; this is in the future");
+            throw new RefusedException("choose today or an earlier time; this is in the future");
         }
     }
 
     static Optional<String> note(@Nullable String words) {
         Optional<String> note = Optional.ofNullable(words).map(String::strip).filter(text -> !text.isEmpty());
         note.filter(text -> text.length() > LONGEST_NOTE).ifPresent(text -> {
-            throw new Refused("a note has 1,000 characters at most");
+            throw new RefusedException("a note has 1,000 characters at most");
         });
         return note;
     }

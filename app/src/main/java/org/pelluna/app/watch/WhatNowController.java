@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.app.storage.JournalStore;
 import org.pelluna.app.storage.TankStore;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.plan.Fish;
@@ -80,7 +80,7 @@ class WhatNowController {
                         .toList());
         model.addAttribute("chosen", chosen.map(one -> one.id().key()).orElse(""));
         model.addAttribute("chosenName", chosen.map(Fish::name).orElse(""));
-        model.addAttribute("key", Key.fresh());
+        model.addAttribute("key", FormKey.fresh());
         LocalDate today = stock.plan().asOf();
         Optional<RemedyAdvice> advice = chosen.map(one -> RemedyAdvice.of(stock, one));
         List<RemedyOption> helping = advice.stream()
@@ -134,9 +134,9 @@ class WhatNowController {
         RemedyOption taken = RemedyOption.of(stock, chosen).stream()
                 .filter(one -> one.way() == way)
                 .findFirst()
-                .orElseThrow(
-                        () -> new Refused("this way is not open any more, since the tank has changed; look again"));
-        String id = Key.checked(key);
+                .orElseThrow(() ->
+                        new RefusedException("this way is not open any more, since the tank has changed; look again"));
+        String id = FormKey.checked(key);
         LocalDate today = LocalDate.now(clock);
         List<Task> tasks = new ArrayList<>();
         for (RemedyOption.Step step : taken.steps()) {

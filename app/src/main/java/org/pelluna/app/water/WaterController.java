@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.storage.WaterTestStore;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
 import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.Undo;
@@ -79,7 +79,7 @@ class WaterController {
             return "water/page :: drawn";
         }
         TestForm form = new TestForm();
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         form.on = LocalDate.now(clock);
         model.addAttribute("form", form);
         return show(here, here.measures(), model);
@@ -192,7 +192,7 @@ class WaterController {
                 faults.rejectValue("on", "day", "The day of the test, today or before.");
             } else {
                 try {
-                    tests = form.tests(Key.checked(form.key), here.measures());
+                    tests = form.tests(FormKey.checked(form.key), here.measures());
                     if (tests.isEmpty()) {
                         faults.reject("empty", "Enter at least one reading.");
                     }

@@ -141,7 +141,7 @@ class ErrorHandler {
         MultipartException.class,
         InvalidPropertyException.class,
         FullException.class,
-        Refused.class
+        RefusedException.class
     })
     @Nullable
     String bad(
@@ -177,7 +177,7 @@ class ErrorHandler {
 
     /** Whether its words are meant for the keeper. */
     private static boolean ofTheirs(Exception trouble) {
-        return trouble instanceof Refused || trouble instanceof FullException;
+        return trouble instanceof RefusedException || trouble instanceof FullException;
     }
 
     /** What waited for a connection has no page to go back to: it is told why in a line. */

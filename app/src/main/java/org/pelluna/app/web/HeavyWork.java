@@ -27,13 +27,13 @@ public class HeavyWork {
      * Waits for its turn; whoever has begun ends.
      *
      * @param keeper whose work it is
-     * @throws Refused if others take too long
+     * @throws RefusedException if others take too long
      */
     public void begin(UUID keeper) {
         wait(lane(keeper), "other files of yours are being taken in just now; send this one after them");
         try {
             wait(turns, "many files are being taken in just now; send yours again in a minute");
-        } catch (Refused e) {
+        } catch (RefusedException e) {
             lane(keeper).release();
             throw e;
         }
@@ -46,11 +46,11 @@ public class HeavyWork {
     private static void wait(Semaphore turn, String otherwise) {
         try {
             if (!turn.tryAcquire(MOST_SECONDS, TimeUnit.SECONDS)) {
-                throw new Refused(otherwise);
+                throw new RefusedException(otherwise);
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new Refused("the server is stopping; send your file again in a minute");
+            throw new RefusedException("the server is stopping; send your file again in a minute");
         }
     }
 

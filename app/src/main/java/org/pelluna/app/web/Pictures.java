@@ -80,14 +80,14 @@ public final class Pictures {
     /**
      * The photograph of a form; nothing if none was chosen.
      *
-     * @throws Refused with a sentence, if it is no photograph we take
+     * @throws RefusedException with a sentence, if it is no photograph we take
      */
     public static Optional<byte[]> sent(@Nullable MultipartFile chosen) throws IOException {
         if (chosen == null || chosen.isEmpty()) {
             return Optional.empty();
         }
         byte[] bytes = chosen.getBytes();
-        return Optional.of(Refused.unless(() -> jpeg(bytes)));
+        return Optional.of(RefusedException.unless(() -> jpeg(bytes)));
     }
 
     private static Decoded decoded(byte[] sent) throws IOException {

@@ -36,8 +36,10 @@ class TemplateSpacing {
             ITemplateResource file = super.computeTemplateResource(
                     configuration, ownerTemplate, template, resourceName, characterEncoding, attributes);
             try (BufferedReader reader = new BufferedReader(file.reader())) {
-                return new StringTemplateResource(
-                        reader.lines().map(String::strip).collect(Collectors.joining(" ")));
+                return new StringTemplateResource(reader.lines()
+                        .map(String::strip)
+                        .collect(Collectors.joining(" "))
+                        .replace("\" >", "\">"));
             } catch (IOException unreadable) {
                 throw new UncheckedIOException(unreadable);
             }

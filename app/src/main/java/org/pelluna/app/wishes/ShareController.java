@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.pelluna.app.portrait.FishChoice;
 import org.pelluna.app.storage.ShareStore;
-import org.pelluna.app.web.Key;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.TankCatalogue;
 import org.pelluna.app.web.Undo;
@@ -46,7 +46,7 @@ class ShareController {
     @GetMapping
     String page(@PathVariable String token, Model model) {
         WishForm form = new WishForm();
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         model.addAttribute("form", form);
         return show(token, model);
     }
@@ -87,7 +87,7 @@ class ShareController {
         }
         if (!faults.hasErrors()) {
             Wish wish = new Wish(
-                    new WishId(Key.checked(form.key)),
+                    new WishId(FormKey.checked(form.key)),
                     meant.orElseThrow().id(),
                     form.count,
                     Optional.empty(),

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.pelluna.app.storage.RecordStore;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
@@ -43,9 +43,9 @@ class SightController {
             RedirectAttributes redirect) {
         LocalDate day = on.orElseGet(record::today);
         if (day.isAfter(record.today())) {
-            throw new Refused("this day lies in the future");
+            throw new RefusedException("this day lies in the future");
         }
-        ShopSighting sight = Refused.unless(() -> new ShopSighting(
+        ShopSighting sight = RefusedException.unless(() -> new ShopSighting(
                 day,
                 words(where),
                 ate,

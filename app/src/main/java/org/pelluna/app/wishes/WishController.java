@@ -17,11 +17,11 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.storage.VersionMark;
 import org.pelluna.app.web.Conflict;
 import org.pelluna.app.web.FindingView;
+import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.HeadlineView;
 import org.pelluna.app.web.Here;
-import org.pelluna.app.web.Key;
 import org.pelluna.app.web.Measures;
-import org.pelluna.app.web.Refused;
+import org.pelluna.app.web.RefusedException;
 import org.pelluna.app.web.SpeciesLookup;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
@@ -92,7 +92,7 @@ class WishController {
     @GetMapping
     String page(Here here, Model model) {
         WishForm form = new WishForm();
-        form.key = Key.fresh();
+        form.key = FormKey.fresh();
         model.addAttribute("form", form);
         return show(here, here.measures(), model);
     }
@@ -164,7 +164,7 @@ class WishController {
             return show(here, here.measures(), model);
         }
         Wish wish = new Wish(
-                new WishId(Key.checked(form.key)),
+                new WishId(FormKey.checked(form.key)),
                 meant.orElseThrow().id(),
                 form.count,
                 Optional.ofNullable(form.length).map(here.measures().length()::toCentimetres),
@@ -193,7 +193,7 @@ class WishController {
             HttpServletResponse response) {
         Optional<String> words = Optional.ofNullable(note).map(String::strip).filter(text -> !text.isEmpty());
         if (words.filter(text -> text.length() > 500).isPresent()) {
-            throw new Refused("a note has at most 500 characters");
+            throw new RefusedException("a note has at most 500 characters");
         }
         try {
             record.decide(

@@ -6,15 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;
-import java.time.Duration;
-import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.pelluna.app.browser.Browsers.Watched;
 
-/** From sign-up to a dated plan, with a clock and a count of answers. */
+/** From sign-up to a dated plan, with a count of answers. */
 class VoyageTest extends BrowserTest {
     private static final int MOST_ANSWERS = 25;
-    private static final Duration MOST = Duration.ofMinutes(5);
 
     private int answers;
 
@@ -45,7 +42,6 @@ class VoyageTest extends BrowserTest {
     @Test
     void aCyclingNinetyLitresIsPlannedAtOnce() {
         Watched watched = Browsers.page(1280, 800);
-        Instant begun = Instant.now();
         Page page = signedUp(watched);
         assertThat(page.locator("main")).containsText("Enter the inside length");
         fill(page, "name", "Cove");
@@ -75,7 +71,6 @@ class VoyageTest extends BrowserTest {
         assertThat(page.locator(".headline")).containsText("still cycling");
         assertThat(page.getByText("Enter an ammonia and a nitrite test")).isVisible();
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
-        assertThat(Duration.between(begun, Instant.now())).isLessThan(MOST);
         assertClean(watched, "plan");
     }
 
@@ -143,7 +138,6 @@ class VoyageTest extends BrowserTest {
     @Test
     void sixFishThatLiveThereAreNamedAndNothingElseIsAsked() {
         Watched watched = Browsers.page(1280, 800);
-        Instant begun = Instant.now();
         Page page = signedUp(watched);
         fill(page, "name", "Quay");
         fill(page, "length", "120");
@@ -177,7 +171,6 @@ class VoyageTest extends BrowserTest {
         assertThat(page.locator("main")).containsText("6 fish");
         assertThat(page.locator("main")).containsText("attacks an hour on");
         assertThat(answers).isLessThanOrEqualTo(MOST_ANSWERS);
-        assertThat(Duration.between(begun, Instant.now())).isLessThan(MOST);
         assertClean(watched, "plan");
     }
 

@@ -106,7 +106,7 @@ class WatchStoryTest extends BrowserTest {
 
         place(page, "Roll call");
         assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
-        Locator calls = page.getByText(Pattern.compile("^Delete the roll call of"));
+        Locator calls = page.getByText(Pattern.compile("^ ?Delete the roll call of"));
         int called = calls.count();
         page.context().setOffline(true);
         page.reload();

@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
  * a keeper out of it. Source: OWASP, Slow Down Online Guessing Attacks with Device Cookies.
  */
 @Component
-class Guesses {
+class SignInAttempts {
     private static final Duration FIRST_WAIT = Duration.ofSeconds(15);
     private static final Duration LONGEST_WAIT = Duration.ofMinutes(15);
     private static final Duration FORGOTTEN_AFTER = Duration.ofHours(1);
@@ -36,7 +36,8 @@ class Guesses {
     private final Clock clock;
     private final int freeForAddress;
 
-    Guesses(JdbcClient database, Clock clock, @Value("${pelluna.guesses-of-an-address:100}") int freeForAddress) {
+    SignInAttempts(
+            JdbcClient database, Clock clock, @Value("${pelluna.guesses-of-an-address:100}") int freeForAddress) {
         this.database = database;
         this.clock = clock;
         this.freeForAddress = freeForAddress;

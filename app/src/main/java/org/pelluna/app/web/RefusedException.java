@@ -6,28 +6,28 @@ import java.util.function.Supplier;
  * What was sent cannot be taken, for a reason that its keeper can mend. Only this is told to a keeper as theirs; any other exception is a
  * fault of ours.
  */
-public class Refused extends RuntimeException {
+public class RefusedException extends RuntimeException {
     /**
      * @param sentence what is wrong and what would be right, without a full stop
      */
-    public Refused(String sentence) {
+    public RefusedException(String sentence) {
         super(sentence);
     }
 
-    private Refused(IllegalArgumentException reason) {
+    private RefusedException(IllegalArgumentException reason) {
         super(reason.getMessage(), reason);
     }
 
     /**
      * A value of the core made of what was sent, and of nothing else.
      *
-     * @throws Refused if it cannot be, with the core's reason
+     * @throws RefusedException if it cannot be, with the core's reason
      */
     public static <T> T unless(Supplier<T> sent) {
         try {
             return sent.get();
         } catch (IllegalArgumentException e) {
-            throw new Refused(e);
+            throw new RefusedException(e);
         }
     }
 }

@@ -4,8 +4,8 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** Keys of new rows: a form carries the key of the row it creates, so that sending it twice creates one. */
-public final class Key {
-    private Key() {}
+public final class FormKey {
+    private FormKey() {}
 
     public static String fresh() {
         return UUID.randomUUID().toString();
@@ -14,13 +14,13 @@ public final class Key {
     /**
      * The key a form brought.
      *
-     * @throws Refused if it is not one of ours
+     * @throws RefusedException if it is not one of ours
      */
     public static String checked(@Nullable String key) {
         try {
             return UUID.fromString(key).toString();
         } catch (IllegalArgumentException | NullPointerException e) {
-            throw new Refused("the form's own key is missing; reload the page and send it again");
+            throw new RefusedException("the form's own key is missing; reload the page and send it again");
         }
     }
 

@@ -8,10 +8,10 @@ import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 
 /** Tells who has tried too often when to try again: 429, and a sentence. */
-final class Wait {
+final class TooManyAttempts {
     private static final int A_MINUTE = 60;
 
-    private Wait() {}
+    private TooManyAttempts() {}
 
     static void tell(Model model, HttpServletResponse response, Instant now, Instant until) {
         long seconds = Math.max(1, Duration.between(now, until).toSeconds() + 1);
