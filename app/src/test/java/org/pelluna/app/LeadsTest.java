@@ -73,6 +73,12 @@ class LeadsTest extends PageTest {
 
     @Test
     void thePagesOfTheTankAreAnswered() throws Exception {
+        begins(
+                tank + "/move?into=" + empty.substring("/tanks/".length()),
+                "(All fish can move to|\\S+ cannot move to) ");
+        begins(tank + "/residents/enter", "List the fish that live here");
+        begins(tank + "/tables", "Choose a table");
+        begins("/import", "Choose a plan file");
         begins(tank, "\\d+ fish in \\d+\\hL of water\\.");
         begins(tank + "/reef", ".+ outgrows this tank about |\\d+ fish live here; all have room");
         begins(tank + "/rules", "You follow .+: they stop \\d+ of your \\d+ wishes\\.");

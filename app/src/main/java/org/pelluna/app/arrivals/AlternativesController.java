@@ -11,6 +11,7 @@ import org.pelluna.app.web.Undo;
 import org.pelluna.core.arrival.Alternative;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.budget.Budget;
+import org.pelluna.core.lead.PlanLeads;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.units.Numbers;
@@ -174,12 +175,7 @@ class AlternativesController {
                                 line.by(),
                                 line.atRisk()))
                         .toList());
-        model.addAttribute(
-                "lead",
-                budget.atRisk() > 0
-                        ? Numbers.plain(budget.atRisk(), 2) + " of " + Numbers.plain(budget.price(), 2)
-                                + " is at risk: expect many attacks on the fish marked below."
-                        : "The planned fish cost " + Numbers.plain(budget.price(), 2) + ".");
+        model.addAttribute("lead", PlanLeads.money(budget));
         model.addAttribute("price", Numbers.plain(budget.price(), 2));
         model.addAttribute("atRisk", Numbers.plain(budget.atRisk(), 2));
         model.addAttribute("lost", Numbers.plain(budget.lost(), 2));

@@ -14,12 +14,11 @@ import org.pelluna.app.storage.TankStore;
 import org.pelluna.app.web.FormKey;
 import org.pelluna.app.web.Here;
 import org.pelluna.app.web.Undo;
-import org.pelluna.core.judge.ResidentVerdict;
+import org.pelluna.core.lead.PlanLeads;
 import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Departure;
 import org.pelluna.core.plan.Life;
 import org.pelluna.core.plan.Resident;
-import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.stereotype.Controller;
@@ -61,7 +60,7 @@ class FishController {
                 "fish",
                 FishView.of(
                         answers.assessment(), found, journal.photoKeys(here.keeper(), here.tank()), here.measures()));
-        model.addAttribute("lead", lead(answers.stock(), found));
+        model.addAttribute("lead", PlanLeads.fish(answers.stock(), found.id().key()));
         model.addAttribute("today", answers.plan().asOf());
         model.addAttribute("sexes", Life.Sex.values());
         model.addAttribute("places", Absence.Place.values());
@@ -82,18 +81,6 @@ class FishController {
                                 .toList());
         model.addAttribute("keys", new FormKey.Fresh());
         return "fish/page";
-    }
-
-    /** Whether the fish is fine, or what to do; empty where it does not live here. */
-    private static String lead(ResolvedPlan stock, Resident fish) {
-        return ResidentVerdict.all(stock).stream()
-                .filter(one -> one.fish().id().equals(fish.id()))
-                .map(one -> switch (one.standing()) {
-                    case FINE -> one.fish().name() + " is fine here.";
-                    case ACT, WATCH -> one.reason() + " " + one.step();
-                })
-                .findFirst()
-                .orElse("");
     }
 
     /** The keeper's other tanks. */

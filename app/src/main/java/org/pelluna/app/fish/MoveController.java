@@ -25,8 +25,10 @@ import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.assess.Assessment;
 import org.pelluna.core.assess.MovingHouse;
+import org.pelluna.core.lead.PlanLeads;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.Purpose;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -68,25 +70,23 @@ class MoveController {
         model.addAttribute("key", FormKey.fresh());
         model.addAttribute(
                 "portraits", Portraits.sheet(all.stream().map(Fish::species).toList()));
-        model.addAttribute(
-                "steps",
-                target.isEmpty() || all.isEmpty()
-                        ? List.of()
-                        : steps(
-                                stock,
-                                cache.of(here.keeper(), target.get().id()).plan(),
-                                here.measures()));
+        model.addAttribute("lead", "");
+        model.addAttribute("steps", List.of());
+        target.ifPresent(to -> show(stock, cache.of(here.keeper(), to.id()).plan(), here.measures(), model));
         model.addAttribute(
                 "wishes",
                 stock.wishes().stream().map(one -> one.species().commonName()).toList());
         return "fish/move";
     }
 
-    private List<MoveStep> steps(ResolvedPlan stock, org.pelluna.core.plan.TankPlan into, Measures measures) {
+    private void show(ResolvedPlan stock, TankPlan into, Measures measures, Model model) {
         Assessment there = MovingHouse.of(stock, into, catalogue);
         Map<String, Fish> fish = stock.withAbsent().residents().stream()
                 .collect(Collectors.toMap(one -> one.id().key(), one -> one));
         ArrivalPlan order = there.order();
+        model.addAttribute(
+                "lead",
+                measures.sentence(PlanLeads.move(order, fish, into.tank().name(), into.asOf())));
         List<MoveStep> steps = new ArrayList<>();
         for (Arrival arrival : order.arrivals()) {
             boolean first = steps.isEmpty() && !arrival.date().isAfter(into.asOf());
@@ -107,7 +107,7 @@ class MoveController {
                         List.of(FindingView.of(one.gate(), measures))));
             }
         }
-        return steps;
+        model.addAttribute("steps", steps);
     }
 
     @PostMapping("/tanks/{tankId}/move")
