@@ -114,7 +114,8 @@ final class DemoDates {
                 journal.phases().stream().map(one -> one.later(days)).toList(),
                 journal.crewPlans().stream().map(one -> one.later(days)).toList(),
                 journal.crewEncounters().stream().map(one -> one.later(days)).toList(),
-                journal.reservations().stream().map(one -> one.later(days)).toList());
+                journal.reservations().stream().map(one -> one.later(days)).toList(),
+                journal.fallows().stream().map(one -> one.later(days)).toList());
     }
 
     private static Schedule moved(Schedule schedule, long days) {

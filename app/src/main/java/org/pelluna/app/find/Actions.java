@@ -17,6 +17,11 @@ final class Actions {
                 new Hit(DO, "Log in words", "typed or dictated", tank + "/watch/words"),
                 new Hit(DO, "Roll call", "who is there, and eating", tank + "/watch/roll-call"),
                 new Hit(DO, "Note a sign of injury or illness", "with a photograph", tank + "/watch/signs"),
+                new Hit(
+                        DO,
+                        "Leave the display without fish",
+                        "fallow, for white spot, velvet or flukes",
+                        tank + "/watch/without-fish"),
                 new Hit(DO, "Note a remedy", "box, mirror, lights out, rock moved", tank + "/watch/remedies"),
                 new Hit(DO, "Enter a water test", "ammonia, nitrite, nitrate, phosphate", tank + "/water"),
                 new Hit(DO, "Enter a loss", "a fish died or is missing", tank + "/losses"),

@@ -57,6 +57,7 @@ class JournalRow {
         CREW_PLAN,
         CREW_ENCOUNTER,
         RESERVATION,
+        FALLOW,
         /** A fish of which nothing is to be learned. */
         UNLEARNED
     }

@@ -13,6 +13,7 @@ import org.pelluna.core.id.FishId;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.CrewPlan;
+import org.pelluna.core.watch.Fallow;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Phase;
@@ -69,6 +70,10 @@ public class JournalStore {
 
     public void add(UUID keeperId, UUID tankId, CrewCount count) {
         add(keeperId, tankId, JournalRow.Kind.CREW, count.id(), count);
+    }
+
+    public void add(UUID keeperId, UUID tankId, Fallow fallow) {
+        add(keeperId, tankId, JournalRow.Kind.FALLOW, fallow.id(), fallow);
     }
 
     public void add(UUID keeperId, UUID tankId, CrewPlan plan) {
@@ -276,7 +281,8 @@ public class JournalStore {
                         .sorted(java.util.Comparator.comparing(CrewPlan::since).thenComparing(CrewPlan::id))
                         .toList(),
                 all(rows, JournalRow.Kind.CREW_ENCOUNTER, CrewEncounter.class),
-                all(rows, JournalRow.Kind.RESERVATION, Reservation.class));
+                all(rows, JournalRow.Kind.RESERVATION, Reservation.class),
+                all(rows, JournalRow.Kind.FALLOW, Fallow.class));
     }
 
     private static <T> List<T> all(List<JournalRow> rows, JournalRow.Kind kind, Class<T> type) {
@@ -301,6 +307,7 @@ public class JournalStore {
                 .forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.CREW_ENCOUNTER, one.id(), one)));
         journal.reservations()
                 .forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.RESERVATION, one.id(), one)));
+        journal.fallows().forEach(one -> rows.add(new JournalRow(tankId, JournalRow.Kind.FALLOW, one.id(), one)));
         journal.unlearned()
                 .forEach(
                         fish -> rows.add(new JournalRow(tankId, JournalRow.Kind.UNLEARNED, "unlearned-" + fish, fish)));

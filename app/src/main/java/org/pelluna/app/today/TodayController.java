@@ -26,6 +26,7 @@ import org.pelluna.app.web.TankAnswers;
 import org.pelluna.app.web.TankCache;
 import org.pelluna.app.web.Undo;
 import org.pelluna.core.assess.Assessment;
+import org.pelluna.core.fallow.FallowPeriod;
 import org.pelluna.core.judge.ResidentVerdict;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.TankPlan;
@@ -123,7 +124,9 @@ class TodayController {
                 Portraits.sheet(assessment.stock().residents().stream()
                         .map(Fish::species)
                         .toList()),
-                ResidentVerdict.firstAct(residents)
+                FallowPeriod.of(plan)
+                        .map(period -> period.sentence(plan.asOf()))
+                        .or(() -> ResidentVerdict.firstAct(residents))
                         .or(() -> rising.stream().findFirst())
                         .orElseGet(() -> measures.sentence(Due.lead(due, plan.asOf()))),
                 answers.tension().map(TankTension::words).orElse(""),

@@ -160,7 +160,7 @@ class RollCallController {
 
     private static String page(UUID tankId, String back) {
         return switch (back) {
-            case "roll-call", "signs", "remedies" -> WatchRecord.path(tankId) + "/" + back;
+            case "roll-call", "signs", "remedies", "without-fish" -> WatchRecord.path(tankId) + "/" + back;
             default -> WatchRecord.path(tankId);
         };
     }

@@ -1,10 +1,13 @@
 package org.pelluna.core.assess;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Absence;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
 import org.pelluna.core.plan.TankPlan;
@@ -36,6 +39,29 @@ public final class MovingHouse {
                         .toList())
                 .withSchedule(Schedule.NONE);
         return Assessment.of(plan, catalogue);
+    }
+
+    /**
+     * The fish of a display that was left without fish, judged as newcomers on the day on which they may come back.
+     *
+     * @throws IllegalArgumentException if none is out
+     */
+    public static Assessment back(ResolvedPlan stock, LocalDate on, Catalogue catalogue) {
+        TankPlan then = stock.plan()
+                .with(as -> as.asOf(on)
+                        .residents(stock.plan().residents().stream()
+                                .map(MovingHouse::outForGood)
+                                .toList()));
+        return of(stock, then, catalogue);
+    }
+
+    private static Resident outForGood(Resident fish) {
+        return fish.leftOn().isPresent()
+                ? fish
+                : fish.left(fish.noted().absences().stream()
+                        .filter(out -> out.until().isEmpty())
+                        .map(Absence::from)
+                        .findFirst());
     }
 
     private static Wish wish(Fish fish, TankPlan plan) {

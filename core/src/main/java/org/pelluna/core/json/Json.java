@@ -20,6 +20,7 @@ import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterRegime;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.CrewPlan;
+import org.pelluna.core.watch.Fallow;
 import org.pelluna.core.watch.Observations;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Reservation;
@@ -105,6 +106,9 @@ public final class Json {
 
         @JsonInclude(JsonInclude.Include.NON_EMPTY)
         List<Reservation> reservations();
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY)
+        List<Fallow> fallows();
     }
 
     /** A finding's reason is its sentence. */

@@ -144,6 +144,7 @@ final class PlanCheck {
         seen.tasks().forEach(one -> key("/journal/tasks", one.id()));
         seen.phases().forEach(one -> key("/journal/phases", one.id()));
         seen.crewPlans().forEach(one -> key("/journal/crewPlans", one.id()));
+        seen.fallows().forEach(one -> key("/journal/fallows", one.id()));
         seen.reservations().forEach(one -> key("/journal/reservations", one.id()));
         seen.crewEncounters().forEach(one -> {
             key("/journal/crewEncounters", one.id());

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.pelluna.core.fallow.FallowPeriod;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
@@ -58,9 +59,19 @@ final class RecordRule implements ShortlistRule {
 
     @Override
     public List<Finding> judge(Candidate candidate) {
-        return Stream.of(whiteSpots(candidate), water(candidate), jump(candidate))
+        return Stream.of(withoutFish(candidate), whiteSpots(candidate), water(candidate), jump(candidate))
                 .flatMap(Optional::stream)
                 .collect(() -> killers(candidate), List::add, List::addAll);
+    }
+
+    private static Optional<Finding> withoutFish(Candidate candidate) {
+        return FallowPeriod.of(candidate.stock().plan())
+                .filter(period -> period.safeOn().isAfter(candidate.today()))
+                .map(period -> waits(
+                        period.sentence(candidate.today()),
+                        period.safeOn(),
+                        Figure.measured("days without fish", period.length(), "days"),
+                        "Keep every fish out of this tank until then."));
     }
 
     private static Optional<Finding> whiteSpots(Candidate candidate) {

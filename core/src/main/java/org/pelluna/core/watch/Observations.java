@@ -22,6 +22,7 @@ import org.pelluna.core.id.FishId;
  * @param crewPlans invertebrates to be bought
  * @param crewEncounters what passed between fish and invertebrates, the oldest first
  * @param reservations days of this quarantine tank kept for arrivals of other tanks, in order
+ * @param fallows decisions to leave this display without fish for a disease, the oldest first
  */
 @RecordBuilder
 public record Observations(
@@ -35,7 +36,8 @@ public record Observations(
         List<Phase> phases,
         List<CrewPlan> crewPlans,
         List<CrewEncounter> crewEncounters,
-        List<Reservation> reservations)
+        List<Reservation> reservations,
+        List<Fallow> fallows)
         implements ObservationsBuilder.With {
 
     /** Stands among the {@link #unlearned} for what the log says of the whole tank; no fish can have this key. */
@@ -44,9 +46,9 @@ public record Observations(
     /** Nothing written. */
     public static final Observations EMPTY = new Observations(
             List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Set.of(), List.of(), List.of(), List.of(),
-            List.of());
+            List.of(), List.of());
 
-    /** Only what the judgement of a plan rests on: crew, what is planned of it, what passed between it and fish, bookings, and white spots. */
+    /** Only what the judgement of a plan rests on: crew, what is planned of it, what passed between it and fish, bookings, white spots, and a display without fish. */
     public Observations onlyStock() {
         return EMPTY.with(as -> as.crew(crew)
                 .signs(signs.stream()
@@ -55,7 +57,8 @@ public record Observations(
                 .crewPlans(crewPlans)
                 .crewEncounters(crewEncounters)
                 .phases(phases)
-                .reservations(reservations));
+                .reservations(reservations)
+                .fallows(fallows));
     }
 
     /** Whether a roll call, a sign or a remedy names one of some fish. */
@@ -86,6 +89,9 @@ public record Observations(
                 .toList();
         reservations = reservations.stream()
                 .sorted(Comparator.comparing(Reservation::from).thenComparing(Reservation::id))
+                .toList();
+        fallows = fallows.stream()
+                .sorted(Comparator.comparing(Fallow::on).thenComparing(Fallow::id))
                 .toList();
         unlearned = java.util.Collections.unmodifiableSet(new TreeSet<>(unlearned));
     }

@@ -84,6 +84,17 @@ public final class Nitrification {
         this.decay = DECAY * Math.pow(WARMTH_DECAY, warmer);
     }
 
+    /**
+     * What is left of bacteria that nothing feeds.
+     *
+     * @param celsius of the water
+     * @param days without food, 0 or more
+     * @return a share, 0 to 1
+     */
+    public static double shareLeft(double celsius, int days) {
+        return Math.exp(-DECAY * Math.pow(WARMTH_DECAY, celsius - 20) * days);
+    }
+
     private static double activity(double pH) {
         return 1 / (1 + Math.pow(10, ACID - pH) + Math.pow(10, pH - ALKALINE));
     }

@@ -29,6 +29,7 @@ class AbsentKeysTest {
             /journal/crewEncounters/0/by: fish
             /journal/crewEncounters/0/to: crew
             /journal/crewPlans/0: group id name since
+            /journal/fallows/0: id on parasite
             /journal/phases/0/cut: on
             /journal/phases/0: from id kind
             /journal/remedies/0: from id kind

@@ -29,9 +29,11 @@ import org.pelluna.core.watch.Animal;
 import org.pelluna.core.watch.CrewCount;
 import org.pelluna.core.watch.CrewEncounter;
 import org.pelluna.core.watch.CrewPlan;
+import org.pelluna.core.watch.Fallow;
 import org.pelluna.core.watch.LogEntry;
 import org.pelluna.core.watch.ObservationSession;
 import org.pelluna.core.watch.Observations;
+import org.pelluna.core.watch.Parasite;
 import org.pelluna.core.watch.Phase;
 import org.pelluna.core.watch.Remedy;
 import org.pelluna.core.watch.Reservation;
@@ -191,6 +193,7 @@ class PlanFileTest {
                                         Optional.of(new Phase.Cut(TODAY, "a fish was added")))))
                                 .crewPlans(List.of(new CrewPlan(
                                         "cp", AnimalGroup.SHRIMPS, "tiger pistol shrimp", 1, TODAY.minusDays(3))))
+                                .fallows(List.of(new Fallow("fa", Parasite.VELVET, TODAY.minusDays(3))))
                                 .reservations(List.of(new Reservation(
                                         "rs",
                                         "another tank",

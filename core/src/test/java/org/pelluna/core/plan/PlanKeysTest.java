@@ -55,6 +55,7 @@ class PlanKeysTest {
                 "journal/tasks",
                 "journal/phases",
                 "journal/crewPlans",
+                "journal/fallows",
                 "journal/crewEncounters",
                 "journal/reservations"
             })
