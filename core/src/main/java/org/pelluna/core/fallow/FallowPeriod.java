@@ -111,8 +111,8 @@ public record FallowPeriod(Fallow fallow, State state, LocalDate since, LocalDat
             case STILL_FISH ->
                 "Take " + names() + " out: the " + length() + " days without fish begin when the last one has left.";
             case WAITING ->
-                "Keep the display without fish until " + Dates.day(safeOn, today) + ": then " + disease
-                        + " has died out.";
+                "Keep the display without fish until " + Dates.day(safeOn, today) + ": by then " + disease
+                        + " should have died out.";
             case SAFE -> "Fish may go back: the display was without fish for " + length() + " days.";
             case ENDED_EARLY ->
                 names() + (fish.size() == 1 ? " was" : " were") + " put in too early: " + disease
