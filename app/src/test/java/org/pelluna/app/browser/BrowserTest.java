@@ -153,6 +153,8 @@ abstract class BrowserTest {
             assertThat(page.locator("nav.tabs [aria-current=page]")).hasText(name);
         }
         assertThat(page.locator("nav.tabs")).hasAttribute("data-place", place);
+        // The scripts run after the page is read: a key pressed before them would be lost.
+        page.waitForLoadState();
     }
 
     /** Chooses from the menu at the head. */
