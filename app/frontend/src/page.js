@@ -30,6 +30,13 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
+// A link to something folded opens it.
+const meant = location.hash && document.getElementById(location.hash.slice(1));
+if (meant instanceof HTMLDetailsElement) {
+  meant.open = true;
+  meant.scrollIntoView();
+}
+
 // A chart wider than the screen begins at today.
 for (const today of document.querySelectorAll('.overflow-x-auto .today')) {
   const frame = today.closest('.overflow-x-auto');

@@ -67,7 +67,8 @@ public final class Places {
                     TANK,
                     Matter.of("House rules", "/rules", "Which limits does this tank follow?"),
                     Matter.of("Headroom", "/headroom", "How many more fish fit, now and fully grown?"),
-                    Matter.of("Wishes", "/wishes", "Can I keep this fish here? If not, why, and when?"),
+                    Matter.of(
+                            "Wishes", "/wishes", "Can I keep this fish here? If not, why, and when?", "Ways to a yes"),
                     COMPANY,
                     Matter.of(
                             "Arrivals",

@@ -123,6 +123,11 @@ record WishView(
         return word + wish.decisionNote().map(note -> ": “" + note + "”").orElse(", without a note");
     }
 
+    /** Whether it is refused and not dropped by the keeper, so that what turns it is worth a look. */
+    public boolean turnable() {
+        return severity.equals("stop") && !decision.equals(Wish.Decision.STRUCK.name());
+    }
+
     /** The severity under which the page lists it: out when it is out of the plan, whatever the findings say. */
     String shelf() {
         return struck ? "stop" : severity.equals("stop") ? "careful" : severity;

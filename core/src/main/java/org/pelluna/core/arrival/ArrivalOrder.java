@@ -39,11 +39,9 @@ public final class ArrivalOrder {
      * @param water the reserve of the same plan
      */
     public static ArrivalPlan of(ResolvedPlan stock, List<Judgement> judgements, WaterReserve water) {
-        OrderItems units = OrderItems.of(stock, judgements, water);
-        OrderProblem problem = new OrderProblem(
-                        stock, units.placed(), OrderOptions.of(stock.plan().houseRules()), water)
-                .solvable();
-        FoundOrder best = OrderSearch.best(problem);
+        BorneOrder units = BorneOrder.of(stock, OrderItems.of(stock, judgements, water), water);
+        OrderProblem problem = units.problem();
+        FoundOrder best = units.found();
         OwnOrder own = OwnOrder.of(stock, units.placed(), water);
         boolean isOwn = !own.order().isEmpty();
         OrderProblem taken = isOwn ? own.problem() : problem;

@@ -234,10 +234,13 @@ final class OrderProblem {
 
     /** Where the house lets rivals of one genus in only on one day, none comes alone while another could come with it. */
     boolean bringsItsKin(int settled, int group) {
-        if (!options.together() || !onlyTogether || Integer.bitCount(group) > 1) {
+        if (!options.together() || !onlyTogether || (Integer.bitCount(group) > 1 && !days.isBatch(group))) {
             return true;
         }
-        int waiting = days.kin(Integer.numberOfTrailingZeros(group)) & ~settled;
+        int waiting = 0;
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            waiting |= days.kin(Integer.numberOfTrailingZeros(rest)) & ~settled;
+        }
         for (int left = waiting; left != 0; left &= left - 1) {
             if (water.bears(settled, group | Integer.lowestOneBit(left))) {
                 return false;

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
  *
  * <p>Up to {@link ExactOrder#MOST_UNITS} units the best order by the least pressures any dates can bring is found exactly: what it costs by those is a bound no order goes
  * below. From there a local search goes on by real dates, and where {@link DatedProof} fits, branch and bound closes the gap. An arrival that the forecast does
- * not bear is held back, and the order sought anew; the bound stays that of the problem without anything held back.
+ * not bear is held back, and the order sought anew, some times; then the order stays and waits. {@link BorneOrder} leaves out whom no waiting helps. The bound stays that of the problem without anything held back.
  */
 final class OrderSearch {
     private static final int MOST_CUTS = 12;
@@ -29,10 +29,11 @@ final class OrderSearch {
             FoundOrder next = search(problem, false);
             found = new FoundOrder(next.order(), gap(problem, next.order(), bound));
         }
-        return found;
+        holdBack(problem, found.order());
+        return found.gap().isEmpty() ? found : new FoundOrder(found.order(), gap(problem, found.order(), bound));
     }
 
-    /** Lets a given order wait wherever the forecast does not bear it; what no waiting helps stays as it is. */
+    /** Lets an order wait wherever the forecast does not bear it; what no waiting helps stays as it is. */
     static void holdBack(OrderProblem problem, List<Integer> order) {
         Optional<HeldBack> last = Optional.empty();
         for (int cuts = 0; cuts < MOST_CUTS; cuts++) {
@@ -43,6 +44,10 @@ final class OrderSearch {
             problem.water().holdBack(cut.get());
             last = cut;
         }
+        problem.water()
+                .notBorne(problem, order)
+                .ifPresent(
+                        cut -> problem.water().holdBack(new HeldBack(cut.settled(), cut.group(), Integer.MAX_VALUE)));
     }
 
     /** What no order costs less than; not a number where nothing is proved. */

@@ -141,6 +141,11 @@ final class PairTable {
         return sum;
     }
 
+    /** What one fish of unit b attacks one of unit a when both come on one day, an hour. */
+    double sameDay(int b, int a) {
+        return sameDay[b][a];
+    }
+
     /** Whether one of all sees a rival in unit b, or the other way round. */
     boolean isRival(int a, int b) {
         return rival[a][b];

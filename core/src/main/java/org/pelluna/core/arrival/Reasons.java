@@ -127,10 +127,12 @@ final class Reasons {
         int group = order.get(place);
         int one = Integer.lowestOneBit(group);
         double apart = Math.min(priceOf(split(place, one, group & ~one)), priceOf(split(place, group & ~one, one)));
-        // Others than rivals share a day only where the keeper says so.
-        String why = problem.groups().contains(group)
-                ? "Add both on one day, so that neither claims the tank first. "
-                : "Your own order puts them on one day. ";
+        String all = Integer.bitCount(group) == 2 ? "both" : "all";
+        String why = !problem.groups().contains(group)
+                ? "Your own order puts them on one day. "
+                : problem.days().isBatch(group)
+                        ? "Add " + all + " on one day: they are peaceful and can share the quarantine. "
+                        : "Add " + all + " on one day, so that none claims the tank first. ";
         String price = Math.abs(apart) < 0.005
                 ? "On separate days the order score is the same."
                 : apart > 0

@@ -11,6 +11,15 @@ final class SharedDays {
     /** Most rivals that come on one day, but for all surgeonfish where the house lets them in together. */
     static final int MOST_TOGETHER = 5;
 
+    /** Most peaceful fish of one quarantine that come on one day. */
+    private static final int MOST_IN_A_BATCH = 3;
+
+    /** Attacks an hour on each other up to which fish of one quarantine are peaceful; ours. */
+    private static final double PEACEFUL = 0.5;
+
+    /** Batches are looked at while every set of units with every group after it makes no more than this: some 50 ms of search. */
+    private static final long MOST_TO_SEARCH = 1 << 19;
+
     /** No larger groups are looked at once there are so many. */
     private static final int MOST_GROUPS = 400;
 
@@ -35,14 +44,17 @@ final class SharedDays {
         this.kin = IntStream.range(0, units.size()).map(this::sharingKin).toArray();
     }
 
-    /** Every group that may arrive on one day: each unit alone, and, where the house allows, up to five of which each sees rivals in each. */
+    /**
+     * Every group that may arrive on one day: each unit alone; where the house allows, up to five of which each sees rivals in each; and, from the
+     * keeper's own quarantine tank, up to three peaceful ones that shared it.
+     */
     List<Integer> groups() {
         return groups;
     }
 
     /** Whether {@link #groups} holds every group of rivals that may share a day, or stops for their number. */
     boolean hasAllGroups() {
-        return groups.size() < MOST_GROUPS;
+        return groups.stream().filter(one -> !isBatch(one)).count() < MOST_GROUPS;
     }
 
     /** The units of a unit's genus and another species that may come on its day. */
@@ -84,6 +96,7 @@ final class SharedDays {
             }
             from = end;
         }
+        found.addAll(batches());
         int tangs = surgeonfish();
         if (together
                 && approaches.tangs() == Approaches.Tangs.TOGETHER
@@ -93,6 +106,59 @@ final class SharedDays {
             found.add(tangs);
         }
         return found;
+    }
+
+    /** Peaceful fish that share a quarantine, smaller batches first; none where there are too many to look at all of them. */
+    private List<Integer> batches() {
+        List<Integer> batches = new ArrayList<>();
+        if (quarantine.days() == 0) {
+            return batches;
+        }
+        List<Integer> smaller =
+                IntStream.range(0, units.size()).map(i -> 1 << i).boxed().toList();
+        for (int many = 2; many <= MOST_IN_A_BATCH; many++) {
+            List<Integer> larger = new ArrayList<>();
+            for (int group : smaller) {
+                for (int j = Integer.SIZE - Integer.numberOfLeadingZeros(group); j < units.size(); j++) {
+                    if (isPeacefulWith(group, j)) {
+                        larger.add(group | 1 << j);
+                    }
+                }
+            }
+            long groups = (long) units.size() + batches.size() + larger.size();
+            if (groups << units.size() > MOST_TO_SEARCH) {
+                break;
+            }
+            batches.addAll(larger);
+            smaller = larger;
+        }
+        return batches;
+    }
+
+    private boolean isPeacefulWith(int group, int unit) {
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            int i = Integer.numberOfTrailingZeros(rest);
+            if (isRival(i, unit)
+                    || units.get(i).inside() != units.get(unit).inside()
+                    || pairs.sameDay(i, unit) > PEACEFUL
+                    || pairs.sameDay(unit, i) > PEACEFUL) {
+                return false;
+            }
+        }
+        return quarantine.holds(pairs.fish(group | 1 << unit), 1);
+    }
+
+    /** Whether the fish of a group come together as peaceful ones of one quarantine, and not as rivals. */
+    boolean isBatch(int group) {
+        for (int rest = group; rest != 0; rest &= rest - 1) {
+            int one = Integer.numberOfTrailingZeros(rest);
+            for (int others = rest & rest - 1; others != 0; others &= others - 1) {
+                if (isRival(one, Integer.numberOfTrailingZeros(others))) {
+                    return false;
+                }
+            }
+        }
+        return Integer.bitCount(group) > 1;
     }
 
     private int surgeonfish() {

@@ -11,7 +11,7 @@ import org.pelluna.core.plan.Fish;
 /** Asks the forecast whether the tank's own colony bears an order on its days. */
 final class WaterGate {
     /** Days after an arrival within which its waste shows. */
-    private static final int AFTER = 28;
+    private static final int AFTER = 42;
 
     private static final int STEP = 7;
     private static final int LONGEST_WAIT = 84;

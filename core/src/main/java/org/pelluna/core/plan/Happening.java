@@ -29,6 +29,7 @@ public sealed interface Happening
                 Happening.SomeDied,
                 Happening.Ordered,
                 Happening.Struck,
+                Happening.Lessened,
                 Happening.Quarantined,
                 Happening.Phased,
                 HappeningInverse {
@@ -232,13 +233,41 @@ public sealed interface Happening
         }
     }
 
-    /** The keeper chose a way without a wish. */
-    record Struck(WishId wishId, String why) implements Happening {
+    /**
+     * The keeper dropped a wish for a reason.
+     *
+     * @param why the reason, which stays beside it
+     * @param instead what is wished for in its place, if anything is
+     */
+    record Struck(WishId wishId, String why, Optional<Wish> instead) implements Happening {
+        /** Dropped, and nothing wished for in its place. */
+        public Struck(WishId wishId, String why) {
+            this(wishId, why, Optional.empty());
+        }
+
         @Override
         public TankPlan applyTo(TankPlan plan) {
             Wish struck = wish(plan, wishId).decided(Wish.Decision.STRUCK, Optional.of(why));
-            return plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, struck))
+            return plan.withWishes(Lists.with(Lists.replaced(plan.wishes(), Wish::id, struck), instead))
                     .withSchedule(plan.schedule().only(id -> !id.equals(wishId)));
+        }
+
+        @Override
+        public String subject() {
+            return wishId.key();
+        }
+    }
+
+    /**
+     * The keeper wishes for fewer of the same fish.
+     *
+     * @param count how many then, at least 1
+     */
+    record Lessened(WishId wishId, int count) implements Happening {
+        @Override
+        public TankPlan applyTo(TankPlan plan) {
+            Wish less = wish(plan, wishId).with(as -> as.count(count));
+            return plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, less));
         }
 
         @Override

@@ -31,6 +31,7 @@ public final class HappeningFile {
         @JsonSubTypes.Type(value = Happening.SomeDied.class, name = "some_died"),
         @JsonSubTypes.Type(value = Happening.Ordered.class, name = "ordered"),
         @JsonSubTypes.Type(value = Happening.Struck.class, name = "struck"),
+        @JsonSubTypes.Type(value = Happening.Lessened.class, name = "lessened"),
         @JsonSubTypes.Type(value = Happening.Quarantined.class, name = "quarantined"),
         @JsonSubTypes.Type(value = Happening.Phased.class, name = "phased"),
         @JsonSubTypes.Type(value = HappeningInverse.class, name = "taken_back")

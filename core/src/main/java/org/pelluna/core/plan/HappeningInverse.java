@@ -25,7 +25,9 @@ public record HappeningInverse(Happening what, Displaced before) implements Happ
             return before.datesInto(plan, ill.setback(), ill.applyTo(before.scheduled(plan)));
         }
         if (what instanceof Happening.CameToNothing nothing) {
-            return wishedAgain(plan, nothing);
+            TankPlan again = wishedAgain(plan, nothing.wishId(), nothing.word().orElseThrow(), nothing.replacement());
+            return again.withSchedule(
+                    again.schedule().withoutSetback(nothing.setback().id()));
         }
         if (what instanceof Happening.Arrived arrived) {
             return stillToCome(plan, arrived);
@@ -59,11 +61,10 @@ public record HappeningInverse(Happening what, Displaced before) implements Happ
             return ordered.takenBack(plan, before.order());
         }
         if (what instanceof Happening.Struck struck) {
-            Wish old = before.wish().orElseThrow();
-            Wish now = Happening.wish(plan, struck.wishId());
-            boolean stillStruck = now.decisionNote().equals(Optional.of(struck.why()));
-            Wish then = stillStruck ? now.decided(old.decision(), old.decisionNote()) : now;
-            return before.placesInto(plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, then)));
+            return wishedAgain(plan, struck.wishId(), struck.why(), struck.instead());
+        }
+        if (what instanceof Happening.Lessened less) {
+            return asManyAgain(plan, less);
         }
         if (what instanceof Happening.Quarantined quarantined) {
             return wishedOnly(plan, quarantined);
@@ -92,17 +93,23 @@ public record HappeningInverse(Happening what, Displaced before) implements Happ
                         .withSchedule(plan.schedule().only(id -> !rest.contains(id))));
     }
 
-    /** The wish as it was before it came to nothing, and its replacement gone. */
-    private TankPlan wishedAgain(TankPlan plan, Happening.CameToNothing nothing) {
-        Set<WishId> gone = nothing.replacement().stream().map(Wish::id).collect(Collectors.toSet());
+    /** As many wished for as before, unless their number was changed since. */
+    private TankPlan asManyAgain(TankPlan plan, Happening.Lessened less) {
+        Wish now = Happening.wish(plan, less.wishId());
+        int count = now.count() == less.count() ? before.wish().orElseThrow().count() : now.count();
+        return plan.withWishes(Lists.replaced(plan.wishes(), Wish::id, now.with(as -> as.count(count))));
+    }
+
+    /** A wish that was dropped for a reason as it was before, and what was wished for in its place gone. */
+    private TankPlan wishedAgain(TankPlan plan, WishId struck, String why, Optional<Wish> instead) {
+        Set<WishId> gone = instead.stream().map(Wish::id).collect(Collectors.toSet());
         Wish old = before.wish().orElseThrow();
-        Wish now = Happening.wish(plan, nothing.wishId());
-        boolean stillStruck = now.decisionNote().equals(nothing.word());
+        Wish now = Happening.wish(plan, struck);
+        boolean stillStruck = now.decisionNote().equals(Optional.of(why));
         Wish then = stillStruck ? now.decided(old.decision(), old.decisionNote()) : now;
-        return before.placesInto(plan.withWishes(
-                        Lists.without(Lists.replaced(plan.wishes(), Wish::id, then), Wish::id, gone))
-                .withSchedule(
-                        plan.schedule().withoutSetback(nothing.setback().id()).only(id -> !gone.contains(id))));
+        return before.placesInto(
+                plan.withWishes(Lists.without(Lists.replaced(plan.wishes(), Wish::id, then), Wish::id, gone))
+                        .withSchedule(plan.schedule().only(id -> !gone.contains(id))));
     }
 
     /** Nobody of the arrival in the tank, and the wish as it was. */
@@ -133,13 +140,18 @@ public record HappeningInverse(Happening what, Displaced before) implements Happ
             return Optional.of(
                     "Cannot undo this arrival: later entries mention the fish. Delete those first, or record how it left.");
         }
-        if (what instanceof Happening.CameToNothing nothing
-                && nothing.replacement()
-                        .filter(wish -> plan.wishes().stream().noneMatch(wish::isSameAs))
-                        .isPresent()) {
+        if (inItsPlace()
+                .filter(wish -> plan.wishes().stream().noneMatch(wish::isSameAs))
+                .isPresent()) {
             return Optional.of("Cannot undo: the replacement has arrived or is off the list. Undo that first.");
         }
         return Optional.empty();
+    }
+
+    private Optional<Wish> inItsPlace() {
+        return what instanceof Happening.CameToNothing nothing
+                ? nothing.replacement()
+                : what instanceof Happening.Struck struck ? struck.instead() : Optional.empty();
     }
 
     private static boolean isSpokenOf(TankPlan plan, Set<FishId> fish, List<LogEntry> own) {

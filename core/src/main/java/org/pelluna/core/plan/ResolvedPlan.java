@@ -106,13 +106,17 @@ public record ResolvedPlan(
 
     /** The same with a wish, in the place of those for its species. */
     public ResolvedPlan with(Wished wish) {
-        List<Wished> all = Stream.concat(
+        return wishing(Stream.concat(
                         wishes.stream()
                                 .filter(one -> !one.species()
                                         .id()
                                         .equals(wish.species().id())),
                         Stream.of(wish))
-                .toList();
+                .toList());
+    }
+
+    /** The same with these wishes and no others. */
+    public ResolvedPlan wishing(List<Wished> all) {
         return new ResolvedPlan(
                 plan.with(as -> as.wishes(all.stream().map(Wished::wish).toList())),
                 residents,

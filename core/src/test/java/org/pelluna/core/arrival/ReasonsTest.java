@@ -28,7 +28,7 @@ import org.pelluna.core.units.Numbers;
 
 /** What an arrival says of its day and its place is what the plan comes to if it is done. */
 class ReasonsTest {
-    private static final QuarantineTank QUARANTINE = new QuarantineTank(70, 2, 2, 1.021);
+    private static final QuarantineTank QUARANTINE = new QuarantineTank(70, 1, 1, 1.021);
 
     private static Finding reason(Arrival arrival, String rule) {
         return arrival.reasons().stream()

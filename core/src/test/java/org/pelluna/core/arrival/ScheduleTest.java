@@ -33,6 +33,7 @@ import org.pelluna.core.tank.Tank;
 /** What the keeper decides of arrivals: own order, dates, quarantine, the box; and what follows from it. */
 class ScheduleTest {
     private static final QuarantineTank TWO_PLACES = new QuarantineTank(60, 2, 2, 1.021);
+    private static final QuarantineTank ONE_PLACE = new QuarantineTank(60, 1, 1, 1.021);
 
     private static TankPlan plan(
             Tank tank, List<Resident> residents, Approaches approaches, Schedule schedule, Wish... wishes) {
@@ -145,12 +146,41 @@ class ScheduleTest {
                         Fixtures.reef(),
                         List.of(),
                         copper,
-                        Schedule.NONE.quarantine(Optional.of(TWO_PLACES)),
+                        Schedule.NONE.quarantine(Optional.of(ONE_PLACE)),
                         wish("elacatinus-oceanops", 1),
                         wish("pterapogon-kauderni", 1)),
                 CATALOGUE);
         assertThat(long_.order().arrivals().get(1).date()).isEqualTo(TODAY.plusDays(56));
         assertThat(long_.order().arrivals().get(1).reasons().get(0).rule()).isEqualTo("quarantine");
+    }
+
+    /** A goby and a cardinalfish leave one quarantine on one day; a quarrelsome wrasse shares it with neither. */
+    @Test
+    void peacefulFishOfOneQuarantineComeOnOneDay() {
+        Wish[] wishes = {
+            wish("elacatinus-oceanops", 1), wish("pterapogon-kauderni", 1), wish("pseudocheilinus-hexataenia", 1)
+        };
+        List<Arrival> shared = quarantined(new QuarantineTank(60, 3, 1, 1.021), wishes);
+        assertThat(shared).extracting(one -> one.wishIds().size()).containsExactly(2, 1);
+        assertThat(shared.get(0).reasons())
+                .anySatisfy(one -> assertThat(one.sentence())
+                        .startsWith("Add both on one day: they are peaceful and can share the quarantine."));
+        assertThat(quarantined(ONE_PLACE, wishes))
+                .extracting(one -> one.wishIds().size())
+                .containsOnly(1);
+    }
+
+    private static List<Arrival> quarantined(QuarantineTank tank, Wish... wishes) {
+        return Assessment.of(
+                        plan(
+                                Fixtures.reef(),
+                                List.of(),
+                                Approaches.USUAL,
+                                Schedule.NONE.quarantine(Optional.of(tank)),
+                                wishes),
+                        CATALOGUE)
+                .order()
+                .arrivals();
     }
 
     @Test

@@ -385,9 +385,9 @@ class StepCostTest {
         }
     }
 
-    /** By the usual house rules rivals of one genus come together; so nobody comes alone whose kin could come along. */
+    /** By the usual house rules rivals of one genus come together; so nobody comes alone, or with peaceful fish of its quarantine, whose kin could come along. */
     private boolean leavesKinBehind(int settled, int group, FishWaste waste, double most) {
-        return Integer.bitCount(group) == 1
+        return (Integer.bitCount(group) == 1 || problem.days().isBatch(group))
                 && IntStream.range(0, units.size())
                         .filter(i -> in(group, i))
                         .anyMatch(i -> IntStream.range(0, units.size())

@@ -10,9 +10,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.assess.Assessment;
@@ -24,6 +26,7 @@ import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.Resident;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.Schedule;
+import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 
 /** The forecast's own colony is the order's gate: no plan is dated whose forecast passes a limit. */
@@ -66,6 +69,33 @@ class WaterGateTest {
         int placed =
                 order.arrivals().stream().mapToInt(one -> one.wishIds().size()).sum();
         assertThat(placed + order.held().size()).isEqualTo(LARGE.length);
+    }
+
+    /** Random wishes at a random pace, some weeks after the last fish left: what is dated is borne, and no wish is forgotten. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void noDateIsReturnedUnchecked(int seed) {
+        Random random = new Random(seed);
+        String[] wishes = random.ints(0, CATALOGUE.all().size())
+                .distinct()
+                .limit(2 + random.nextInt(6))
+                .mapToObj(i -> List.copyOf(CATALOGUE.all()).get(i).id().key())
+                .toArray(String[]::new);
+        HouseRules pace =
+                HouseRules.USUAL.withPauses(new HouseRules.Pauses(1 + random.nextInt(10), 11 + random.nextInt(20)));
+        TankPlan plan = fallow(random.nextInt(20), wishes).plan().withHouseRules(pace);
+        ResolvedPlan stock = ResolvedPlan.of(plan, CATALOGUE);
+        ArrivalPlan order = Assessment.of(stock).order();
+        assertThat(order.arrivals().isEmpty() || bearable(stock, order)).isTrue();
+        assertThat(order.arrivals().stream()
+                                .mapToInt(one -> one.wishIds().size())
+                                .sum()
+                        + order.held().size())
+                .isEqualTo(wishes.length);
+    }
+
+    private static IntStream seeds() {
+        return IntStream.range(0, 40);
     }
 
     /** A keeper's own order that comes too fast waits, with the reason. */

@@ -110,7 +110,11 @@ class HappeningTest {
                             : new Happening.SomeDied(any.id(), setback("d" + number, Setback.Kind.DIED), 1));
         }
         if (random.nextInt(8) == 0) {
-            return Optional.of(new Happening.Struck(any.id(), "a way without it " + number));
+            Optional<Wish> instead = random.nextBoolean() ? Optional.of(replacement("in" + number)) : Optional.empty();
+            return Optional.of(new Happening.Struck(any.id(), "a way without it " + number, instead));
+        }
+        if (any.count() > 1 && random.nextInt(8) == 0) {
+            return Optional.of(new Happening.Lessened(any.id(), 1 + random.nextInt(any.count() - 1)));
         }
         if (random.nextInt(5) == 0) {
             Optional<Wish> rest = any.count() > 1 && random.nextBoolean()
