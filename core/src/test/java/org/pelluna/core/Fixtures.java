@@ -170,6 +170,11 @@ public final class Fixtures {
             return this;
         }
 
+        public TankBuilder seasoned() {
+            experience = Tank.Experience.SEASONED;
+            return this;
+        }
+
         public TankBuilder holding(AnimalGroup group, double smallestCm) {
             holdings.put(group, smallestCm);
             return this;

@@ -36,8 +36,11 @@ public record WayToYes(Turn turn, Judgement then) {
     /** How many species like it are told. */
     private static final int MOST_LIKE_IT = 3;
 
-    /** Of how many species most like it those are chosen. */
-    private static final int MOST_LOOKED_AT = 16;
+    /** How many species are looked at, those most like it first. */
+    private static final int MOST_LOOKED_AT = 80;
+
+    /** Of so many that could live here those with the best verdict are told. */
+    private static final int MOST_COMPARED = 6;
 
     /**
      * The ways to a yes for a refused wish, the easiest for the keeper first: fewer of it, another wish less, a resident less, and last a fish
@@ -122,13 +125,9 @@ public record WayToYes(Turn turn, Judgement then) {
                             .thenComparing(one -> one.id().key()))
                     .limit(MOST_LOOKED_AT)
                     .toList();
-            return like.stream()
-                    .map(one -> Shortlist.ask(
-                            others,
-                            one,
-                            others.fewestMore(one),
-                            one.size().saleCm().value()))
-                    .filter(one -> one.verdict() == Verdict.IN || one.verdict() == Verdict.WITH_CARE)
+            return Shortlist.ask(others, like).stream()
+                    .filter(one -> one.verdict() != Verdict.OUT)
+                    .limit(MOST_COMPARED)
                     .sorted(Comparator.comparing(Judgement::verdict))
                     .flatMap(one -> yes(
                             others.with(one.wished()), one.wished().wish().id())

@@ -35,6 +35,9 @@ final class CareRule implements ShortlistRule {
         if (candidate.species().habits().eating() == Eating.HARD) {
             return List.of(finding("Many never eat prepared food: buy only if you see it eat."));
         }
+        if (care == Care.DEMANDING) {
+            return List.of(finding("It is hard to keep, also with experience: see it eat before you pay."));
+        }
         return List.of();
     }
 

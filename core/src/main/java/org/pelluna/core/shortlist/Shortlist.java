@@ -42,18 +42,23 @@ public final class Shortlist {
                 new Candidate(ResolvedPlan.Wished.of(wish, species, stock.plan().asOf()), stock, encounters));
     }
 
-    /** What a list says of each species, in the fewest that would do well here, as they are sold. */
-    public static Map<SpeciesId, Glance> glances(ResolvedPlan stock, Collection<Species> species) {
+    /** Judgements of species nobody has wished for yet, each of the fewest that would do well here, as they are sold; in the order asked. */
+    public static List<Judgement> ask(ResolvedPlan stock, Collection<Species> species) {
         Encounters encounters = Encounters.of(stock);
         return species.stream()
-                .collect(Collectors.toMap(
-                        Species::id,
-                        one -> Glance.of(ask(
-                                stock,
-                                encounters,
-                                one,
-                                stock.fewestMore(one),
-                                one.size().saleCm().value()))));
+                .map(one -> ask(
+                        stock,
+                        encounters,
+                        one,
+                        stock.fewestMore(one),
+                        one.size().saleCm().value()))
+                .toList();
+    }
+
+    /** What a list says of each species, in the fewest that would do well here, as they are sold. */
+    public static Map<SpeciesId, Glance> glances(ResolvedPlan stock, Collection<Species> species) {
+        return ask(stock, species).stream()
+                .collect(Collectors.toMap(one -> one.wished().species().id(), Glance::of));
     }
 
     /** A judgement of each wish, in the order of the wishes. */

@@ -54,6 +54,7 @@ class KeepersCasesTest {
             case "bare" -> new TankBuilder().sand(0).build();
             case "young" -> new TankBuilder().cycledOn(TODAY.minusMonths(3)).build();
             case "first" -> new TankBuilder().firstTank().build();
+            case "old hand" -> new TankBuilder().seasoned().build();
             case "cube" ->
                 new TankBuilder().shape(cube).water(WaterSpace.usual(4, 9, 0)).build();
             case "hall" ->
@@ -100,6 +101,8 @@ class KeepersCasesTest {
                 "synchiropus-picturatus    | young  | pods        | WAIT    |                         | pods need months",
                 "ctenochaetus-truncatus    | young  | maturity    | WAIT    |                         | film needs months",
                 "acanthurus-achilles       | first  | care        | CAREFUL |                         | not a first fish",
+                "acanthurus-achilles       | old hand | care      | CAREFUL |                         | it dies on keepers of twenty years, too",
+                "gramma-loreto             | old hand | care      | NONE    |                         | easy for everyone",
                 "amphiprion-percula        | first  | care        | NONE    |                         | clowns forgive mistakes",
                 "chaetodon-baronessa       | reef   | food        | STOP    |                         | it lives on polyps",
                 "pseudanthias-tuka         | reef   | food        | CAREFUL |                         | it wants feeding all day",
