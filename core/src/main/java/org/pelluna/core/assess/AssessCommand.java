@@ -41,7 +41,7 @@ public final class AssessCommand {
             String text = Files.readString(Path.of(arguments[0]));
             Catalogue catalogue = CatalogueFiles.shipped();
             Assessment assessment = Assessment.of(PlanFile.read(text, catalogue), catalogue);
-            out.println(Json.MAPPER.writeValueAsString(Report.of(assessment)));
+            out.println(Json.MAPPER.writeValueAsString(Report.of(assessment, catalogue)));
             return 0;
         } catch (PlanFileException e) {
             err.println("pelluna assess: " + arguments[0] + " was refused:");

@@ -5,21 +5,27 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.pelluna.core.arrival.Arrival;
 import org.pelluna.core.arrival.ArrivalPlan;
 import org.pelluna.core.arrival.OrderCost;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
+import org.pelluna.core.forecast.WaterFit;
+import org.pelluna.core.forecast.WaterReserve;
 import org.pelluna.core.headroom.InchRule;
 import org.pelluna.core.judge.ResidentVerdict;
+import org.pelluna.core.judge.WayToYes;
 import org.pelluna.core.plan.Approaches;
 import org.pelluna.core.plan.Fish;
+import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.TankPlan;
 import org.pelluna.core.plan.Wish;
 import org.pelluna.core.pressure.Pressure;
 import org.pelluna.core.shortlist.Judgement;
 import org.pelluna.core.shortlist.Verdict;
+import org.pelluna.core.species.Catalogue;
 import org.pelluna.core.tank.NetWater;
 
 /**
@@ -47,6 +53,9 @@ public record Report(
         OrderReport order,
         List<ResidentReport> residents,
         TankReport tank) {
+
+    /** Ways are searched in plans of up to so many wishes: each way is a judgement of the whole plan. */
+    private static final int MOST_WISHES_WITH_WAYS = 20;
 
     /**
      * The verdict on one resident.
@@ -77,7 +86,21 @@ public record Report(
             String unit,
             List<String> arithmetic) {}
 
-    /** The verdict on one wish. */
+    /**
+     * One change that turns a no.
+     *
+     * @param turn what to do
+     * @param speciesId the species whose verdict follows: of the wish, or of the fish in its place
+     * @param verdict its verdict then
+     * @param reason what decides it; empty for a plain yes
+     */
+    public record WayReport(String turn, String speciesId, Verdict verdict, Optional<String> reason) {}
+
+    /**
+     * The verdict on one wish.
+     *
+     * @param ways what would turn a no, the easiest first; empty for a yes, and in plans of more than {@value #MOST_WISHES_WITH_WAYS} wishes
+     */
     public record WishReport(
             String wishId,
             String speciesId,
@@ -88,6 +111,7 @@ public record Report(
             Optional<LocalDate> date,
             Optional<String> reason,
             Optional<String> condition,
+            List<WayReport> ways,
             List<Finding> findings) {}
 
     /** One directed pressure. */
@@ -106,12 +130,18 @@ public record Report(
             List<ArrivalPlan.Held> held,
             List<Finding> findings) {}
 
-    public static Report of(Assessment assessment) {
+    /**
+     * The report of a judged plan.
+     *
+     * @param catalogue the species that may stand in for a refused wish
+     */
+    public static Report of(Assessment assessment, Catalogue catalogue) {
         TankPlan plan = assessment.stock().plan();
         InchRule rule = new InchRule(plan.tank(), plan.houseRules());
         ArrivalPlan order = assessment.order();
         List<ResidentVerdict> residents = ResidentVerdict.all(assessment.stock());
         Headline headline = Headline.of(assessment);
+        Function<Judgement, List<WayToYes>> ways = ways(assessment, catalogue);
         return new Report(
                 plan.asOf(),
                 plan.tank().netWater(),
@@ -121,7 +151,9 @@ public record Report(
                         rule.ceilingInches(plan.asOf()),
                         InchRule.inches(assessment.stock().residents())),
                 approaches(assessment),
-                assessment.judgements().stream().map(one -> wish(one, order)).toList(),
+                assessment.judgements().stream()
+                        .map(one -> wish(one, order, ways.apply(one)))
+                        .toList(),
                 assessment.today().stream().map(Report::pressure).toList(),
                 assessment.planned().stream().map(Report::pressure).toList(),
                 new OrderReport(
@@ -136,6 +168,24 @@ public record Report(
                         headline.wishes(),
                         ResidentVerdict.firstAct(residents)
                                 .orElse(headline.next().toString())));
+    }
+
+    private static Function<Judgement, List<WayToYes>> ways(Assessment assessment, Catalogue catalogue) {
+        if (assessment.judgements().size() > MOST_WISHES_WITH_WAYS) {
+            return any -> List.of();
+        }
+        ResolvedPlan stock = assessment.stock().withAbsent();
+        WaterReserve water = WaterReserve.of(stock, WaterFit.of(stock));
+        return refused ->
+                WayToYes.of(stock, refused, stock.plan().species(catalogue).all(), water);
+    }
+
+    private static WayReport way(WayToYes way) {
+        return new WayReport(
+                way.turn().words(),
+                way.then().wished().species().id().key(),
+                way.then().verdict(),
+                way.then().deciding().map(Finding::sentence));
     }
 
     private static ResidentReport resident(ResidentVerdict verdict) {
@@ -171,7 +221,7 @@ public record Report(
     }
 
     /** The deciding finding is the hardest: it says why, and what would turn it. */
-    private static WishReport wish(Judgement judgement, ArrivalPlan order) {
+    private static WishReport wish(Judgement judgement, ArrivalPlan order, List<WayToYes> ways) {
         Wish wish = judgement.wished().wish();
         Optional<Finding> deciding = judgement.deciding();
         return new WishReport(
@@ -184,6 +234,7 @@ public record Report(
                 order.dateOf(wish.id()),
                 deciding.map(Finding::sentence),
                 deciding.flatMap(Finding::remedy).map(Sentence::toString),
+                ways.stream().map(Report::way).toList(),
                 judgement.findings());
     }
 

@@ -49,6 +49,9 @@ class AssessCommandTest {
         assertThat(report.at("/wishes/1/findings/0/sentence").stringValue()).contains("an adult needs");
         assertThat(report.at("/wishes/1/findings/0/figures/0/provenance").stringValue())
                 .isEqualTo("common practice");
+        assertThat(report.at("/wishes/0/ways")).isEmpty();
+        assertThat(report.at("/wishes/1/ways/0/turn").stringValue()).startsWith("Choose ");
+        assertThat(report.at("/wishes/1/ways/0/verdict").stringValue()).isNotEqualTo("out");
         assertThat(report.at("/pressuresPlanned")).hasSize(2);
         assertThat(report.at("/pressuresPlanned/0/factors/0/sentence").stringValue())
                 .containsIgnoringCase("temperament");
