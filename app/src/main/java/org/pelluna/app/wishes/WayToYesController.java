@@ -38,34 +38,6 @@ class WayToYesController {
         this.catalogue = catalogue;
     }
 
-    /**
-     * One way ready to print.
-     *
-     * @param key its key
-     * @param words what to do
-     * @param name the fish whose verdict follows
-     * @param verdict its verdict then
-     * @param why what is still to mind; empty if nothing is
-     * @param page where to go to do it; empty where one press does it
-     */
-    record Way(String key, String words, String name, VerdictView verdict, String why, String page) {
-        static Way of(Here here, WayToYes way) {
-            Judgement then = way.then();
-            return new Way(
-                    way.turn().key(),
-                    way.turn().words(),
-                    then.wished().species().commonName(),
-                    VerdictView.of(then),
-                    then.deciding()
-                            .map(Finding::reason)
-                            .map(here.measures()::sentence)
-                            .orElse(""),
-                    way.turn() instanceof Turn.Rehome out
-                            ? "/tanks/" + here.tank() + "/fish/" + out.fish() + "#left"
-                            : "");
-        }
-    }
-
     @GetMapping
     String page(Here here, @PathVariable String key, Model model) {
         Judgement wish = judgement(here.answers(), key);
@@ -82,7 +54,8 @@ class WayToYesController {
                                 .map(Finding::reason)
                                 .map(here.measures()::sentence)
                                 .orElse(""));
-        model.addAttribute("ways", ways.stream().map(way -> Way.of(here, way)).toList());
+        model.addAttribute(
+                "ways", ways.stream().map(way -> WayView.of(here, way)).toList());
         return "wishes/ways";
     }
 
