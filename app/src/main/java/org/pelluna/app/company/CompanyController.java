@@ -39,7 +39,7 @@ class CompanyController {
     private static final int LONG_LINE = 16;
 
     /** Rows of the table, each with its factors, unless all are asked for. */
-    private static final int MOST_ROWS = 160;
+    private static final int MOST_ROWS = 8;
 
     /** A fish on the line. */
     record Entry(String id, String name, String portraitKey, String date, boolean planned) {}

@@ -29,10 +29,13 @@ record LogLine(
         boolean removable) {
     static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
+    /** As many as one looks back at; the story tells all. */
+    private static final int FEW = 10;
+
     private static final int LINES = 100;
 
-    /** The latest lines, losses among them. */
-    static List<LogLine> latest(TankPlan plan) {
+    /** The latest lines, losses among them: few, or as many as one page bears. */
+    static List<LogLine> latest(TankPlan plan, boolean all) {
         Map<FishId, String> names = plan.fishNames();
         List<LogEntry> log = plan.log();
         Stream<LogLine> entries = log.subList(Math.max(0, log.size() - LINES), log.size()).stream()
@@ -42,7 +45,7 @@ record LogLine(
         return Stream.of(entries, losses, crew)
                 .flatMap(lines -> lines)
                 .sorted(Comparator.comparing(LogLine::when).reversed())
-                .limit(LINES)
+                .limit(all ? LINES : FEW)
                 .toList();
     }
 

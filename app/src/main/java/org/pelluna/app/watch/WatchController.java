@@ -69,15 +69,15 @@ class WatchController {
     }
 
     @GetMapping
-    String page(Here here, Model model) {
+    String page(Here here, @RequestParam(defaultValue = "false") boolean all, Model model) {
         LogForm form = new LogForm();
         form.key = FormKey.fresh();
         form.at = LocalDateTime.now(clock).truncatedTo(ChronoUnit.MINUTES);
         model.addAttribute("form", form);
-        return show(here, model);
+        return show(here, all, model);
     }
 
-    private String show(Here here, Model model) {
+    private String show(Here here, boolean all, Model model) {
         TankAnswers answers = here.answers();
         TankPlan plan = answers.plan();
         Catalogue known = plan.species(catalogue);
@@ -88,8 +88,9 @@ class WatchController {
                 Stream.of(LogEntry.Kind.values())
                         .filter(kind -> kind != LogEntry.Kind.ARRIVAL)
                         .toList());
-        List<LogLine> lines = LogLine.latest(plan);
+        List<LogLine> lines = LogLine.latest(plan, all);
         model.addAttribute("lines", lines);
+        model.addAttribute("all", all);
         model.addAttribute(
                 "more",
                 plan.log().size()
@@ -142,7 +143,7 @@ class WatchController {
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return show(here, model);
+        return show(here, false, model);
     }
 
     private String entry(Here here, LogForm form) {

@@ -41,7 +41,7 @@ class ArrivalsStoryTest extends BrowserTest {
         place(page, "Arrivals");
         Locator first = page.locator("li[data-place='1']");
         first.getByText("Neon goby has arrived").click();
-        first.getByLabel("Called").fill("Spark");
+        first.getByLabel("Called").locator("visible=true").fill("Spark");
         page.locator("form[action$='/done'] button").locator("visible=true").click();
         assertThat(said(page)).containsText("Neon goby lives here now");
         place(page, "Tank");

@@ -123,36 +123,42 @@ abstract class BrowserTest {
     }
 
     private static final Map<String, String> PLACE_OF = Map.ofEntries(
-            Map.entry("Tank", "Plan"),
-            Map.entry("Headroom", "Plan"),
-            Map.entry("House rules", "Plan"),
             Map.entry("Wishes", "Plan"),
+            Map.entry("Tank", "Plan"),
             Map.entry("Tank mates", "Plan"),
-            Map.entry("Arrivals", "Plan"),
-            Map.entry("Guesses", "Plan"),
             Map.entry("Quarantine", "Plan"),
-            Map.entry("Entry", "Log"),
-            Map.entry("Roll call", "Log"),
-            Map.entry("Signs", "Log"),
-            Map.entry("Remedies", "Log"),
-            Map.entry("Water", "Log"),
-            Map.entry("Losses", "Log"),
-            Map.entry("Crew", "Log"),
+            Map.entry("Add", "Log"),
             Map.entry("Answers", "Log"),
+            Map.entry("Water", "Log"),
             Map.entry("Species", "Shop"));
 
-    /** Goes to a place, or to what it holds, as a keeper would: the place, then the tab. */
+    private static final Map<String, String> TAB_OF = Map.of(
+            "Arrivals", "Plan",
+            "Headroom", "Tank",
+            "House rules", "Tank",
+            "Guesses", "Tank",
+            "Roll call", "Add",
+            "Signs", "Add",
+            "Losses", "Add",
+            "Remedies", "Add",
+            "Crew", "Add");
+
+    /** Goes to a place, or to what it holds, as a keeper would: the place, then the tab, then what is reached from it. */
     static void place(Page page, String name) {
-        String place = PLACE_OF.getOrDefault(name, name);
-        boolean there = page.locator("nav.tabs[data-place='" + place + "']").count() > 0;
-        if (!there || !PLACE_OF.containsKey(name)) {
-            link(page.locator("nav.places"), place).click();
+        String tab = TAB_OF.getOrDefault(name, name);
+        String place = PLACE_OF.getOrDefault(tab, tab);
+        link(page.locator("nav.places"), place).click();
+        assertThat(page.locator("nav.places [aria-current=true]")).hasText(place);
+        if (PLACE_OF.containsKey(tab)) {
+            link(page.locator("nav.tabs"), tab).click();
+            assertThat(page.locator("nav.tabs [aria-current=page]")).hasText(tab);
         }
-        if (PLACE_OF.containsKey(name)) {
-            link(page.locator("nav.tabs"), name).click();
-            assertThat(page.locator("nav.tabs [aria-current=page]")).hasText(name);
+        if (TAB_OF.containsKey(name)) {
+            Locator part = page.locator("nav.parts a:has(strong:text-is('" + name + "'))");
+            part.click();
+            assertThat(part).hasCount(0);
+            assertThat(page.locator("nav.tabs [aria-current=true]")).hasText(tab);
         }
-        assertThat(page.locator("nav.tabs")).hasAttribute("data-place", place);
         // The scripts run after the page is read: a key pressed before them would be lost.
         page.waitForLoadState();
     }

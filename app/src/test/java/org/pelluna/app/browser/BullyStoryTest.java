@@ -61,7 +61,7 @@ class BullyStoryTest extends BrowserTest {
 
         // A bad week, written down as it was watched.
         for (int i = 1; i <= 3; i++) {
-            place(page, "Entry");
+            place(page, "Add");
             chase(page, bully, "Plum", i);
         }
         assertThat(page.locator("li[data-kind=pinned]")).hasCount(3);
@@ -82,7 +82,7 @@ class BullyStoryTest extends BrowserTest {
         form.locator("[name=place]").selectOption(new SelectOption().setIndex(0));
         form.locator("button").click();
         assertThat(said(page)).containsText("does not count until it returns");
-        place(page, "Entry");
+        place(page, "Add");
         assertThat(page.locator(".chip", new Page.LocatorOptions().setHasText(bully)))
                 .hasCount(0);
         place(page, "Tank");
@@ -98,7 +98,7 @@ class BullyStoryTest extends BrowserTest {
         page.locator("#cause").selectOption("AGGRESSION");
         button(page, "Save loss").click();
         assertThat(page.locator("main")).containsText(bully + " 3 times");
-        place(page, "Entry");
+        place(page, "Add");
         answer(page, "What was learned?");
         assertThat(page.locator("main")).containsText(bully);
         place(page, "Arrivals");

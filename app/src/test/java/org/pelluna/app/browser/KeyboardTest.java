@@ -70,7 +70,7 @@ class KeyboardTest extends BrowserTest {
         page.waitForURL("**/arrivals");
 
         // An arrival of the chart is moved by a week and kept.
-        tabTo(page, "Neon goby");
+        tabTo(page, "Tomini bristletooth");
         String wish = String.valueOf(page.evaluate("document.activeElement.dataset.wish"));
         Locator lane = page.locator(".arrival-lane[data-wish='" + wish + "']");
         String before = lane.getAttribute("data-date");

@@ -48,14 +48,14 @@ class StoryTest extends BrowserTest {
         Locator first = page.locator("li[data-place='1']");
         assertThat(first).containsText("Neon goby");
         first.getByText("Neon goby has arrived").click();
-        first.getByLabel("Called").fill("Spark");
+        first.getByLabel("Called").locator("visible=true").fill("Spark");
         page.locator("form[action$='/done'] button").locator("visible=true").click();
         assertThat(said(page)).containsText("Neon goby lives here now");
         assertThat(page.locator("li[data-place='1']")).not().containsText("Neon goby");
         assertThat(page.locator("li[data-place='1']"))
                 .containsText(Dates.day(LocalDate.now().plusDays(14), LocalDate.now()));
 
-        place(page, "Entry");
+        place(page, "Add");
         log(page, "chase", "Gale", "Spark", "left cave");
         assertThat(page.locator("li[data-kind=chase]").first()).containsText("Gale chased Spark");
         log(page, "injury", "Gale", "Spark", "");
@@ -69,7 +69,7 @@ class StoryTest extends BrowserTest {
         assertThat(page.locator("li", new Page.LocatorOptions().setHasText("Spark")))
                 .containsText("Gale 2 times");
 
-        place(page, "Entry");
+        place(page, "Add");
         assertThat(page.locator("li[data-kind=loss]").first()).containsText("Spark lost: aggression");
         place(page, "Log");
         assertThat(page.locator("svg.story-across")).containsText("Spark");
@@ -92,8 +92,9 @@ class StoryTest extends BrowserTest {
         button(page, "Add the tank").click();
         assertThat(page.locator("h1")).hasText("Tide pool");
         place(page, "House rules");
+        page.getByText("Start from a ready-made set").click();
         button(page, "Use these rules (First tank)").click();
-        assertThat(page.getByText("In force in this tank.")).isVisible();
+        assertThat(page.getByText("In force: First tank")).isVisible();
 
         place(page, "Species");
         page.getByLabel("This tank says").selectOption("NOW");
@@ -208,7 +209,7 @@ class StoryTest extends BrowserTest {
     void theFormAsksOnlyForWhatTheKindNeeds() {
         Page page = demo(1280, 800).page();
         skerryReef(page);
-        place(page, "Entry");
+        place(page, "Add");
         Locator who = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Who did it"));
         assertThat(who).isVisible();
         page.locator(".chip", new Page.LocatorOptions().setHasText("note")).click();
@@ -221,7 +222,7 @@ class StoryTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Window lagoon"))
                 .first()
                 .click();
-        place(page, "Entry");
+        place(page, "Add");
         page.keyboard().press("Tab");
         assertThat(page.getByText("Skip to content")).isFocused();
         page.locator("input[name=kind]:checked").focus();

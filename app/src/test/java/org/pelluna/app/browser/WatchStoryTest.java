@@ -59,7 +59,7 @@ class WatchStoryTest extends BrowserTest {
         Watched watched = ownReef();
         Page page = watched.page();
         page.setViewportSize(390, 844);
-        place(page, "Entry");
+        place(page, "Add");
         int before = logged(page, "Gale chased Pip").count();
         page.getByLabel("Why now?").selectOption("SEEN");
         button(page, "Start a watch").click();
@@ -89,7 +89,7 @@ class WatchStoryTest extends BrowserTest {
     void thePageOpensWithoutAConnectionAndLeavesNothingBehindAtSignOut() {
         Watched watched = ownReef();
         Page page = watched.page();
-        place(page, "Entry");
+        place(page, "Add");
         int before = logged(page, "Gale chased Pip").count();
         assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
 
@@ -132,7 +132,7 @@ class WatchStoryTest extends BrowserTest {
     void wordsAndAPhotographWaitForTheConnectionAndAreSentOnce() throws IOException {
         Watched watched = ownReef();
         Page page = watched.page();
-        place(page, "Entry");
+        place(page, "Add");
         int before = logged(page, "Gale chased Pip").count();
         page.context().setOffline(true);
         say(page, "gale chased pip twice");
@@ -186,7 +186,7 @@ class WatchStoryTest extends BrowserTest {
     @Test
     void whatIsWrittenAfterTheSessionEndedWaitsForTheKeeper() {
         Page page = ownReef().page();
-        place(page, "Entry");
+        place(page, "Add");
         page.context().clearCookies();
         chased(page, "Gale", "Pip", "mild");
         assertThat(page.locator(".queue li")).containsText("waits until you sign in again");
@@ -199,7 +199,7 @@ class WatchStoryTest extends BrowserTest {
     @Test
     void aPageOfAnEndedSessionIsNotShownWithoutAConnection() {
         Page page = ownReef().page();
-        place(page, "Entry");
+        place(page, "Add");
         assertThat(page.locator("html[data-kept=yes]")).hasCount(1);
         String entry = page.url();
         page.context().clearCookies();
@@ -218,11 +218,11 @@ class WatchStoryTest extends BrowserTest {
         place(page, "Arrivals");
         Locator first = page.locator("li[data-place='1']");
         first.getByText("Neon goby has arrived").click();
-        first.getByLabel("Called").fill("Spark");
+        first.getByLabel("Called").locator("visible=true").fill("Spark");
         page.locator("form[action$='/done'] button").locator("visible=true").click();
 
         notQuietNow(page);
-        place(page, "Entry");
+        place(page, "Add");
         for (int i = 0; i < 3; i++) {
             chased(page, "Gale", "Spark", "fierce");
         }
@@ -257,7 +257,7 @@ class WatchStoryTest extends BrowserTest {
         assertClean(watched, "today");
 
         skerryReef(page);
-        place(page, "Entry");
+        place(page, "Add");
         place(page, "Remedies");
         assertThat(page.locator("article h2").first()).containsText("a mirror at the front, Spark");
         page.locator("article").first().getByText("End this remedy").click();

@@ -3,6 +3,7 @@ package org.pelluna.app.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,32 +24,44 @@ class PlacesOfTest {
                 .containsExactly("/today", "/tanks/t/reef", "/tanks/t/plan", "/tanks/t/log", "/tanks/t/shop");
     }
 
+    @Test
+    void thereAreAtMostThirteenTabs() {
+        assertThat(List.of("Today", "Reef", "Plan", "Watch", "Species"))
+                .flatExtracting(place -> display(place, place).stream()
+                        .flatMap(one -> one.tabs().stream())
+                        .toList())
+                .hasSize(13);
+    }
+
     @ParameterizedTest
     @CsvSource({
-        "Watch, Settling, Log, Answers",
-        "Watch, Watch, Log, Entry",
-        "Losses, Losses, Log, Losses",
-        "Losses, Survival, Log, Answers",
-        "Losses, Crew, Log, Crew",
-        "Arrivals, Money, Plan, Arrivals",
-        "Tank, Skerry reef, Plan, Tank",
-        "House rules, House rules, Plan, House rules",
-        "Tank, House rules, Plan, Tank",
-        "Species, Yellow tang, Shop, Species",
-        "Reef, Reef, Reef, Through time",
-        "Mailbox, Mailbox, Today, Mailbox"
+        "Watch, Settling, Log, Answers, Answers",
+        "Watch, Watch, Log, Add, Add",
+        "Losses, Losses, Log, Add, Losses",
+        "Losses, Survival, Log, Answers, Answers",
+        "Losses, Crew, Log, Add, Crew",
+        "Arrivals, Money, Plan, Plan, Arrivals",
+        "Tank, Skerry reef, Plan, Tank, Tank",
+        "House rules, House rules, Plan, Tank, House rules",
+        "Tank, House rules, Plan, Tank, Tank",
+        "Species, Yellow tang, Shop, Species, Species",
+        "Reef, Reef, Reef, Through time, Through time",
+        "Mailbox, Mailbox, Today, Today, Mailbox"
     })
-    void everyPageStandsInOnePlaceOnOneTab(String place, String title, String group, String tab) {
+    void everyPageStandsInOnePlaceUnderOneTab(String place, String title, String group, String tab, String page) {
         assertThat(display(place, title))
                 .filteredOn(Places.Place::here)
                 .singleElement()
                 .satisfies(one -> {
                     assertThat(one.name()).isEqualTo(group);
-                    assertThat(one.tabs())
+                    List<Places.Tab> within =
+                            one.tabs().stream().filter(Places.Tab::within).toList();
+                    assertThat(within).extracting(Places.Tab::name).containsExactly(tab);
+                    assertThat(Stream.concat(within.stream(), within.get(0).parts().stream()))
                             .filteredOn(Places.Tab::here)
                             .singleElement()
                             .extracting(Places.Tab::name)
-                            .isEqualTo(tab);
+                            .isEqualTo(page);
                 });
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.pelluna.core.plan.Approaches;
+import org.pelluna.core.species.Habits;
 import org.pelluna.core.species.Species;
 
 /** Which units of an order may arrive on one day. Sets of units are bit masks. */
@@ -46,7 +47,7 @@ final class SharedDays {
 
     /**
      * Every group that may arrive on one day: each unit alone; where the house allows, up to five of which each sees rivals in each; and, from the
-     * keeper's own quarantine tank, up to three peaceful ones that shared it.
+     * keeper's own quarantine tank, up to three peaceful ones that shared it and eat readily.
      */
     List<Integer> groups() {
         return groups;
@@ -139,6 +140,8 @@ final class SharedDays {
         for (int rest = group; rest != 0; rest &= rest - 1) {
             int i = Integer.numberOfTrailingZeros(rest);
             if (isRival(i, unit)
+                    || eatsHardly(i)
+                    || eatsHardly(unit)
                     || units.get(i).inside() != units.get(unit).inside()
                     || pairs.sameDay(i, unit) > PEACEFUL
                     || pairs.sameDay(unit, i) > PEACEFUL) {
@@ -146,6 +149,11 @@ final class SharedDays {
             }
         }
         return quarantine.holds(pairs.fish(group | 1 << unit), 1);
+    }
+
+    /** Whether many of it never take prepared food: it has the quarantine tank for itself, so that nobody eats before it. */
+    private boolean eatsHardly(int i) {
+        return units.get(i).fish().species().habits().eating() == Habits.Eating.HARD;
     }
 
     /** Whether the fish of a group come together as peaceful ones of one quarantine, and not as rivals. */
