@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.pelluna.core.finding.Figure;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Provenance;
+import org.pelluna.core.finding.Sentence;
 import org.pelluna.core.finding.Severity;
 import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.id.FishId;
@@ -16,11 +17,15 @@ import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.pressure.Predation;
 import org.pelluna.core.species.Species;
 import org.pelluna.core.tank.Tank;
+import org.pelluna.core.units.Quantity;
 
 /** What growth brings: sizes with their band, the day a fish outgrows the tank, and the day one fits in another's mouth. */
 public final class Future {
     private static final Provenance GROWTH = Provenance.published(
             "von Bertalanffy 1938; the band is one standard deviation between individuals, our own estimate");
+
+    /** Chance from which it is told that a fish may outgrow the tank; ours. */
+    private static final double WORTH_TELLING = 0.2;
 
     private Future() {}
 
@@ -75,6 +80,48 @@ public final class Future {
                         lacking));
     }
 
+    /**
+     * The chance that a fish outgrows the tank, 0 to 1, also where the usual adult of its kind does not: individuals differ, and no tank fits
+     * all below a line and none above it.
+     */
+    public static double chanceToOutgrow(Fish fish, Tank tank, HouseRules rules) {
+        return fish.growth().chanceToPass(fitsUpToCm(fish, tank, rules));
+    }
+
+    /** The length up to which a fish that does not outgrow the tank as an adult would fit: swim in proportion to length, water to its cube. */
+    private static double fitsUpToCm(Fish fish, Tank tank, HouseRules rules) {
+        double adult = fish.growth().adultLengthCm();
+        double wantsSwim = fish.species().swimWantedCm(adult, rules.capacity().bodyLengthsToSwim());
+        double wantsWater = fish.species().needs().volumeLitres().value();
+        double swim = tank.swimCm() / (Species.Needs.NEARLY_SWIM * wantsSwim);
+        double water = tank.netWater().litres() / (Species.Needs.NEARLY_WATER * wantsWater);
+        return adult * Math.min(swim, Math.cbrt(water));
+    }
+
+    /** That a fish may outgrow the tank, where its expected adult does not but a good share of its kind would; empty otherwise. */
+    private static Optional<Finding> mayOutgrow(ResolvedPlan stock, Fish fish) {
+        Tank tank = stock.plan().tank();
+        HouseRules rules = stock.plan().houseRules();
+        double chance = chanceToOutgrow(fish, tank, rules);
+        if (chance < WORTH_TELLING || outgrown(fish, tank, rules).isPresent()) {
+            return Optional.empty();
+        }
+        double length = fitsUpToCm(fish, tank, rules);
+        return Optional.of(Finding.of(
+                        "may-outgrow",
+                        Severity.CAREFUL,
+                        Sentence.of(
+                                fish.name() + " may outgrow this tank: about " + Math.round(chance * 10)
+                                        + " in 10 of its kind grow past ",
+                                Quantity.cm(length),
+                                "."),
+                        GROWTH,
+                        List.of(
+                                new Figure("chance to outgrow this tank", chance, "", GROWTH),
+                                new Figure("fits up to", length, "cm", GROWTH)))
+                .remedy("Measure it once a year: that tells which kind it is."));
+    }
+
     /** Those that live here and will outgrow the tank, the soonest first. */
     public static List<Outgrown> outgrowing(ResolvedPlan stock) {
         return stock.residents().stream()
@@ -84,11 +131,12 @@ public final class Future {
                 .toList();
     }
 
-    /** Every outgrow date and every bite-size date of the fish that live here, the soonest first. */
+    /** Every outgrow date, every chance to outgrow and every bite-size date of the fish that live here, the soonest first. */
     public static List<Finding> findings(ResolvedPlan stock) {
         LocalDate today = stock.plan().asOf();
         List<Finding> findings = new ArrayList<>();
         outgrowing(stock).forEach(one -> findings.add(one.finding()));
+        stock.residents().forEach(fish -> mayOutgrow(stock, fish).ifPresent(findings::add));
         for (Predation meal : Predation.among(stock.residents(), today)) {
             findings.add(bite(stock, meal));
         }

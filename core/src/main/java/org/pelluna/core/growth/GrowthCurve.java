@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.pelluna.core.finding.Explained;
 import org.pelluna.core.finding.Provenance;
 import org.pelluna.core.units.Dates;
@@ -142,6 +143,20 @@ public record GrowthCurve(
         }
         double years = Math.log((adult - startLengthCm) / (adult - lengthCm)) / ratePerYear();
         return Optional.of(startsOn.plusDays((long) Math.ceil(years * DAYS_PER_YEAR)));
+    }
+
+    /**
+     * The chance that this fish grows past a length, 0 to 1: adult lengths of individuals are taken as log-normal about what is expected of it, with
+     * the spread of its kind or what its measured lengths have left of it. 1 for one that is as long already.
+     *
+     * @param lengthCm length, cm, above 0
+     */
+    public double chanceToPass(double lengthCm) {
+        if (lengthCm <= startLengthCm) {
+            return 1;
+        }
+        double spread = Math.log1p(parameters.adultSpread());
+        return new NormalDistribution().cumulativeProbability(Math.log(adultLengthCm() / lengthCm) / spread);
     }
 
     /**

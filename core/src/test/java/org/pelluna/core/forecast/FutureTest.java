@@ -10,7 +10,10 @@ import static org.pelluna.core.Fixtures.species;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.pelluna.core.Fixtures;
 import org.pelluna.core.finding.Finding;
 import org.pelluna.core.finding.Sentence;
@@ -18,6 +21,8 @@ import org.pelluna.core.growth.GrowthCurve;
 import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.HouseRules;
 import org.pelluna.core.plan.ResolvedPlan;
+import org.pelluna.core.plan.TankPlan;
+import org.pelluna.core.tank.Tank;
 import org.pelluna.core.tank.TankShape;
 import org.pelluna.core.tank.WaterSpace;
 
@@ -50,18 +55,18 @@ class FutureTest {
     /** A tang in a tank with so much of the clear swim and of the water it wants for life. */
     private static Optional<Outgrown> outgrown(double shareOfSwim, double shareOfWater) {
         Fish tang = fish("t", species("zebrasoma-flavescens"), 5, TODAY);
+        return Future.outgrown(tang, tank(shareOfSwim, shareOfWater), HouseRules.USUAL);
+    }
+
+    private static Tank tank(double shareOfSwim, double shareOfWater) {
+        Fish tang = fish("t", species("zebrasoma-flavescens"), 5, TODAY);
         double wants = tang.species().needs().volumeLitres().value();
         double bare = box(wants).build().netWater().litres();
         double swim = tang.species()
                 .swimWantedCm(
                         tang.growth().adultLengthCm(),
                         HouseRules.USUAL.capacity().bodyLengthsToSwim());
-        return Future.outgrown(
-                tang,
-                box(wants * shareOfWater * wants / bare)
-                        .swim(swim * shareOfSwim)
-                        .build(),
-                HouseRules.USUAL);
+        return box(wants * shareOfWater * wants / bare).swim(swim * shareOfSwim).build();
     }
 
     private static Fixtures.TankBuilder box(double litres) {
@@ -89,6 +94,40 @@ class FutureTest {
         });
         assertThat(outgrown(0.899, 0.849).map(Outgrown::lacking)).hasValue("swimming length");
         assertThat(outgrown(0.899, 0.5).map(Outgrown::lacking)).hasValue("water");
+    }
+
+    /** Of twenty thousand individuals drawn about the usual adult length, as many pass a length as the chance says. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.9, 1, 1.05, 1.2})
+    void theChanceToOutgrowIsTheShareOfIndividualsThatDo(double times) {
+        GrowthCurve curve = new GrowthCurve(TODAY, 4, 10, 0.5);
+        double limit = times * curve.adultLengthCm();
+        Random random = new Random(7);
+        double share = random.doubles(20_000)
+                        .map(any -> curve.adultLengthCm() * Math.exp(random.nextGaussian() * Math.log1p(0.1)))
+                        .filter(cm -> cm > limit)
+                        .count()
+                / 20_000.0;
+        assertThat(curve.chanceToPass(limit)).isCloseTo(share, within(0.01));
+        assertThat(curve.chanceToPass(3)).isEqualTo(1);
+    }
+
+    /** A tank in which the usual adult just fits: three in ten of its kind do not, and that is said; in a roomier one nothing is. */
+    @Test
+    void aGoodChanceToOutgrowIsToldThoughTheUsualAdultFits() {
+        assertThat(mayOutgrow(0.95))
+                .singleElement()
+                .satisfies(one -> assertThat(one.sentence())
+                        .matches("t may outgrow this tank: about 3 in 10 of its kind grow past [0-9.]+ cm\\."));
+        assertThat(mayOutgrow(1.2)).isEmpty();
+        assertThat(mayOutgrow(0.8)).isEmpty();
+    }
+
+    private static List<Finding> mayOutgrow(double swim) {
+        TankPlan plan = Fixtures.plan(tank(swim, 1.5), List.of(resident("t", "zebrasoma-flavescens", 10, 5)));
+        return Future.findings(ResolvedPlan.of(plan, CATALOGUE)).stream()
+                .filter(one -> one.rule().equals("may-outgrow"))
+                .toList();
     }
 
     @Test
