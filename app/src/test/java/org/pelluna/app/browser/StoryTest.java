@@ -152,6 +152,7 @@ class StoryTest extends BrowserTest {
                 .hasCount(1);
         place(page, "House rules");
         page.getByLabel("What sets the limit?").selectOption("waste");
+        page.getByText("Questions you overrule").click();
         page.getByLabel("Can the adult swim far enough?").fill("a longer tank is ordered");
         button(page, "Save").click();
         assertThat(page.getByLabel("What sets the limit?")).hasValue("waste");

@@ -71,7 +71,7 @@ final class Reasons {
                     .map(OrderItem::gate)
                     .findFirst()
                     .orElse("");
-            String told = gate.startsWith("Wait until") ? gate : ("Wait until " + date + ". " + gate).strip();
+            String told = gate.contains(date.toString()) ? gate : ("Wait until " + date + ". " + gate).strip();
             return finding("gate", told, Provenance.PRACTICE, List.of());
         }
         if (day > ready && day == headroom) {

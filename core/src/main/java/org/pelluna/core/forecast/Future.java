@@ -112,14 +112,14 @@ public final class Future {
                         Severity.CAREFUL,
                         Sentence.of(
                                 fish.name() + " may outgrow this tank: about " + Math.round(chance * 10)
-                                        + " in 10 of its kind grow past ",
+                                        + " in 10 of its species grow past ",
                                 Quantity.cm(length),
                                 "."),
                         GROWTH,
                         List.of(
                                 new Figure("chance to outgrow this tank", chance, "", GROWTH),
                                 new Figure("fits up to", length, "cm", GROWTH)))
-                .remedy("Measure it once a year: that tells which kind it is."));
+                .remedy("Measure it once a year: that tells whether it will."));
     }
 
     /** Those that live here and will outgrow the tank, the soonest first. */

@@ -5,7 +5,7 @@ import org.pelluna.core.species.Species;
 /** How far two species are from each other in a keeper's eyes: kinship, size, body and what they eat. Ours. */
 final class Likeness {
     /** Two species up to this far apart can stand in for each other. */
-    static final double ALIKE = 1.8;
+    static final double ALIKE = 1.35;
 
     private static final double TWICE_THE_SIZE = 0.35;
     private static final double OTHER_GENUS = 0.3;

@@ -118,7 +118,7 @@ class FutureTest {
         assertThat(mayOutgrow(0.95))
                 .singleElement()
                 .satisfies(one -> assertThat(one.sentence())
-                        .matches("t may outgrow this tank: about 3 in 10 of its kind grow past [0-9.]+ cm\\."));
+                        .matches("t may outgrow this tank: about 3 in 10 of its species grow past [0-9.]+.cm\\."));
         assertThat(mayOutgrow(1.2)).isEmpty();
         assertThat(mayOutgrow(0.8)).isEmpty();
     }
