@@ -48,7 +48,7 @@ class WayToYesPageTest extends PageTest {
 
     @Test
     void aPressTakesTheWayAndItsUndoGivesTheWishBack() throws Exception {
-        assertThat(page(keeper, list)).contains(page, "How could it come?");
+        assertThat(page(keeper, list)).contains(page, "What would make it a yes?");
         assertThat(page(keeper, page)).contains("Wish for 2 only: then it is “yes", "data-way=\"fewer-2\"");
         String form = UUID.randomUUID().toString();
         send(keeper, page, "form", form, "way", "fewer-2").andExpect(redirectedUrl(list));

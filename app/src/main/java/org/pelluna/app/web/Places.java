@@ -103,20 +103,15 @@ public final class Places {
                     TANK,
                     COMPANY));
 
-    private static final Matter ADD = Matter.of(
-                    "Add", "/watch", "What did you see just now?", "Watch", "Change an entry", "In words")
-            .with(
-                    Matter.of("Roll call", "/watch/roll-call", "Is every fish there, and eating?"),
-                    Matter.of("Signs", "/watch/signs", "Which fish are hurt or ill?", "Without fish"),
-                    Matter.of("Losses", "/losses", "Which fish died, and why?"),
-                    Matter.of("Remedies", "/watch/remedies", "What was tried, and did it help?"));
-    private static final Matter ADD_HERE = ADD.with(Stream.concat(
-                    ADD.parts().stream(),
-                    Stream.of(Matter.of(
-                            "Crew",
-                            "/losses/crew",
-                            "How many snails, crabs and shrimps are left, and what eats them?")))
-            .toArray(Matter[]::new));
+    private static final Matter CALL = Matter.of("Roll call", "/watch/roll-call", "Is every fish there, and eating?");
+    private static final Matter SIGNS =
+            Matter.of("Signs", "/watch/signs", "Which fish are hurt or ill?", "Without fish");
+    private static final Matter LOSSES = Matter.of("Losses", "/losses", "Which fish died, and why?");
+    private static final Matter REMEDIES = Matter.of("Remedies", "/watch/remedies", "What was tried, and did it help?");
+    private static final Matter CREW =
+            Matter.of("Crew", "/losses/crew", "How many snails, crabs and shrimps are left, and what eats them?");
+    private static final Matter ADD =
+            Matter.of("Add", "/watch", "What did you see just now?", "Watch", "Change an entry", "In words");
     private static final Matter WATER = Matter.of("Water", "/water", "What is in the water, and what will be?");
     private static final Matter ANSWERS = Matter.of(
             "Answers",
@@ -133,7 +128,7 @@ public final class Places {
             List.of(
                     Matter.of(
                             "Story", "/log", "What happened in this tank, from the first arrival to the last planned?"),
-                    ADD_HERE,
+                    ADD.with(CALL, SIGNS, LOSSES, REMEDIES, CREW),
                     ANSWERS,
                     WATER));
 
@@ -147,7 +142,8 @@ public final class Places {
                             "What is this fish, and what does it need?",
                             "A species of your own")));
 
-    private static final Group BARE_LOG = new Group("Log", List.of(ADD, ANSWERS, WATER));
+    private static final Group BARE_LOG =
+            new Group("Log", List.of(ADD.with(CALL, SIGNS, LOSSES, REMEDIES), ANSWERS, WATER));
 
     private static final List<Group> DISPLAY = List.of(TODAY, REEF, PLAN, LOG, SHOP);
     private static final List<Group> QUARANTINE = List.of(

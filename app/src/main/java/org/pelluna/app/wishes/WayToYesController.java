@@ -64,7 +64,7 @@ class WayToYesController {
             return "Nothing needs to change: the answer is “" + wish.verdict().words() + "” already.";
         }
         return ways.isEmpty()
-                ? "No, and no single change to your fish or wishes makes it a yes."
+                ? "Drop this wish: no single change to your fish or wishes makes it a yes."
                 : ways.get(0).turn().words() + ": then it is “"
                         + VerdictView.of(ways.get(0).then()).words() + "”.";
     }

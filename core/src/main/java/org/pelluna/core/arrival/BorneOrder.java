@@ -19,7 +19,7 @@ import org.pelluna.core.water.Nitrification;
  */
 record BorneOrder(OrderProblem problem, FoundOrder found, List<OrderItem> placed, List<ArrivalPlan.Held> held) {
 
-    /** The order is sought anew without whom the forecast does not bear, until it bears all that have a date. */
+    /** Whoever the forecast never bears gets no date, and the order of the others is searched again, until it bears all that have one. */
     static BorneOrder of(ResolvedPlan stock, OrderItems items, WaterReserve water) {
         List<OrderItem> placed = new ArrayList<>(items.placed());
         List<ArrivalPlan.Held> held = new ArrayList<>(items.held());

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
  *
  * <p>Up to {@link ExactOrder#MOST_UNITS} units the best order by the least pressures any dates can bring is found exactly: what it costs by those is a bound no order goes
  * below. From there a local search goes on by real dates, and where {@link DatedProof} fits, branch and bound closes the gap. An arrival that the forecast does
- * not bear is held back, and the order sought anew, some times; then the order stays and waits. {@link BorneOrder} leaves out whom no waiting helps. The bound stays that of the problem without anything held back.
+ * not bear is held back, and the order is searched again, a few times; then it stays as it is and waits. {@link BorneOrder} leaves out those whom no waiting helps. The bound stays that of the problem without anything held back.
  */
 final class OrderSearch {
     private static final int MOST_CUTS = 12;

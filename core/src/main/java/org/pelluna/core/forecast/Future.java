@@ -80,14 +80,6 @@ public final class Future {
                         lacking));
     }
 
-    /**
-     * The chance that a fish outgrows the tank, 0 to 1, also where the usual adult of its kind does not: individuals differ, and no tank fits
-     * all below a line and none above it.
-     */
-    public static double chanceToOutgrow(Fish fish, Tank tank, HouseRules rules) {
-        return fish.growth().chanceToPass(fitsUpToCm(fish, tank, rules));
-    }
-
     /** The length up to which a fish that does not outgrow the tank as an adult would fit: swim in proportion to length, water to its cube. */
     private static double fitsUpToCm(Fish fish, Tank tank, HouseRules rules) {
         double adult = fish.growth().adultLengthCm();
@@ -98,15 +90,15 @@ public final class Future {
         return adult * Math.min(swim, Math.cbrt(water));
     }
 
-    /** That a fish may outgrow the tank, where its expected adult does not but a good share of its kind would; empty otherwise. */
+    /** That a fish may outgrow the tank, where the usual adult does not but a good share of its species would: individuals differ. Empty otherwise. */
     private static Optional<Finding> mayOutgrow(ResolvedPlan stock, Fish fish) {
         Tank tank = stock.plan().tank();
         HouseRules rules = stock.plan().houseRules();
-        double chance = chanceToOutgrow(fish, tank, rules);
+        double length = fitsUpToCm(fish, tank, rules);
+        double chance = fish.growth().chanceToPass(length);
         if (chance < WORTH_TELLING || outgrown(fish, tank, rules).isPresent()) {
             return Optional.empty();
         }
-        double length = fitsUpToCm(fish, tank, rules);
         return Optional.of(Finding.of(
                         "may-outgrow",
                         Severity.CAREFUL,
