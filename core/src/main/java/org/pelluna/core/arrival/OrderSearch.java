@@ -36,7 +36,7 @@ final class OrderSearch {
     /** Lets an order wait wherever the forecast does not bear it; what no waiting helps stays as it is. */
     static void holdBack(OrderProblem problem, List<Integer> order) {
         Optional<HeldBack> last = Optional.empty();
-        for (int cuts = 0; cuts < MOST_CUTS; cuts++) {
+        for (int cuts = 0; cuts < MOST_CUTS * (1 + order.size()); cuts++) {
             Optional<HeldBack> cut = problem.water().notBorne(problem, order);
             if (cut.isEmpty() || cut.equals(last)) {
                 return;

@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.pelluna.core.forecast.WaterReserve;
-import org.pelluna.core.id.FishId;
 import org.pelluna.core.id.WishId;
+import org.pelluna.core.plan.Fish;
 import org.pelluna.core.plan.ResolvedPlan;
 import org.pelluna.core.plan.ResolvedPlan.Wished;
 import org.pelluna.core.plan.Wish;
@@ -43,8 +43,8 @@ public record WayToYes(Turn turn, Judgement then) {
     private static final int MOST_COMPARED = 6;
 
     /**
-     * The ways to a yes for a refused wish, the easiest for the keeper first: fewer of it, another wish less, a resident less, and last a fish
-     * like it instead. Empty where the wish is not refused or not in the plan's list, or nothing of this turns it.
+     * The ways to a yes for a refused wish, the easiest for the keeper first: fewer of it, another wish less, a fish like it
+     * instead, and last a resident less, since that has to be caught and given away. Empty where the wish is not refused or not in the plan's list, or nothing of this turns it.
      *
      * @param stock the plan, with those back that are out of the display for a time
      * @param refused the judgement of the wish in this plan
@@ -53,18 +53,20 @@ public record WayToYes(Turn turn, Judgement then) {
      */
     public static List<WayToYes> of(
             ResolvedPlan stock, Judgement refused, Collection<Species> species, WaterReserve water) {
-        return refused.verdict() == Verdict.OUT ? new Search(stock, refused.wished(), water).all(species) : List.of();
+        return refused.verdict() == Verdict.OUT
+                ? new Search(stock, refused.wished(), water, Encounters.of(stock)).all(species)
+                : List.of();
     }
 
     /** The search for one wish. */
-    private record Search(ResolvedPlan stock, Wished wished, WaterReserve water) {
+    private record Search(ResolvedPlan stock, Wished wished, WaterReserve water, Encounters encounters) {
 
         List<WayToYes> all(Collection<Species> species) {
             List<WayToYes> ways = new ArrayList<>();
             fewer().ifPresent(ways::add);
             dropped().limit(MOST_TOLD).forEach(ways::add);
-            rehomed().limit(MOST_TOLD).forEach(ways::add);
             instead(species).limit(MOST_LIKE_IT).forEach(ways::add);
+            rehomed().limit(MOST_TOLD).forEach(ways::add);
             return ways;
         }
 
@@ -90,7 +92,7 @@ public record WayToYes(Turn turn, Judgement then) {
             return stock.wishes().stream()
                     .filter(one -> !one.wish().id().equals(wished.wish().id())
                             && one.wish().decision() != Wish.Decision.STRUCK)
-                    .sorted(Comparator.comparingDouble(one -> -fights(one.fish().id())))
+                    .sorted(Comparator.comparingDouble(one -> -fights(one.fish())))
                     .limit(MOST_TRIED)
                     .flatMap(one -> yes(without(one), wished.wish().id())
                             .map(then -> new WayToYes(
@@ -104,7 +106,7 @@ public record WayToYes(Turn turn, Judgement then) {
 
         private Stream<WayToYes> rehomed() {
             return stock.residents().stream()
-                    .sorted(Comparator.comparingDouble(one -> -fights(one.id())))
+                    .sorted(Comparator.comparingDouble(one -> -fights(one)))
                     .limit(MOST_TRIED)
                     .flatMap(one -> yes(stock.whileOut(one.id()), wished.wish().id())
                             .map(then -> new WayToYes(new Turn.Rehome(one.id(), one.name()), then))
@@ -143,19 +145,12 @@ public record WayToYes(Turn turn, Judgement then) {
                     && stock.residentsOf(one) == 0;
         }
 
-        /** Attacks an hour between the wish and another fish, both ways; they come together, which tells who is worth trying. */
-        private double fights(FishId id) {
-            Encounters encounters = Encounters.of(stock);
-            return Stream.concat(
-                            stock.residents().stream(), stock.wishes().stream().map(Wished::fish))
-                    .filter(other -> other.id().equals(id))
-                    .mapToDouble(other -> encounters
-                                    .onArrival(other, wished.fish(), wished.count())
-                                    .perHour()
-                            + encounters
-                                    .byNewcomer(wished.fish(), other, wished.count())
-                                    .perHour())
-                    .sum();
+        /** Attacks an hour between the wish and another fish, both ways: who is worth trying. */
+        private double fights(Fish other) {
+            return encounters.onArrival(other, wished.fish(), wished.count()).perHour()
+                    + encounters
+                            .byNewcomer(wished.fish(), other, wished.count())
+                            .perHour();
         }
 
         private Wished counted(int count) {

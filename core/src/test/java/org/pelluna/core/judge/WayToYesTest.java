@@ -54,7 +54,7 @@ class WayToYesTest {
                 stock(List.of(resident("king", "dendrochirus-zebra", 400, 15)), wish("elacatinus-oceanops", 1));
         assertThat(ways(stock, "elacatinus-oceanops"))
                 .extracting(WayToYes::turn)
-                .first()
+                .last()
                 .isInstanceOfSatisfying(
                         Turn.Rehome.class, out -> assertThat(out.fish().key()).isEqualTo("king"));
     }
